@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Format\PlanJson;
+use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+
+final class PlanDesign extends Command
+{
+    private const WRONG_FILE = 2;
+
+    /** One byte more than the reader accepts is enough to be told that it is too much. */
+    private const MOST_BYTES = 1_000_001;
+
+    protected $signature = 'ephemeron:plan
+        {file : a design file; - reads standard input}
+        {--json : as JSON, for other programs}';
+
+    protected $description = 'Works a design file out: pieces, sheets, scores, steps, findings';
+
+    public function handle(DesignReader $reader, Workshop $workshop): int
+    {
+        $file = (string) $this->argument('file');
+        try {
+            $plan = $workshop->plan($reader->fromJson($this->contents($file)));
+        } catch (InvalidDesign $error) {
+            $this->complain($file, $error);
+
+            return self::WRONG_FILE;
+        }
+        if ($this->option('json')) {
+            $this->output->writeln(json_encode((new PlanJson)->toArray($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), $this->output::OUTPUT_RAW);
+
+            return self::SUCCESS;
+        }
+        $this->show($plan);
+
+        return self::SUCCESS;
+    }
+
+    private function contents(string $file): string
+    {
+        $contents = $file === '-' || is_file($file)
+            ? @file_get_contents($file === '-' ? 'php://stdin' : $file, length: self::MOST_BYTES)
+            : false;
+
+        return $contents !== false ? $contents : throw InvalidDesign::whole('There is no such file, or it cannot be read.');
+    }
+
+    private function complain(string $file, InvalidDesign $error): void
+    {
+        $output = $this->output->getOutput();
+        $stderr = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $name = $file === '-' ? 'standard input' : $file;
+        foreach ($error->errors as $place => $sentence) {
+            $stderr->writeln($place === '' ? "{$name}: {$sentence}" : "{$name}, at {$place}: {$sentence}", $stderr::OUTPUT_RAW);
+        }
+    }
+
+    private function show(WorkPlan $plan): void
+    {
+        $notation = $plan->notation();
+        $this->heading($plan->design->name.' — '.$plan->structure->name());
+        foreach ($plan->blueprint->sections() as $section => $parts) {
+            $this->heading($section);
+            foreach ($parts as $part) {
+                $scores = array_map(static fn (Crease $crease): string => $notation->number($crease->at()), $part->creases);
+                $this->raw(sprintf('  %-2s %3d × %-32s %-18s %s', $part->letter, $part->quantity, $part->name, $notation->size($part->size), $scores === [] ? '' : 'scores '.implode(', ', $scores)));
+            }
+        }
+        $this->heading('Sheets');
+        foreach ($plan->stocks as $stock) {
+            $this->raw(sprintf('  %-24s %d (at least %d)', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound));
+        }
+        $this->heading('Steps');
+        foreach ($plan->steps as $step) {
+            $this->raw(sprintf('  %2d. %s', $step->number, $step->title));
+        }
+        $this->heading('Photos');
+        foreach ($plan->photos as $count) {
+            $this->raw(sprintf('  %-12s %d', $count->photo->label(), $count->total()));
+        }
+        $this->heading('Findings');
+        foreach ($plan->report->findings as $finding) {
+            $this->raw("  [{$finding->severity->value}] {$finding->text}");
+        }
+        if ($plan->report->findings === []) {
+            $this->raw('  Nothing to mend.');
+        }
+    }
+
+    private function heading(string $text): void
+    {
+        $this->newLine();
+        $this->raw($text);
+    }
+
+    /** Names come from outside: no console markup is read in them. */
+    private function raw(string $text): void
+    {
+        $this->output->writeln((string) preg_replace('/[\x00-\x08\x0B-\x1F\x7F]/', '', $text), $this->output::OUTPUT_RAW);
+    }
+}

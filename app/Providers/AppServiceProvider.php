@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Ephemeron\Cutting\CutPlanner;
+use Ephemeron\Cutting\GreedyPlanner;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Furniture\Showroom;
+use Ephemeron\Structure\Catalogue;
+use Ephemeron\Workshop;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
+        $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
+        $this->app->singleton(DesignReader::class);
+        $this->app->singleton(CutPlanner::class, GreedyPlanner::class);
+        $this->app->singleton(Workshop::class);
+    }
+}

@@ -1,0 +1,358 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Bench;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Cutting\Blank;
+use Ephemeron\Cutting\CutStep;
+use Ephemeron\Cutting\Offcut;
+use Ephemeron\Cutting\Piece;
+use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\Fit\Workings;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Notation;
+
+/**
+ * Turns workings into the steps of the work: cut all, sort by section, score all, slit, fold and burnish, notch,
+ * then the structure's own tasks. Everything that is done to a part waits for the part.
+ */
+final readonly class WorkOrder
+{
+    private Notation $notation;
+
+    public function __construct(private Workings $workings)
+    {
+        $this->notation = $workings->notation();
+    }
+
+    /** @return list<Step> */
+    public function steps(): array
+    {
+        $drafts = [...$this->cutting(), ...$this->sorting(), ...$this->shaping(), ...$this->tasks()];
+        $graph = new StepGraph;
+        foreach ($drafts as $key => [$step, $after]) {
+            $graph->add($key, $step->phase, $after);
+        }
+        $steps = [];
+        foreach ($graph->inOrder() as $key) {
+            $steps[] = $this->numbered($drafts[$key][0], count($steps) + 1);
+        }
+
+        return $steps;
+    }
+
+    /** @return array<string, array{Step, list<string>}> */
+    private function cutting(): array
+    {
+        $drafts = [];
+        foreach ($this->workings->stocks as $stockIndex => $stock) {
+            foreach ($stock->cuts->patterns as $index => $pattern) {
+                $key = "cut-{$stock->roles[0]}-".($index + 1);
+                $lines = array_map(fn (CutStep $cut): string => $this->cutLine($cut), $pattern->steps());
+                $drafts[$key] = [$this->step(
+                    $key,
+                    Phase::Cut,
+                    $this->cutTitle($stock, $pattern, $index),
+                    $lines === [] ? 'The sheet is used whole: nothing to cut.' : 'Set the fence, cut every piece that is alike, then move it.',
+                    'Cutting',
+                    lines: $lines,
+                    caution: $lines === [] ? null : Caution::Trimmer,
+                    parts: $this->partsOf($pattern, $stock),
+                    picture: Picture::sheet($stockIndex, $index),
+                ), ['practise']];
+            }
+        }
+
+        return $drafts;
+    }
+
+    private function cutTitle(StockPlan $stock, SheetPattern $pattern, int $index): string
+    {
+        $letters = array_unique(array_map(static fn ($blank): string => $blank->demand, $pattern->blanks()));
+        sort($letters);
+        $sheets = $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike";
+
+        return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, implode(', ', $letters));
+    }
+
+    private function cutLine(CutStep $cut): string
+    {
+        return sprintf(
+            '%s %s: divide the %s of %s %s%s. It gives %s and %s.',
+            $cut->sameFence ? 'Same fence,' : 'Fence',
+            $this->notation->text($cut->fence),
+            $cut->along->value,
+            $cut->together === 1 ? 'the' : "{$cut->together} equal",
+            $this->notation->size($cut->piece),
+            $cut->together === 1 ? ' piece' : ' pieces, together',
+            $this->outcome($cut->first),
+            $this->outcome($cut->second),
+        );
+    }
+
+    private function outcome(Piece $piece): string
+    {
+        return match (true) {
+            $piece instanceof Blank => $piece->demand,
+            $piece instanceof Offcut && $piece->selvage => 'the selvage strip',
+            $piece instanceof Offcut => 'an offcut '.$this->notation->size($piece->area()->size),
+            default => 'a piece '.$this->notation->size($piece->area()->size).' to cut on',
+        };
+    }
+
+    /** @return list<string> */
+    private function partsOf(SheetPattern $pattern, StockPlan $stock): array
+    {
+        $letters = array_map(static fn ($blank): string => $blank->demand, $pattern->blanks());
+
+        return array_keys(array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => in_array($part->letter, $letters, true)));
+    }
+
+    /** @return array<string, array{Step, list<string>}> */
+    private function sorting(): array
+    {
+        $places = [];
+        foreach ($this->workings->blueprint->sections() as $section => $parts) {
+            $pieces = array_map(static fn (Part $part): string => ($part->quantity > 1 ? "{$part->quantity} " : '').$part->letter, $parts);
+            $places[] = "{$section}: ".implode(', ', $pieces);
+        }
+        if ($this->workings->blueprint->pieces() < 2) {
+            return [];
+        }
+
+        return ['sort' => [$this->step(
+            'sort',
+            Phase::Sort,
+            'Clip the pieces of each section together',
+            'Pencil the letter on the back of each piece and clip the sections; pieces of two sections look alike and are not.',
+            'Cutting',
+            places: $places,
+        ), $this->cutKeys()]];
+    }
+
+    /** @return list<string> */
+    private function cutKeys(): array
+    {
+        return array_map(strval(...), array_keys($this->cutting()));
+    }
+
+    /** Scoring, slitting, folding and notching, part by part. @return array<string, array{Step, list<string>}> */
+    private function shaping(): array
+    {
+        $drafts = [];
+        foreach ($this->workings->blueprint->parts as $part) {
+            $before = ['sort', ...$this->cutKeys()];
+            foreach ([$this->scoring($part), $this->slitting($part), $this->folding($part), $this->notching($part)] as $step) {
+                if ($step !== null) {
+                    $drafts[$step->key] = [$step, $before];
+                    $before = [$step->key];
+                }
+            }
+        }
+
+        return $drafts;
+    }
+
+    private function scoring(Part $part): ?Step
+    {
+        $plan = $this->workings->scores[$part->key] ?? null;
+        if ($plan === null) {
+            return null;
+        }
+        $off = array_filter($plan->lines(), static fn ($line): bool => ! $line->isOnGroove());
+        $lines = array_map(fn ($line): string => sprintf(
+            '%s is between grooves: %s past the groove at %s.',
+            $this->notation->exact($line->at),
+            $this->notation->exact($line->past()),
+            $this->notation->text($line->groove ?? $line->at),
+        ), array_values($off));
+
+        return $this->step(
+            "score-{$part->key}",
+            Phase::Score,
+            "Score {$this->named($part)}",
+            $plan->sentence($this->notation),
+            $part->section,
+            lines: $lines,
+            parts: [$part->key],
+            picture: Picture::part($part->key),
+        );
+    }
+
+    private function slitting(Part $part): ?Step
+    {
+        if ($part->slits === []) {
+            return null;
+        }
+        $lines = [];
+        foreach ($part->slits as $slit) {
+            $along = $slit->line->along();
+            $from = $along === Axis::Height ? $slit->line->from->x : $slit->line->from->y;
+            $to = $along === Axis::Height ? $slit->line->to->x : $slit->line->to->y;
+            $at = $along === Axis::Height ? $slit->line->from->y : $slit->line->from->x;
+            $lines[] = sprintf(
+                '%s from the %s: from %s to %s (%s long).',
+                $this->notation->text($at),
+                $along === Axis::Height ? 'top' : 'left',
+                $this->notation->number($from),
+                $this->notation->text($to),
+                $this->notation->text($slit->line->length()),
+            );
+        }
+
+        return $this->step(
+            "slit-{$part->key}",
+            Phase::Slit,
+            "Slit {$this->named($part)}",
+            'Along the scores, from one edge and not through: stop exactly at the crossing score.',
+            $part->section,
+            lines: $lines,
+            caution: Caution::Knife,
+            parts: [$part->key],
+            picture: Picture::part($part->key),
+        );
+    }
+
+    private function folding(Part $part): ?Step
+    {
+        if ($part->creases === [] || $this->hasFoldTask($part)) {
+            return null;
+        }
+        $folds = array_unique(array_map(static fn (Crease $crease): string => $crease->fold->value, $part->creases));
+        $way = match ($folds) {
+            [Fold::Valley->value] => 'All folds are valleys, seen from side A.',
+            [Fold::Mountain->value] => 'All folds are mountains, seen from side A.',
+            default => 'Valleys and mountains as drawn, seen from side A.',
+        };
+
+        return $this->step(
+            "fold-{$part->key}",
+            Phase::Fold,
+            "Fold and burnish {$this->named($part)}",
+            "{$way} Bring the edges level above and below before you press, then burnish.",
+            $part->section,
+            parts: [$part->key],
+            picture: Picture::part($part->key),
+        );
+    }
+
+    private function hasFoldTask(Part $part): bool
+    {
+        foreach ($this->workings->blueprint->tasks as $task) {
+            if ($task->phase === Phase::Fold && in_array($part->key, $task->parts, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function notching(Part $part): ?Step
+    {
+        if ($part->notches === []) {
+            return null;
+        }
+        $count = count($part->notches) * $part->quantity;
+
+        return $this->step(
+            "notch-{$part->key}",
+            Phase::Notch,
+            "Punch the notches of {$this->named($part)}",
+            sprintf(
+                '%s of %s: half the circle at the middle of the opening, through one layer only. Now, before anything is glued: afterwards the punch goes through both layers. Ink the edges now too, if you ink.',
+                $count === 1 ? 'One thumb notch' : "{$count} thumb notches",
+                $this->notation->text($part->notches[0]->diameter),
+            ),
+            $part->section,
+            parts: [$part->key],
+            picture: Picture::part($part->key),
+        );
+    }
+
+    /** @return array<string, array{Step, list<string>}> */
+    private function tasks(): array
+    {
+        $drafts = [];
+        foreach ($this->workings->blueprint->tasks as $task) {
+            $drafts[$task->key] = [$this->step(
+                $task->key,
+                $task->phase,
+                $task->title,
+                $task->text,
+                $task->section,
+                $task->adhesive,
+                caution: $task->caution,
+                parts: $task->parts,
+                places: $task->places,
+                picture: $this->pictureOf($task),
+            ), [...$task->after, ...$this->shapingOf($task)]];
+        }
+
+        return $drafts;
+    }
+
+    private function pictureOf(Task $task): Picture
+    {
+        return match (true) {
+            $task->face !== null => Picture::face($task->face),
+            $task->parts !== [] => Picture::part($task->parts[0]),
+            default => Picture::none(),
+        };
+    }
+
+    /** @return list<string> what must have been done to the parts of a task */
+    private function shapingOf(Task $task): array
+    {
+        $before = $task->phase === Phase::Prepare ? [] : ['sort'];
+        foreach ($task->parts as $part) {
+            array_push($before, "score-{$part}", "slit-{$part}");
+            if ($task->phase !== Phase::Fold) {
+                array_push($before, "fold-{$part}", "notch-{$part}");
+            }
+        }
+
+        return $before;
+    }
+
+    private function named(Part $part): string
+    {
+        return $part->quantity === 1
+            ? "{$part->letter}, ".lcfirst($part->name)
+            : "all {$part->quantity} of {$part->letter}, ".lcfirst($part->name);
+    }
+
+    /**
+     * @param list<string> $lines
+     * @param list<string> $parts
+     * @param list<string> $places
+     */
+    private function step(
+        string $key,
+        Phase $phase,
+        string $title,
+        string $text,
+        string $section,
+        Adhesive $adhesive = Adhesive::None,
+        array $lines = [],
+        ?Caution $caution = null,
+        array $parts = [],
+        array $places = [],
+        ?Picture $picture = null,
+    ): Step {
+        return new Step($key, 0, $phase, $title, $text, $lines, $section, $adhesive, $caution, $parts, $places, $picture ?? Picture::none());
+    }
+
+    private function numbered(Step $step, int $number): Step
+    {
+        return new Step(...[...get_object_vars($step), 'number' => $number]);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Measure\Length;
+
+/** What a design comes to: parts, faces, joints, tasks, pouches. It knows no sheets and no order of work. */
+final readonly class Blueprint
+{
+    /**
+     * @param array<string, Part> $parts by key, in the order of their letters
+     * @param array<string, Face> $faces by key, in reading order
+     * @param list<Joint> $joints
+     * @param array<string, Task> $tasks by key
+     * @param array<string, Pouch> $pouches by key
+     * @param list<Loose> $loose
+     * @param array<string, string> $openings pairs of faces seen together: left (or only) face key to right face key
+     * @param list<Mount> $mounts photos with a place of their own
+     * @param list<string> $homeless faces that things were to go on and that this book does not have
+     * @param list<Gusset> $gussets
+     * @param list<Filling> $fillings
+     * @param Length $bare thickness of the closed book before anything is put on its faces
+     */
+    public function __construct(
+        public array $parts,
+        public array $faces,
+        public array $joints,
+        public array $tasks,
+        public array $pouches,
+        public array $loose,
+        public array $openings,
+        public array $mounts,
+        public array $homeless,
+        public array $gussets,
+        public array $fillings,
+        public Length $bare,
+    ) {}
+
+    /** @throws UnknownPiece */
+    public function part(string $key): Part
+    {
+        return $this->parts[$key] ?? throw UnknownPiece::part($key);
+    }
+
+    /** @throws UnknownPiece */
+    public function face(string $key): Face
+    {
+        return $this->faces[$key] ?? throw UnknownPiece::face($key);
+    }
+
+    /** @return array<string, Face> the faces of the book itself, in reading order */
+    public function pages(): array
+    {
+        return array_filter($this->faces, static fn (Face $face): bool => $face->isOfTheBook());
+    }
+
+    /** @return list<Joint> what lies on a face, lowest first */
+    public function on(string $face): array
+    {
+        return array_values(array_filter($this->joints, static fn (Joint $joint): bool => $joint->face === $face));
+    }
+
+    /** @return array<string, list<Part>> parts by section, in the order of the work */
+    public function sections(): array
+    {
+        $sections = [];
+        foreach ($this->parts as $part) {
+            $sections[$part->section][] = $part;
+        }
+
+        return $sections;
+    }
+
+    public function pieces(): int
+    {
+        return array_sum(array_map(static fn (Part $part): int => $part->quantity, $this->parts));
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Measure\Length;
+
+/**
+ * A blueprint while it is being drawn: structures and furniture add to it, equal pieces of one section
+ * become one part with a count, and at the end the parts get their letters.
+ */
+final class Draft
+{
+    /** @var array<string, Part> */
+    private array $parts = [];
+
+    /** @var array<string, Face> */
+    private array $faces = [];
+
+    /** @var list<Joint> */
+    private array $joints = [];
+
+    /** @var array<string, Task> */
+    private array $tasks = [];
+
+    /** @var array<string, Pouch> */
+    private array $pouches = [];
+
+    /** @var list<Loose> */
+    private array $loose = [];
+
+    /** @var array<string, string> */
+    private array $openings = [];
+
+    /** @var list<Mount> */
+    private array $mounts = [];
+
+    /** @var list<string> */
+    private array $homeless = [];
+
+    /** @var list<Gusset> */
+    private array $gussets = [];
+
+    /** @var list<Filling> */
+    private array $fillings = [];
+
+    private Length $bare;
+
+    public function __construct()
+    {
+        $this->bare = Length::zero();
+    }
+
+    /** @return string the key under which the piece is known: that of the first equal one */
+    public function part(Part $part): string
+    {
+        foreach ($this->parts as $key => $known) {
+            if ($known->isSamePieceAs($part)) {
+                $this->parts[$key] = $known->and($part);
+
+                return $key;
+            }
+        }
+        $this->parts[$part->key] = $part;
+
+        return $part->key;
+    }
+
+    public function face(Face $face): void
+    {
+        $this->faces[$face->key] = $face;
+    }
+
+    public function joint(Joint $joint): void
+    {
+        $this->joints[] = $joint;
+    }
+
+    /** The same task named twice is one task with the places and pieces of both. */
+    public function task(Task $task): void
+    {
+        $known = $this->tasks[$task->key] ?? null;
+        $this->tasks[$task->key] = $known === null ? $task : new Task(
+            $known->key,
+            $known->phase,
+            $known->title,
+            $known->text,
+            $known->section,
+            $known->adhesive,
+            array_values(array_unique([...$known->parts, ...$task->parts])),
+            array_values(array_unique([...$known->after, ...$task->after])),
+            [...$known->places, ...$task->places],
+            $known->face,
+            $known->caution,
+        );
+    }
+
+    public function pouch(Pouch $pouch): void
+    {
+        $this->pouches[$pouch->key] = $pouch;
+    }
+
+    public function loose(Loose $loose): void
+    {
+        $this->loose[] = $loose;
+    }
+
+    /** Two faces that lie open side by side. */
+    public function opening(string $left, string $right): void
+    {
+        $this->openings[$left] = $right;
+    }
+
+    public function mount(Mount $mount): void
+    {
+        $this->mounts[] = $mount;
+    }
+
+    public function gusset(Gusset $gusset): void
+    {
+        $this->gussets[] = $gusset;
+    }
+
+    /** This part goes into that pouch, loose. */
+    public function filling(string $part, string $pouch): void
+    {
+        $this->fillings[] = new Filling($part, $pouch);
+    }
+
+    /** How thick the closed book is before anything is put on its faces. */
+    public function bare(Length $thickness): void
+    {
+        $this->bare = $thickness;
+    }
+
+    /** Something was to go onto a face that this book does not have. */
+    public function homeless(string $face): void
+    {
+        $this->homeless[] = $face;
+    }
+
+    /** @return array<string, Face> */
+    public function faces(): array
+    {
+        return $this->faces;
+    }
+
+    public function hasTask(string $key): bool
+    {
+        return isset($this->tasks[$key]);
+    }
+
+    /** @return array<string, Pouch> */
+    public function pouches(): array
+    {
+        return $this->pouches;
+    }
+
+    public function finish(): Blueprint
+    {
+        $faces = $this->faces;
+        uasort($faces, static fn (Face $one, Face $other): int => $one->order <=> $other->order);
+
+        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->homeless, $this->gussets, $this->fillings, $this->bare);
+    }
+
+    /** @return array<string, Part> sections stay together, in the order in which they first appear */
+    private function lettered(): array
+    {
+        $sections = [];
+        foreach ($this->parts as $key => $part) {
+            $sections[$part->section][$key] = $part;
+        }
+        $lettered = [];
+        foreach (array_merge(...array_values($sections)) as $key => $part) {
+            $lettered[$key] = $part->lettered(self::letter(count($lettered)));
+        }
+
+        return $lettered;
+    }
+
+    /** A … Z, AA, AB … */
+    private static function letter(int $index): string
+    {
+        $last = chr(ord('A') + $index % 26);
+
+        return $index < 26 ? $last : self::letter(intdiv($index, 26) - 1).$last;
+    }
+}

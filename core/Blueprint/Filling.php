@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+/** A loose part and the pouch it is kept in. */
+final readonly class Filling
+{
+    public function __construct(public string $part, public string $pouch) {}
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Measure\Length;
+
+/** Something that is not cut from a sheet: ribbon, tape by the length. */
+final readonly class Loose
+{
+    /** @param Length|null $length how much of it, where it is sold by length */
+    public function __construct(public string $name, public ?Length $length, public int $count, public string $section) {}
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Paper\Side;
+
+/** One side of one panel of one part. */
+final readonly class PanelRef
+{
+    public function __construct(public string $part, public string $panel, public Side $side) {}
+}

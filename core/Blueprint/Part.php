@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * A named, lettered piece to cut, with all that is done to it before it is glued.
+ *
+ * It is drawn with side A towards you and the print (if it has a right way up) standing upright.
+ */
+final readonly class Part
+{
+    /**
+     * @param string $key stable name inside a blueprint, such as `sheet-3`
+     * @param string $section the pieces that belong together on the table
+     * @param int $quantity at least 1
+     * @param list<Crease> $creases
+     * @param list<Slit> $slits
+     * @param list<Notch> $notches
+     * @param list<GlueZone> $glueZones
+     * @param list<Panel> $panels
+     * @param Side $shows the side that is seen in the finished book
+     * @param bool $upright false where no one will ever see which way the print lies
+     * @param list<string> $places where each of them goes, in words; empty or as many as there are pieces
+     * @param string $letter given by the blueprint
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $section,
+        public Size $size,
+        public StockRole $role,
+        public int $quantity = 1,
+        public array $creases = [],
+        public array $slits = [],
+        public array $notches = [],
+        public array $glueZones = [],
+        public array $panels = [],
+        public Side $shows = Side::A,
+        public bool $upright = true,
+        public array $places = [],
+        public string $letter = '',
+    ) {}
+
+    public function lettered(string $letter): self
+    {
+        return $this->with(['letter' => $letter]);
+    }
+
+    /** One more batch of the same piece. */
+    public function and(self $other): self
+    {
+        return $this->with([
+            'quantity' => $this->quantity + $other->quantity,
+            'places' => [...$this->places, ...$other->places],
+        ]);
+    }
+
+    public function isSamePieceAs(self $other): bool
+    {
+        return $this->name === $other->name
+            && $this->section === $other->section
+            && $this->role === $other->role
+            && $this->shows === $other->shows
+            && $this->upright === $other->upright
+            && $this->size->equals($other->size)
+            && $this->creases == $other->creases
+            && $this->slits == $other->slits
+            && $this->notches == $other->notches
+            && $this->glueZones == $other->glueZones;
+    }
+
+    /**
+     * One of its panels; `whole` is the piece itself.
+     *
+     * @throws UnknownPiece
+     */
+    public function panel(string $key): Panel
+    {
+        if ($key === 'whole') {
+            return new Panel('whole', $this->name, Rectangle::whole($this->size));
+        }
+        foreach ($this->panels as $panel) {
+            if ($panel->key === $key) {
+                return $panel;
+            }
+        }
+
+        throw UnknownPiece::panel($this->key, $key);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/**
+ * The inside of a pocket: what slips in, and how far it may stand out.
+ *
+ * Every glued edge eats 1⁄16–⅛ in of the width (⅛ is taken here) and an insert wants ¼ in of play
+ * (common practice, no published source).
+ */
+final readonly class Pouch
+{
+    /**
+     * @param string $key `page-1/pocket-1`
+     * @param string $face the face it is on or in
+     * @param Size $size of the pocket's front, as it lies before the reader
+     * @param list<Edge> $glued edges held by glue; an edge that is a fold costs nothing
+     * @param Edge $opening where things slip in
+     * @param Length $reach from the closed end to where a card may stand at the most (the edge of the page)
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $face,
+        public Size $size,
+        public array $glued,
+        public Edge $opening,
+        public Length $reach,
+    ) {}
+
+    /** Clear width between the glue of the two sides, in line with the opening. */
+    public function innerWidth(): Length
+    {
+        $sides = array_filter($this->glued, fn (Edge $edge): bool => $edge->isUpright() !== $this->opening->isUpright());
+
+        return $this->mouth()->minus(self::glueLoss()->times(count($sides)));
+    }
+
+    /** The widest card that still slides. */
+    public function widestInsert(): Length
+    {
+        return $this->innerWidth()->minus(self::play());
+    }
+
+    /** Breadth of the opening, edge to edge. */
+    public function mouth(): Length
+    {
+        return $this->opening->isUpright() ? $this->size->height : $this->size->width;
+    }
+
+    /** From the opening to the closed end. */
+    public function depth(): Length
+    {
+        return $this->opening->isUpright() ? $this->size->width : $this->size->height;
+    }
+
+    /** Whether a card goes in (either way round) so that it slides, stays inside the page and is held over half its length. */
+    public function holds(Size $card): bool
+    {
+        foreach ([$card, $card->turned()] as $held) {
+            $slides = $this->widestInsert()->isAtLeast($held->width);
+            $staysIn = $this->reach->isAtLeast($held->height);
+            $isHeld = $this->depth()->times(2)->isAtLeast($held->height);
+            if ($slides && $staysIn && $isHeld) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public static function glueLoss(): Length
+    {
+        return Length::inches(0, 1, 8);
+    }
+
+    public static function play(): Length
+    {
+        return Length::inches(0, 1, 4);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+/** One thing that hands do after the parts are cut, scored and folded. */
+final readonly class Task
+{
+    /**
+     * @param list<string> $parts keys of the parts in hand
+     * @param list<string> $after keys of tasks that must be done before
+     * @param list<string> $places each place it is done at; ticked one by one
+     */
+    public function __construct(
+        public string $key,
+        public Phase $phase,
+        public string $title,
+        public string $text,
+        public string $section,
+        public Adhesive $adhesive = Adhesive::None,
+        public array $parts = [],
+        public array $after = [],
+        public array $places = [],
+        public ?string $face = null,
+        public ?Caution $caution = null,
+    ) {}
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Refusal;
+
+final class UnknownPiece extends \OutOfBoundsException implements Refusal
+{
+    public static function panel(string $part, string $panel): self
+    {
+        return new self("The piece “{$part}” has no panel “{$panel}”.");
+    }
+
+    public static function part(string $part): self
+    {
+        return new self("There is no piece “{$part}” in this design.");
+    }
+
+    public static function face(string $face): self
+    {
+        return new self("There is no face “{$face}” in this design.");
+    }
+}

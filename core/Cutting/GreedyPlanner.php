@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/**
+ * Fills one sheet as well as it can, cuts as many sheets alike as the remaining pieces allow, and goes on.
+ *
+ * A sheet is filled by recursion: put a piece into the corner of a rectangle, divide what is left by a cut along one side
+ * or the other, fill both remainders. At the top every piece, way round and division is tried; below, a few rules of
+ * preference are. The same input always gives the same plan.
+ */
+final readonly class GreedyPlanner implements CutPlanner
+{
+    public function plan(array $demands, Supply $supply, Trimmer $trimmer): CutPlan
+    {
+        $fitting = [];
+        $missing = [];
+        foreach ($demands as $demand) {
+            if ($this->fits($demand, $supply->sheet)) {
+                $fitting[] = $demand;
+            } else {
+                $missing[$demand->key] = $demand->quantity;
+            }
+        }
+        $oversize = array_map(strval(...), array_keys($missing));
+
+        $patterns = [];
+        $used = 0;
+        $filling = new SheetFilling($fitting, $trimmer);
+        $left = array_map(static fn (Demand $demand): int => $demand->quantity, $fitting);
+        while (array_sum($left) > 0 && ($supply->available === null || $used < $supply->available)) {
+            $fill = $filling->fill($supply->sheet, $left);
+            if ($fill->pieces === []) {
+                break;
+            }
+            $count = $supply->available === null ? PHP_INT_MAX : $supply->available - $used;
+            foreach ($fill->pieces as $index => $taken) {
+                $count = min($count, intdiv($left[$index], $taken));
+            }
+            foreach ($fill->pieces as $index => $taken) {
+                $left[$index] -= $count * $taken;
+            }
+            $used += $count;
+            $patterns[] = new SheetPattern($supply, $count, $this->withSelvage($filling->tree($fill), $supply));
+        }
+        foreach ($left as $index => $count) {
+            if ($count > 0) {
+                $missing[$fitting[$index]->key] = $count;
+            }
+        }
+
+        return new CutPlan($patterns, (new LowerBound)->sheets($fitting, $supply->sheet), $missing, $oversize);
+    }
+
+    private function fits(Demand $demand, Size $sheet): bool
+    {
+        return $demand->turnable ? $demand->size->fitsInEitherWay($sheet) : $demand->size->fitsIn($sheet);
+    }
+
+    private function withSelvage(Piece $tree, Supply $supply): Piece
+    {
+        if (! $supply->selvage->isPositive()) {
+            return $tree;
+        }
+        $sheet = $supply->sheet;
+        $bought = new Size($sheet->width, $sheet->height->plus($supply->selvage));
+        $strip = Rectangle::at(Length::zero(), $sheet->height, new Size($sheet->width, $supply->selvage));
+
+        return new Cut(Rectangle::whole($bought), Axis::Height, $sheet->height, $tree, new Offcut($strip, selvage: true));
+    }
+}

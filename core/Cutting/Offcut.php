@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Geometry\Rectangle;
+
+/** What is left over. */
+final readonly class Offcut implements Piece
+{
+    /** @param bool $selvage the printed maker's strip, which is no paper to work with */
+    public function __construct(private Rectangle $area, public bool $selvage = false) {}
+
+    public function area(): Rectangle
+    {
+        return $this->area;
+    }
+
+    public function signature(): string
+    {
+        return "o{$this->area->size->width->ticks}x{$this->area->size->height->ticks}";
+    }
+}

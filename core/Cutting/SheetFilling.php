@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/** Fills single sheets; the workings of {@see GreedyPlanner}. */
+final readonly class SheetFilling
+{
+    /** How a piece is preferred below the first one: by area, by how well it spans a side, by its long side. */
+    private const RULES = [0, 1, 2];
+
+    /** How a rectangle is divided below the first piece: always in columns, always in rows, or so that the larger remainder stays whole. */
+    private const DIVISIONS = ['columns', 'rows', 'larger'];
+
+    /** @var list<array{int, int, int, bool}> demand, width, height, turned */
+    private array $placements;
+
+    private int $narrowest;
+
+    /** @param list<Demand> $demands */
+    public function __construct(private array $demands, Trimmer $trimmer)
+    {
+        $this->narrowest = $trimmer->narrowestStrip->ticks;
+        $placements = [];
+        foreach ($demands as $index => $demand) {
+            $size = $demand->size;
+            $placements[] = [$index, $size->width->ticks, $size->height->ticks, false];
+            if ($demand->turnable && ! $size->width->equals($size->height)) {
+                $placements[] = [$index, $size->height->ticks, $size->width->ticks, true];
+            }
+        }
+        $this->placements = $placements;
+    }
+
+    /** @param array<int, int> $left how many of each demand are still wanted */
+    public function fill(Size $sheet, array $left): Filling
+    {
+        $width = $sheet->width->ticks;
+        $height = $sheet->height->ticks;
+        $best = Filling::offcut($width, $height);
+        foreach ($this->placements as $placement) {
+            if (! $this->goes($placement, $width, $height, $left)) {
+                continue;
+            }
+            foreach (self::RULES as $rule) {
+                foreach (self::DIVISIONS as $division) {
+                    foreach ($division === 'larger' ? [true, false] : [$division === 'columns'] as $widthFirst) {
+                        $filling = $this->divide($width, $height, $placement, $widthFirst, $left, $rule, $division);
+                        $best = $filling->beats($best) ? $filling : $best;
+                    }
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    public function tree(Filling $filling): Piece
+    {
+        return $this->treeAt($filling, 0, 0);
+    }
+
+    /** @param array<int, int> $left */
+    private function fillRest(int $width, int $height, array $left, int $rule, string $division): Filling
+    {
+        $chosen = null;
+        $bestRank = -1.0;
+        foreach ($this->placements as $placement) {
+            if (! $this->goes($placement, $width, $height, $left)) {
+                continue;
+            }
+            $rank = $this->rank($placement, $width, $height, $rule);
+            if ($rank > $bestRank) {
+                $bestRank = $rank;
+                $chosen = $placement;
+            }
+        }
+        if ($chosen === null) {
+            return Filling::offcut($width, $height);
+        }
+        $widthFirst = match ($division) {
+            'columns' => true,
+            'rows' => false,
+            default => ($width - $chosen[1]) * $height >= $width * ($height - $chosen[2]),
+        };
+
+        return $this->divide($width, $height, $chosen, $widthFirst, $left, $rule, $division);
+    }
+
+    /**
+     * @param array{int, int, int, bool} $placement
+     * @param array<int, int> $left
+     */
+    private function divide(int $width, int $height, array $placement, bool $widthFirst, array $left, int $rule, string $division): Filling
+    {
+        [$demand, $pieceWidth, $pieceHeight] = $placement;
+        $left[$demand]--;
+        $beside = [$width - $pieceWidth, $widthFirst ? $height : $pieceHeight];
+        $below = [$widthFirst ? $pieceWidth : $width, $height - $pieceHeight];
+
+        // Rows and columns are finished before the next one is begun, so that what is left over stays in one piece.
+        $besideFirst = match ($division) {
+            'rows' => true,
+            'columns' => false,
+            default => $beside[0] * $beside[1] >= $below[0] * $below[1],
+        };
+        [$next, $last] = $besideFirst ? [$beside, $below] : [$below, $beside];
+        $one = $this->fillRest($next[0], $next[1], $left, $rule, $division);
+        foreach ($one->pieces as $index => $count) {
+            $left[$index] -= $count;
+        }
+        $other = $this->fillRest($last[0], $last[1], $left, $rule, $division);
+
+        return $besideFirst
+            ? Filling::of($width, $height, $placement, $widthFirst, $one, $other)
+            : Filling::of($width, $height, $placement, $widthFirst, $other, $one);
+    }
+
+    /**
+     * Still wanted, not larger than the rectangle, and leaving no strip too narrow to cut off.
+     *
+     * @param array{int, int, int, bool} $placement
+     * @param array<int, int> $left
+     */
+    private function goes(array $placement, int $width, int $height, array $left): bool
+    {
+        $beside = $width - $placement[1];
+        $below = $height - $placement[2];
+
+        return $left[$placement[0]] > 0
+            && ($beside === 0 || $beside >= $this->narrowest)
+            && ($below === 0 || $below >= $this->narrowest);
+    }
+
+    /** @param array{int, int, int, bool} $placement */
+    private function rank(array $placement, int $width, int $height, int $rule): float
+    {
+        [, $pieceWidth, $pieceHeight] = $placement;
+
+        return match ($rule) {
+            0 => $pieceWidth * $pieceHeight,
+            1 => max($pieceWidth / $width, $pieceHeight / $height),
+            default => max($pieceWidth, $pieceHeight),
+        };
+    }
+
+    private function treeAt(Filling $filling, int $x, int $y): Piece
+    {
+        $area = $this->rectangle($x, $y, $filling->width, $filling->height);
+        if ($filling->demand === null || $filling->beside === null || $filling->below === null) {
+            return new Offcut($area);
+        }
+        $pieceWidth = $filling->pieceWidth;
+        $pieceHeight = $filling->pieceHeight;
+        $blank = new Blank($this->rectangle($x, $y, $pieceWidth, $pieceHeight), $this->demands[$filling->demand]->key, $filling->turned);
+        $besideWidth = $filling->width - $pieceWidth;
+        $belowHeight = $filling->height - $pieceHeight;
+
+        if ($filling->widthFirst) {
+            $column = $this->rectangle($x, $y, $pieceWidth, $filling->height);
+            $piece = $belowHeight === 0 ? $blank : $this->cut($column, Axis::Height, $pieceHeight, $blank, $this->treeAt($filling->below, $x, $y + $pieceHeight));
+
+            return $besideWidth === 0 ? $piece : $this->cut($area, Axis::Width, $pieceWidth, $piece, $this->treeAt($filling->beside, $x + $pieceWidth, $y));
+        }
+        $row = $this->rectangle($x, $y, $filling->width, $pieceHeight);
+        $piece = $besideWidth === 0 ? $blank : $this->cut($row, Axis::Width, $pieceWidth, $blank, $this->treeAt($filling->beside, $x + $pieceWidth, $y));
+
+        return $belowHeight === 0 ? $piece : $this->cut($area, Axis::Height, $pieceHeight, $piece, $this->treeAt($filling->below, $x, $y + $pieceHeight));
+    }
+
+    private function cut(Rectangle $area, Axis $along, int $at, Piece $first, Piece $second): Cut
+    {
+        return new Cut($area, $along, Length::ofTicks($at), $first, $second);
+    }
+
+    private function rectangle(int $x, int $y, int $width, int $height): Rectangle
+    {
+        return Rectangle::at(Length::ofTicks($x), Length::ofTicks($y), new Size(Length::ofTicks($width), Length::ofTicks($height)));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/** Equal sheets to cut from. */
+final readonly class Supply
+{
+    /**
+     * @param string $name as the maker calls the paper
+     * @param Size $sheet usable size, without the selvage strip
+     * @param Length $selvage breadth of the strip along the foot that the first cut takes off
+     * @param int|null $available null: as many as it takes
+     */
+    public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null) {}
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Size;
+
+/**
+ * Cuts a plan on simulated sheets, knowing only what a person at the trimmer knows: the pieces that lie there and
+ * the fence setting. It proves that exactly the pieces that were asked for come out.
+ */
+final readonly class TrimmerBench
+{
+    public function __construct(private Trimmer $trimmer) {}
+
+    /**
+     * @param list<Demand> $demands
+     * @return array<string, int> how many of each came out, by demand key
+     *
+     * @throws PlanDoesNotCut when a step cannot be done or the pieces are not those that were asked for
+     */
+    public function replay(CutPlan $plan, array $demands): array
+    {
+        $byKey = [];
+        foreach ($demands as $demand) {
+            $byKey[$demand->key] = $demand;
+        }
+        $blanks = array_fill_keys(array_keys($byKey), 0);
+        foreach ($plan->patterns as $pattern) {
+            $this->replayPattern($pattern, $byKey, $blanks);
+        }
+        foreach ($byKey as $key => $demand) {
+            $expected = $demand->quantity - ($plan->missing[$key] ?? 0);
+            if ($blanks[$key] !== $expected) {
+                throw PlanDoesNotCut::wrongCount((string) $key, $blanks[$key], $expected);
+            }
+        }
+
+        return $blanks;
+    }
+
+    /**
+     * @param array<string, Demand> $demands
+     * @param array<string, int> $blanks
+     */
+    private function replayPattern(SheetPattern $pattern, array $demands, array &$blanks): void
+    {
+        $supply = $pattern->supply;
+        $bought = new Size($supply->sheet->width, $supply->sheet->height->plus($supply->selvage));
+        /** @var array<string, int> $table pieces in hand by size */
+        $table = [$this->name($bought) => $pattern->count];
+        foreach ($pattern->steps() as $step) {
+            $this->take($table, $step->piece, $step->together, $step->number);
+            foreach ($this->cutAt($step) as $size) {
+                $table[$this->name($size)] = ($table[$this->name($size)] ?? 0) + $step->together;
+            }
+        }
+        foreach ($pattern->blanks() as $blank) {
+            $demand = $demands[$blank->demand] ?? throw PlanDoesNotCut::unknownPiece($blank->demand);
+            if ($blank->turned && ! $demand->turnable) {
+                throw PlanDoesNotCut::wrongWayRound($demand->key);
+            }
+            $this->take($table, $blank->turned ? $demand->size->turned() : $demand->size, $pattern->count, 0);
+            $blanks[$demand->key] += $pattern->count;
+        }
+    }
+
+    /** @return array{Size, Size} */
+    private function cutAt(CutStep $step): array
+    {
+        $whole = $step->piece->along($step->along);
+        $rest = $whole->minus($step->fence);
+        foreach ([$step->fence, $rest] as $part) {
+            if ($part->isLessThan($this->trimmer->narrowestStrip)) {
+                throw PlanDoesNotCut::sliver($step->number, $part);
+            }
+        }
+
+        return $step->along === Axis::Width
+            ? [new Size($step->fence, $step->piece->height), new Size($rest, $step->piece->height)]
+            : [new Size($step->piece->width, $step->fence), new Size($step->piece->width, $rest)];
+    }
+
+    /** @param array<string, int> $table */
+    private function take(array &$table, Size $size, int $count, int $step): void
+    {
+        $name = $this->name($size);
+        if (($table[$name] ?? 0) < $count) {
+            throw PlanDoesNotCut::pieceNotThere($step, $size);
+        }
+        $table[$name] -= $count;
+    }
+
+    private function name(Size $size): string
+    {
+        return "{$size->width->ticks}x{$size->height->ticks}";
+    }
+}

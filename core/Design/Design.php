@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Design;
+
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Stock;
+
+/** What a maker wants: the only thing that is edited and kept. Everything else follows from it. */
+final readonly class Design
+{
+    /**
+     * @param string $structure key in the catalogue
+     * @param ToolGrid $grid marks that lengths are read to
+     * @param ToolGrid $grooves grooves of the scoring board
+     * @param list<Placed> $furniture
+     * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}
+     */
+    public function __construct(
+        public string $structure,
+        public string $name,
+        public Unit $unit,
+        public ToolGrid $grid,
+        public ToolGrid $grooves,
+        public ScoringSchool $scoring,
+        public Values $parameters,
+        public MatRule $mats,
+        public array $furniture,
+        public array $materials,
+    ) {}
+
+    public function notation(): Notation
+    {
+        return new Notation($this->unit, $this->grid);
+    }
+}

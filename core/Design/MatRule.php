@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Design;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
+
+/** How the faces of a book are matted, with exceptions for single faces. */
+final readonly class MatRule
+{
+    public const MOST_LAYERS = 2;
+
+    /**
+     * @param int $layers 0 (bare), 1 or 2
+     * @param array<string, array{school: MatSchool, layers: int}> $faces exceptions by face key
+     */
+    public function __construct(public MatSchool $school, public int $layers, public array $faces = []) {}
+
+    public static function none(): self
+    {
+        return new self(MatSchool::Fine, 0);
+    }
+
+    /**
+     * The mats of one face, the lowest first; none where a border would eat the face up.
+     *
+     * The second layer of a double mat leaves another ⅛ in (3 mm) of the first on each side; on narrow strips
+     * half of that along the long sides (common practice, no published source: ¾×4 → ⅝×3¾).
+     *
+     * @return list<Size>
+     */
+    public function matsFor(string $face, Size $size, Unit $unit): array
+    {
+        [$school, $layers] = $this->ruleFor($face);
+        $mats = [];
+        $mat = $size;
+        for ($layer = 1; $layer <= $layers; $layer++) {
+            $mat = $layer === 1 ? $mat->within($school->border($unit)) : self::inner($mat, $unit);
+            if ($mat->shortSide()->isLessThan(Length::inches(0, 1, 4))) {
+                break;
+            }
+            $mats[] = $mat;
+        }
+
+        return $mats;
+    }
+
+    /** @return array{MatSchool, int} school and layers on one face */
+    public function ruleFor(string $face): array
+    {
+        $exception = $this->faces[$face] ?? null;
+
+        return $exception === null ? [$this->school, $this->layers] : [$exception['school'], $exception['layers']];
+    }
+
+    public static function inner(Size $outer, Unit $unit): Size
+    {
+        $border = MatSchool::Fine->border($unit);
+        if ($outer->shortSide()->isMoreThan(Length::inches(1))) {
+            return $outer->within($border);
+        }
+        $long = $border->times(2);
+        $narrow = $border;
+
+        return $outer->width->isLessThan($outer->height)
+            ? new Size($outer->width->minus($narrow), $outer->height->minus($long))
+            : new Size($outer->width->minus($long), $outer->height->minus($narrow));
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Design;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Refusal;
+
+/**
+ * Something a maker can choose about a structure or a thing on a page: its name, what it means, its range and default.
+ *
+ * Lengths have a default for each school of measurement, because a metric maker does not want 12.7 cm for 5 in.
+ * A length without default follows from the face it is used on.
+ */
+final readonly class Parameter
+{
+    /** @param array<array-key, string> $choices value => label */
+    private function __construct(
+        public string $key,
+        public string $name,
+        public ParameterKind $kind,
+        public string $meaning,
+        private Length|int|string|bool|null $inchDefault,
+        private Length|int|string|bool|null $metricDefault,
+        public Length|int|null $minimum = null,
+        public Length|int|null $maximum = null,
+        public array $choices = [],
+    ) {}
+
+    public static function length(
+        string $key,
+        string $name,
+        string $meaning,
+        Length $minimum,
+        Length $maximum,
+        ?Length $inch = null,
+        ?Length $metric = null,
+    ): self {
+        return new self($key, $name, ParameterKind::Length, $meaning, $inch, $metric ?? $inch, $minimum, $maximum);
+    }
+
+    public static function count(string $key, string $name, string $meaning, int $minimum, int $maximum, int $default): self
+    {
+        return new self($key, $name, ParameterKind::Count, $meaning, $default, $default, $minimum, $maximum);
+    }
+
+    /** @param array<array-key, string> $choices value => label */
+    public static function choice(string $key, string $name, string $meaning, array $choices, string $inch, ?string $metric = null): self
+    {
+        return new self($key, $name, ParameterKind::Choice, $meaning, $inch, $metric ?? $inch, choices: $choices);
+    }
+
+    public static function flag(string $key, string $name, string $meaning, bool $default): self
+    {
+        return new self($key, $name, ParameterKind::Flag, $meaning, $default, $default);
+    }
+
+    public function default(Unit $unit): Length|int|string|bool|null
+    {
+        return $unit === Unit::Inch ? $this->inchDefault : $this->metricDefault;
+    }
+
+    /** A length that may be left empty because it follows from the face. */
+    public function isOptional(): bool
+    {
+        return $this->inchDefault === null;
+    }
+
+    /**
+     * Turns what was typed (or stands in a file) into a value.
+     *
+     * @throws Refusal with a sentence that names the value and what is accepted
+     */
+    public function read(mixed $typed, Unit $unit): Length|int|string|bool|null
+    {
+        return match ($this->kind) {
+            ParameterKind::Length => $this->readLength($typed, $unit),
+            ParameterKind::Count => $this->readCount($typed),
+            ParameterKind::Choice => is_string($typed) && isset($this->choices[$typed])
+                ? $typed
+                : throw InvalidParameter::notAChoice($this->name, $typed, array_map(strval(...), array_keys($this->choices))),
+            ParameterKind::Flag => $this->readFlag($typed),
+        };
+    }
+
+    private function readLength(mixed $typed, Unit $unit): ?Length
+    {
+        if ($this->isOptional() && ($typed === null || $typed === '')) {
+            return null;
+        }
+        if (! is_string($typed) && ! is_int($typed) && ! is_float($typed)) {
+            throw InvalidParameter::notALength($this->name, $typed);
+        }
+        $length = Length::parse((string) $typed, $unit);
+        if ($length->isLessThan($this->least()) || $length->isMoreThan($this->most())) {
+            $notation = Notation::usual($unit);
+            throw InvalidParameter::outOfRange(
+                $this->name,
+                $notation->text($length),
+                $notation->text($this->least()),
+                $notation->text($this->most()),
+            );
+        }
+
+        return $length;
+    }
+
+    private function least(): Length
+    {
+        return $this->minimum instanceof Length ? $this->minimum : Length::zero();
+    }
+
+    private function most(): Length
+    {
+        return $this->maximum instanceof Length ? $this->maximum : Length::inches(1000);
+    }
+
+    private function readCount(mixed $typed): int
+    {
+        $text = is_int($typed) || is_string($typed) ? trim((string) $typed) : '';
+        if (preg_match('/^-?\d{1,9}$/', $text) !== 1) {
+            throw InvalidParameter::notACount($this->name, $typed);
+        }
+        $count = (int) $text;
+        if ($count < $this->minimum || $count > $this->maximum) {
+            assert(is_int($this->minimum) && is_int($this->maximum));
+            throw InvalidParameter::outOfRange($this->name, (string) $count, (string) $this->minimum, (string) $this->maximum);
+        }
+
+        return $count;
+    }
+
+    private function readFlag(mixed $typed): bool
+    {
+        return match ($typed) {
+            true, 'true', '1', 'yes', 'on' => true,
+            false, 'false', '0', 'no', 'off' => false,
+            default => throw InvalidParameter::notAFlag($this->name, $typed),
+        };
+    }
+}

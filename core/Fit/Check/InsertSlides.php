@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit\Check;
+
+use Ephemeron\Fit\Check;
+use Ephemeron\Fit\Finding;
+use Ephemeron\Fit\Mend;
+use Ephemeron\Fit\Severity;
+use Ephemeron\Fit\Workings;
+
+/** A card too tight for its pocket once the glue is in, or one that would stand out of the page. */
+final readonly class InsertSlides implements Check
+{
+    public function examine(Workings $workings): iterable
+    {
+        $notation = $workings->notation();
+        $seen = [];
+        foreach ($workings->blueprint->fillings as $filling) {
+            $card = $workings->blueprint->part($filling->part);
+            $pouch = $workings->blueprint->pouches[$filling->pouch];
+            $same = $card->key.'|'.$pouch->size->width->ticks.'|'.$pouch->size->height->ticks.'|'.$pouch->reach->ticks;
+            if ($pouch->holds($card->size) || isset($seen[$same])) {
+                continue;
+            }
+            $seen[$same] = true;
+            $limit = $pouch->widestInsert();
+            $tooWide = $card->size->shortSide()->isMoreThan($limit);
+            $allowance = $pouch->size->width->minus($workings->design->grid->down($limit));
+            yield new Finding(
+                Severity::Stop,
+                'insert-too-tight',
+                $tooWide
+                    ? sprintf(
+                        '%s is %s wide; with the glue in, %s takes no more than %s. It will not slide.',
+                        $card->name,
+                        $notation->text($card->size->shortSide()),
+                        lcfirst($pouch->name),
+                        $notation->text($limit),
+                    )
+                    : sprintf(
+                        '%s (%s) stands too far out of %s: that is %s deep, with %s up to the edge of the page.',
+                        $card->name,
+                        $notation->size($card->size),
+                        lcfirst($pouch->name),
+                        $notation->text($pouch->depth()),
+                        $notation->text($pouch->reach),
+                    ),
+                part: $card->key,
+                face: $pouch->face,
+                mend: $card->key === 'insert'
+                    ? new Mend('Make the inserts '.$notation->text($pouch->size->width->minus($allowance)), ['parameters.insert-allowance' => $notation->exact($allowance)])
+                    : null,
+            );
+        }
+    }
+}

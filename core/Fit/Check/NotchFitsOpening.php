@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit\Check;
+
+use Ephemeron\Fit\Check;
+use Ephemeron\Fit\Finding;
+use Ephemeron\Fit\Severity;
+use Ephemeron\Fit\Workings;
+
+/** A thumb notch as wide as the opening, or deeper than what it is punched into. */
+final readonly class NotchFitsOpening implements Check
+{
+    public function examine(Workings $workings): iterable
+    {
+        foreach ($workings->blueprint->parts as $part) {
+            $notch = $part->notches[0] ?? null;
+            if ($notch === null) {
+                continue;
+            }
+            $panel = $part->panels === [] ? $part->size : $part->panels[0]->area->size;
+            $mouth = $notch->edge->isUpright() ? $panel->height : $panel->width;
+            $depth = $notch->edge->isUpright() ? $panel->width : $panel->height;
+            if ($mouth->isMoreThan($notch->diameter) && $depth->isMoreThan($notch->diameter)) {
+                continue;
+            }
+            yield new Finding(
+                Severity::Stop,
+                'notch-too-large',
+                sprintf(
+                    'The notch of %s is %s across; the opening is only %s wide and %s deep. Take a smaller punch.',
+                    lcfirst($part->name),
+                    $workings->notation()->text($notch->diameter),
+                    $workings->notation()->text($mouth),
+                    $workings->notation()->text($depth),
+                ),
+                part: $part->key,
+            );
+        }
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit\Check;
+
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Fit\Check;
+use Ephemeron\Fit\Finding;
+use Ephemeron\Fit\Severity;
+use Ephemeron\Fit\Workings;
+use Ephemeron\Geometry\Rectangle;
+
+/** Things that hang over the edge of a page, and things glued over each other. */
+final readonly class ThingsFitTheFace implements Check
+{
+    public function examine(Workings $workings): iterable
+    {
+        foreach ($workings->blueprint->faces as $face) {
+            $things = array_values(array_filter(
+                $workings->blueprint->on($face->key),
+                static fn (Joint $joint): bool => $joint->layer === Layer::Pocket || $joint->layer === Layer::Photo,
+            ));
+            foreach ($things as $index => $thing) {
+                $name = $workings->blueprint->part($thing->from->part)->name;
+                if (! Rectangle::whole($face->size)->contains($thing->area)) {
+                    yield new Finding(Severity::Stop, 'hangs-over', sprintf(
+                        '%s: the %s is %s at this place and the face is %s. It hangs over the edge.',
+                        $face->name,
+                        lcfirst($name),
+                        $workings->notation()->size($thing->area->size),
+                        $workings->notation()->size($face->size),
+                    ), part: $thing->from->part, face: $face->key);
+                }
+                foreach (array_slice($things, $index + 1) as $other) {
+                    if ($thing->area->overlaps($other->area)) {
+                        yield $this->overlap($workings, $face->key, $thing, $other);
+                    }
+                }
+            }
+        }
+    }
+
+    private function overlap(Workings $workings, string $face, Joint $below, Joint $above): Finding
+    {
+        $over = $workings->blueprint->part($above->from->part)->name;
+        $under = $workings->blueprint->part($below->from->part)->name;
+        $shut = $below->layer === Layer::Pocket;
+
+        return new Finding(
+            $shut ? Severity::Stop : Severity::Watch,
+            $shut ? 'pocket-glued-shut' : 'things-overlap',
+            sprintf(
+                $shut ? '%s: the %s is glued over the %s and shuts it. Move one of them, or put it on the pocket’s front.' : '%s: the %s covers part of the %s.',
+                $workings->blueprint->face($face)->name,
+                lcfirst($over),
+                lcfirst($under),
+            ),
+            part: $above->from->part,
+            face: $face,
+        );
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit;
+
+use Ephemeron\Fit\Check\CardMaySag;
+use Ephemeron\Fit\Check\CoreStaysHidden;
+use Ephemeron\Fit\Check\EveryThingHasAPage;
+use Ephemeron\Fit\Check\FoldsMayCrack;
+use Ephemeron\Fit\Check\GussetHoldsLoad;
+use Ephemeron\Fit\Check\InsertSlides;
+use Ephemeron\Fit\Check\MatsLeaveSomething;
+use Ephemeron\Fit\Check\NotchFitsOpening;
+use Ephemeron\Fit\Check\PaperSuffices;
+use Ephemeron\Fit\Check\PieceFitsSheet;
+use Ephemeron\Fit\Check\PiecesComeOffCleanly;
+use Ephemeron\Fit\Check\PocketOpensOutward;
+use Ephemeron\Fit\Check\PrintStandsUpright;
+use Ephemeron\Fit\Check\RibbonIsCovered;
+use Ephemeron\Fit\Check\ScoresOnGrooves;
+use Ephemeron\Fit\Check\SelvageComesOff;
+use Ephemeron\Fit\Check\TapeFitsGusset;
+use Ephemeron\Fit\Check\ThingsFitTheFace;
+
+/** Everything that was found, the worst first. */
+final readonly class FitReport
+{
+    /** @param list<Finding> $findings */
+    private function __construct(public array $findings) {}
+
+    public static function on(Workings $workings): self
+    {
+        $findings = [];
+        foreach (self::checks() as $check) {
+            array_push($findings, ...$check->examine($workings));
+        }
+        usort($findings, static fn (Finding $one, Finding $other): int => $one->severity->rank() <=> $other->severity->rank());
+
+        return new self($findings);
+    }
+
+    public function stops(): bool
+    {
+        return $this->findings !== [] && $this->findings[0]->severity === Severity::Stop;
+    }
+
+    /** @return list<Finding> */
+    public function of(string $kind): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === $kind));
+    }
+
+    /** @return list<Check> */
+    private static function checks(): array
+    {
+        return [
+            new EveryThingHasAPage,
+            new PieceFitsSheet,
+            new PaperSuffices,
+            new PiecesComeOffCleanly,
+            new InsertSlides,
+            new ThingsFitTheFace,
+            new PocketOpensOutward,
+            new NotchFitsOpening,
+            new TapeFitsGusset,
+            new GussetHoldsLoad,
+            new MatsLeaveSomething,
+            new RibbonIsCovered,
+            new PrintStandsUpright,
+            new CoreStaysHidden,
+            new ScoresOnGrooves,
+            new CardMaySag,
+            new FoldsMayCrack,
+            new SelvageComesOff,
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit;
+
+use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Design\Design;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Paper\StockRole;
+use Ephemeron\Scoring\ScorePlan;
+
+/** All that has been worked out of a design when it is judged. */
+final readonly class Workings
+{
+    /**
+     * @param list<StockPlan> $stocks
+     * @param array<string, ScorePlan> $scores by part key
+     */
+    public function __construct(
+        public Design $design,
+        public Blueprint $blueprint,
+        public array $stocks,
+        public array $scores,
+    ) {}
+
+    public function notation(): Notation
+    {
+        return $this->design->notation();
+    }
+
+    public function stockOf(Part $part): Stock
+    {
+        return $this->stock($part->role);
+    }
+
+    public function stock(StockRole $role): Stock
+    {
+        return $this->design->materials[$role->value];
+    }
+
+    public function bulk(): Bulk
+    {
+        return new Bulk($this->blueprint, $this->design->materials);
+    }
+}

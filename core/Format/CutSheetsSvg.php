@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Format;
+
+use Ephemeron\Cutting\Blank;
+use Ephemeron\Cutting\Cut;
+use Ephemeron\Cutting\Offcut;
+use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Notation;
+
+/** One cut sheet in real units: blanks with their letters and sizes, cuts in their order, offcuts dotted. */
+final readonly class CutSheetsSvg
+{
+    public const PAPER = '#fffdf6';
+
+    public const LEFT_OVER = '#efe9da';
+
+    public function draw(SheetPattern $pattern, Notation $notation, string $title): SvgDrawing
+    {
+        $sheet = $pattern->tree->area();
+        $drawing = SvgDrawing::around($sheet, 8.0, $title);
+        $drawing->paper($sheet, self::PAPER);
+        foreach ($pattern->leaves() as $leaf) {
+            if ($leaf instanceof Offcut) {
+                $this->offcut($drawing, $leaf, $notation);
+            } elseif ($leaf instanceof Blank) {
+                $this->blank($drawing, $leaf, $notation);
+            }
+        }
+        foreach ($pattern->steps() as $step) {
+            $drawing->open('g', ['class' => 'cut-step', 'data-step' => $step->number]);
+            foreach ($this->cutsAlike($pattern->tree, $step->cut->signature()) as $cut) {
+                $this->cut($drawing, $cut, $step->number);
+            }
+            $drawing->close('g');
+        }
+
+        return $drawing;
+    }
+
+    private function blank(SvgDrawing $drawing, Blank $blank, Notation $notation): void
+    {
+        $area = $blank->area();
+        [$x, $y] = $this->middle($area);
+        $short = $area->size->shortSide()->inMillimetres();
+        $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->demand]);
+        $drawing->paper($area, self::PAPER, 'blank-paper');
+        $radius = min(7.0, $short * 0.3);
+        $drawing->ring($x, $y - $radius * 0.3, $blank->demand, $radius);
+        $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
+        $this->caption($drawing, $area, $size, min(5.5, $short * 0.18), $radius);
+        $drawing->close('g');
+    }
+
+    private function offcut(SvgDrawing $drawing, Offcut $offcut, Notation $notation): void
+    {
+        $area = $offcut->area();
+        $drawing->paper($area, self::LEFT_OVER, $offcut->selvage ? 'selvage' : 'offcut');
+        $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
+        $this->caption($drawing, $area, $offcut->selvage ? 'selvage' : $size, min(5.0, $area->size->shortSide()->inMillimetres() * 0.4), 0.0);
+    }
+
+    /** Turned where the piece is too narrow for it lying; left out where it would not be readable. */
+    private function caption(SvgDrawing $drawing, Rectangle $area, string $text, float $size, float $below): void
+    {
+        [$x, $y] = $this->middle($area);
+        $needed = mb_strlen($text) * $size * 0.55;
+        if ($size < 1.6) {
+            return;
+        }
+        if ($needed <= $area->size->width->inMillimetres() * 0.95) {
+            $drawing->text($x, $y + $below + $size * ($below > 0.0 ? 0.9 : 0.35), $text, $size);
+        } elseif ($needed <= $area->size->height->inMillimetres() * 0.95 && $below === 0.0) {
+            $drawing->text($x, $y + $size * 0.35, $text, $size, attributes: ['transform' => "rotate(-90 {$x} {$y})"]);
+        }
+    }
+
+    private function cut(SvgDrawing $drawing, Cut $cut, int $number): void
+    {
+        $area = $cut->area();
+        $segment = $cut->along === Axis::Width
+            ? Segment::across(Axis::Width, $area->left()->plus($cut->at), $area->top(), $area->bottom())
+            : Segment::across(Axis::Height, $area->top()->plus($cut->at), $area->left(), $area->right());
+        $drawing->line($segment, LineKind::Cut);
+        $drawing->nib($segment, 3.0);
+        $x = $segment->from->x->inMillimetres();
+        $y = $segment->from->y->inMillimetres();
+        [$dx, $dy] = $cut->along === Axis::Width ? [0.0, -3.6] : [-3.4, -1.9];
+        $drawing->text($x + $dx, $y + $dy, (string) $number, 3.6, attributes: ['class' => 'cut-number', 'font-weight' => '600']);
+    }
+
+    /** @return list<Cut> equal pieces of one sheet are cut in one step */
+    private function cutsAlike(object $piece, string $signature): array
+    {
+        if (! $piece instanceof Cut) {
+            return [];
+        }
+
+        return $piece->signature() === $signature
+            ? [$piece]
+            : [...$this->cutsAlike($piece->first, $signature), ...$this->cutsAlike($piece->second, $signature)];
+    }
+
+    /** @return array{float, float} */
+    private function middle(Rectangle $area): array
+    {
+        return [
+            ($area->left()->inMillimetres() + $area->right()->inMillimetres()) / 2,
+            ($area->top()->inMillimetres() + $area->bottom()->inMillimetres()) / 2,
+        ];
+    }
+}

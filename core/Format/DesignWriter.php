@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Format;
+
+use Ephemeron\Design\Design;
+use Ephemeron\Design\Placed;
+use Ephemeron\Design\Values;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Stock;
+
+/** Writes designs whole, every value named and every length exact: what it writes reads back the same. */
+final readonly class DesignWriter
+{
+    /** @return array<string, mixed> */
+    public function toArray(Design $design): array
+    {
+        $notation = $design->notation();
+        $faces = array_map(
+            static fn (array $rule): array => ['school' => $rule['school']->value, 'layers' => $rule['layers']],
+            $design->mats->faces,
+        );
+
+        return [
+            'format' => DesignReader::FORMAT,
+            'version' => DesignReader::VERSION,
+            'structure' => $design->structure,
+            'name' => $design->name,
+            'unit' => $design->unit->value,
+            'grid' => $design->grid->value,
+            'grooves' => $design->grooves->value,
+            'scoring' => $design->scoring->value,
+            'parameters' => $this->values($design->parameters, $notation),
+            'mats' => [
+                'school' => $design->mats->school->value,
+                'layers' => $design->mats->layers,
+                ...($faces === [] ? [] : ['faces' => $faces]),
+            ],
+            'furniture' => array_map(fn (Placed $placed): array => $this->placed($placed, $notation, true), $design->furniture),
+            'materials' => array_map(fn (Stock $stock): array => $this->stock($stock, $notation), $design->materials),
+        ];
+    }
+
+    public function toJson(Design $design): string
+    {
+        return json_encode($this->toArray($design), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @return array<string, string|int|bool> */
+    private function values(Values $values, Notation $notation): array
+    {
+        return array_map(
+            static fn (Length|int|string|bool $value): string|int|bool => $value instanceof Length ? $notation->exact($value) : $value,
+            $values->values,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function placed(Placed $placed, Notation $notation, bool $onFace): array
+    {
+        $values = $this->values($placed->values, $notation);
+
+        return [
+            ...($onFace ? ['on' => $placed->on] : []),
+            'kind' => $placed->kind,
+            ...($values === [] ? [] : ['parameters' => $values]),
+            ...($placed->children === [] ? [] : ['children' => array_map(fn (Placed $child): array => $this->placed($child, $notation, false), $placed->children)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function stock(Stock $stock, Notation $notation): array
+    {
+        $format = null;
+        foreach (SheetFormat::cases() as $known) {
+            $format ??= $known->size()->equals($stock->sheet) ? $known : null;
+        }
+        $direction = match ([$stock->directionA, $stock->directionB]) {
+            [true, true] => 'both',
+            [true, false] => 'a',
+            [false, true] => 'b',
+            default => 'none',
+        };
+
+        return [
+            'name' => $stock->name,
+            ...($format !== null
+                ? ['sheet' => $format->value]
+                : ['sheet' => 'own', 'width' => $notation->exact($stock->sheet->width), 'height' => $notation->exact($stock->sheet->height)]),
+            'weight' => rtrim(rtrim(number_format($stock->grammage->inGrams(), 3, '.', ''), '0'), '.').' g',
+            'thickness' => number_format($stock->caliper->inMillimetres(), 6, '.', '').' mm',
+            'sides' => $stock->doubleSided ? 'double' : 'single',
+            'direction' => $direction,
+            'selvage' => $notation->exact($stock->selvage),
+            'count' => $stock->available,
+        ];
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Format\Svg;
+
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Notch;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Length;
+
+/**
+ * Writes one drawing as SVG. User units are millimetres, so that a drawing is true to scale wherever its width
+ * and height are honoured; a screen may fit it instead.
+ */
+final class SvgDrawing
+{
+    private string $body = '';
+
+    /** @var array{float, float, float, float} x, y, width, height in mm */
+    private array $box;
+
+    public function __construct(float $x, float $y, float $width, float $height, private readonly string $title)
+    {
+        $this->box = [$x, $y, $width, $height];
+    }
+
+    /** Around a rectangle, with a margin in millimetres. */
+    public static function around(Rectangle $area, float $margin, string $title): self
+    {
+        return new self(
+            $area->left()->inMillimetres() - $margin,
+            $area->top()->inMillimetres() - $margin,
+            $area->size->width->inMillimetres() + 2 * $margin,
+            $area->size->height->inMillimetres() + 2 * $margin,
+            $title,
+        );
+    }
+
+    public function line(Segment $segment, LineKind $kind): self
+    {
+        return $this->stroke(
+            $segment->from->x->inMillimetres(),
+            $segment->from->y->inMillimetres(),
+            $segment->to->x->inMillimetres(),
+            $segment->to->y->inMillimetres(),
+            $kind,
+        );
+    }
+
+    /** A line by its ends in millimetres. */
+    public function stroke(float $x1, float $y1, float $x2, float $y2, LineKind $kind): self
+    {
+        return $this->element('line', ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, ...$kind->attributes()]);
+    }
+
+    public function fold(Segment $segment, Fold $fold): self
+    {
+        return $this->line($segment, $fold === Fold::Mountain ? LineKind::Mountain : LineKind::Valley);
+    }
+
+    /** @param array<string, string|int|float> $attributes */
+    public function rectangle(Rectangle $area, array $attributes = []): self
+    {
+        return $this->element('rect', [
+            'x' => $area->left()->inMillimetres(),
+            'y' => $area->top()->inMillimetres(),
+            'width' => $area->size->width->inMillimetres(),
+            'height' => $area->size->height->inMillimetres(),
+            ...$attributes,
+        ]);
+    }
+
+    /** A sheet or piece of paper: filled, with its outline. @param array<string, string|int|float> $attributes */
+    public function paper(Rectangle $area, string $fill, string $class = 'paper', array $attributes = []): self
+    {
+        return $this->rectangle($area, [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill, ...$attributes]);
+    }
+
+    /** Diagonal hatching; crossed for tape. */
+    public function hatch(Rectangle $area, bool $crossed): self
+    {
+        $left = $area->left()->inMillimetres();
+        $top = $area->top()->inMillimetres();
+        $width = $area->size->width->inMillimetres();
+        $height = $area->size->height->inMillimetres();
+        $gap = 2.4;
+        $path = '';
+        for ($offset = $gap; $offset < $width + $height; $offset += $gap) {
+            // From the left or bottom side up to the top or right side of the rectangle.
+            $x1 = max(0.0, $offset - $height);
+            $y1 = min($offset, $height);
+            $x2 = min($offset, $width);
+            $y2 = max(0.0, $offset - $width);
+            $path .= sprintf('M%s %sL%s %s', self::number($left + $x1), self::number($top + $y1), self::number($left + $x2), self::number($top + $y2));
+            if ($crossed) {
+                $path .= sprintf('M%s %sL%s %s', self::number($left + $width - $x1), self::number($top + $y1), self::number($left + $width - $x2), self::number($top + $y2));
+            }
+        }
+
+        return $this->element('path', ['d' => $path, ...($crossed ? LineKind::Tape : LineKind::Glue)->attributes()]);
+    }
+
+    /** The half circle that a punch takes out. */
+    public function notch(Notch $notch, string $fill): self
+    {
+        $r = $notch->diameter->inMillimetres() / 2;
+        $x = $notch->centre->x->inMillimetres();
+        $y = $notch->centre->y->inMillimetres();
+        [$dx, $dy, $sweep] = match ($notch->edge) {
+            Edge::Top => [$r, 0.0, 0],
+            Edge::Bottom => [$r, 0.0, 1],
+            Edge::Left => [0.0, $r, 1],
+            Edge::Right => [0.0, $r, 0],
+        };
+        $path = sprintf('M%s %sA%s %s 0 0 %d %s %s', self::number($x - $dx), self::number($y - $dy), self::number($r), self::number($r), $sweep, self::number($x + $dx), self::number($y + $dy));
+
+        return $this->element('path', ['d' => $path, ...LineKind::Outline->attributes(), 'fill' => $fill]);
+    }
+
+    /** @param array<string, string|int|float> $attributes */
+    public function text(float $x, float $y, string $text, float $size, string $anchor = 'middle', array $attributes = []): self
+    {
+        $written = ['x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor, 'fill' => LineKind::INK, 'font-family' => 'serif', ...$attributes];
+        $this->body .= '<text'.$this->attributes($written).'>'.self::escape($text).'</text>';
+
+        return $this;
+    }
+
+    /** A letter in a ring. */
+    public function ring(float $x, float $y, string $letter, float $radius): self
+    {
+        $this->element('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius, ...LineKind::Outline->attributes(), 'class' => 'ring line-outline', 'fill' => '#fffdf6']);
+
+        return $this->text($x, $y + $radius * 0.36, $letter, $radius * (strlen($letter) > 1 ? 0.9 : 1.15), attributes: ['font-weight' => '600']);
+    }
+
+    /** The nib where a cut starts: a small wedge. */
+    public function nib(Segment $segment, float $size): self
+    {
+        $x = $segment->from->x->inMillimetres();
+        $y = $segment->from->y->inMillimetres();
+        $upright = $segment->from->x->equals($segment->to->x);
+        $points = $upright
+            ? [[$x - $size / 2, $y - $size], [$x + $size / 2, $y - $size], [$x, $y]]
+            : [[$x - $size, $y - $size / 2], [$x - $size, $y + $size / 2], [$x, $y]];
+
+        return $this->element('polygon', [
+            'points' => implode(' ', array_map(static fn (array $point): string => self::number($point[0]).','.self::number($point[1]), $points)),
+            'class' => 'nib',
+            'fill' => LineKind::INK,
+        ]);
+    }
+
+    /** A small arrow-flag for the way the print runs: up, or down where it stands on its head. */
+    public function flag(float $x, float $y, float $size, bool $upsideDown): self
+    {
+        $turn = $upsideDown ? 'rotate(180 '.self::number($x).' '.self::number($y).')' : '';
+        $path = sprintf(
+            'M%1$s %2$sL%1$s %3$sM%4$s %5$sL%1$s %3$sL%6$s %5$s',
+            self::number($x),
+            self::number($y + $size),
+            self::number($y - $size),
+            self::number($x - $size * 0.5),
+            self::number($y - $size * 0.35),
+            self::number($x + $size * 0.5),
+        );
+
+        return $this->element('path', ['d' => $path, ...LineKind::Outline->attributes(), 'class' => 'flag line-outline', ...($turn === '' ? [] : ['transform' => $turn])]);
+    }
+
+    /** @param array<string, string|int|float> $attributes */
+    public function open(string $element, array $attributes): self
+    {
+        $this->body .= "<{$element}{$this->attributes($attributes)}>";
+
+        return $this;
+    }
+
+    public function close(string $element): self
+    {
+        $this->body .= "</{$element}>";
+
+        return $this;
+    }
+
+    /** Places what another drawing function draws at an offset. */
+    public function shifted(Length $dx, Length $dy, callable $draw): self
+    {
+        $this->open('g', ['transform' => 'translate('.self::number($dx->inMillimetres()).' '.self::number($dy->inMillimetres()).')']);
+        $draw($this);
+
+        return $this->close('g');
+    }
+
+    /** @param array<string, string|int|float> $attributes */
+    public function element(string $name, array $attributes): self
+    {
+        $this->body .= "<{$name}{$this->attributes($attributes)}/>";
+
+        return $this;
+    }
+
+    /** To stand inside a page: fitted by the page's styles. */
+    public function inline(string $class = 'drawing'): string
+    {
+        [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
+
+        return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}".'" role="img" aria-label="'.self::escape($this->title).'">'
+            .$this->body.'</svg>';
+    }
+
+    /** A file of its own, true to scale. */
+    public function file(): string
+    {
+        [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
+
+        return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
+            ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} {$height}\">"
+            .'<title>'.self::escape($this->title).'</title>'.$this->body."</svg>\n";
+    }
+
+    /** @return array{float, float} in millimetres */
+    public function size(): array
+    {
+        return [$this->box[2], $this->box[3]];
+    }
+
+    /** @param array<string, string|int|float> $attributes */
+    private function attributes(array $attributes): string
+    {
+        $written = '';
+        foreach ($attributes as $name => $value) {
+            $written .= " {$name}=\"".(is_float($value) ? self::number($value) : self::escape((string) $value)).'"';
+        }
+
+        return $written;
+    }
+
+    /** To a thousandth of a millimetre, finer than a tick. */
+    private static function number(float $value): string
+    {
+        $text = rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
+
+        return $text === '-0' ? '0' : $text;
+    }
+
+    private static function escape(string $text): string
+    {
+        return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Geometry;
+
+use Ephemeron\Measure\Length;
+
+/** A place on a piece, from its top left corner, x to the right and y down. */
+final readonly class Point
+{
+    public function __construct(public Length $x, public Length $y) {}
+
+    public function shifted(Length $dx, Length $dy): self
+    {
+        return new self($this->x->plus($dx), $this->y->plus($dy));
+    }
+}

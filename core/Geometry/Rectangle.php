@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Geometry;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/** An upright rectangle, placed by its top left corner. */
+final readonly class Rectangle
+{
+    public function __construct(public Point $corner, public Size $size) {}
+
+    public static function at(Length $x, Length $y, Size $size): self
+    {
+        return new self(new Point($x, $y), $size);
+    }
+
+    public static function whole(Size $size): self
+    {
+        return self::at(Length::zero(), Length::zero(), $size);
+    }
+
+    public static function centred(Size $size, Size $within): self
+    {
+        return self::at(
+            $within->width->minus($size->width)->half(),
+            $within->height->minus($size->height)->half(),
+            $size,
+        );
+    }
+
+    public function left(): Length
+    {
+        return $this->corner->x;
+    }
+
+    public function top(): Length
+    {
+        return $this->corner->y;
+    }
+
+    public function right(): Length
+    {
+        return $this->corner->x->plus($this->size->width);
+    }
+
+    public function bottom(): Length
+    {
+        return $this->corner->y->plus($this->size->height);
+    }
+
+    public function contains(self $other): bool
+    {
+        return $other->left()->isAtLeast($this->left())
+            && $other->top()->isAtLeast($this->top())
+            && $this->right()->isAtLeast($other->right())
+            && $this->bottom()->isAtLeast($other->bottom());
+    }
+
+    /** Touching edges do not overlap. */
+    public function overlaps(self $other): bool
+    {
+        return $this->left()->isLessThan($other->right())
+            && $other->left()->isLessThan($this->right())
+            && $this->top()->isLessThan($other->bottom())
+            && $other->top()->isLessThan($this->bottom());
+    }
+
+    public function shifted(Length $dx, Length $dy): self
+    {
+        return new self($this->corner->shifted($dx, $dy), $this->size);
+    }
+
+    /** The strip of a given breadth along one edge, inside the rectangle. */
+    public function strip(Edge $edge, Length $breadth): self
+    {
+        $upright = new Size($breadth, $this->size->height);
+        $level = new Size($this->size->width, $breadth);
+
+        return match ($edge) {
+            Edge::Left => new self($this->corner, $upright),
+            Edge::Top => new self($this->corner, $level),
+            Edge::Right => self::at($this->right()->minus($breadth), $this->top(), $upright),
+            Edge::Bottom => self::at($this->left(), $this->bottom()->minus($breadth), $level),
+        };
+    }
+
+    /** The middle of one edge. */
+    public function middleOf(Edge $edge): Point
+    {
+        $x = $this->left()->plus($this->size->width->half());
+        $y = $this->top()->plus($this->size->height->half());
+
+        return match ($edge) {
+            Edge::Left => new Point($this->left(), $y),
+            Edge::Right => new Point($this->right(), $y),
+            Edge::Top => new Point($x, $this->top()),
+            Edge::Bottom => new Point($x, $this->bottom()),
+        };
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Measure;
+
+use Ephemeron\Refusal;
+
+final class MalformedLength extends \InvalidArgumentException implements Refusal
+{
+    private const EXPECTED = 'Type it like 4 7/8, 4⅞", 4.875 in, 12,5 cm or 125mm.';
+
+    public static function read(string $text): self
+    {
+        return new self(sprintf('“%s” does not read as a length. %s', self::shown($text), self::EXPECTED));
+    }
+
+    public static function nothing(): self
+    {
+        return new self('There is no length here. '.self::EXPECTED);
+    }
+
+    public static function divisionByZero(string $text): self
+    {
+        return new self(sprintf('“%s” divides by zero. %s', self::shown($text), self::EXPECTED));
+    }
+
+    private static function shown(string $text): string
+    {
+        $clean = mb_scrub($text);
+
+        return mb_strlen($clean) > 40 ? mb_substr($clean, 0, 40).'…' : $clean;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Paper;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/** One kind of paper or card, as the maker has it. */
+final readonly class Stock
+{
+    /**
+     * @param Size $sheet without the selvage strip
+     * @param bool $doubleSided printed (or dyed through) on both sides; else side B shows the core
+     * @param bool $directionA whether the print of side A has a right way up
+     * @param bool $directionB the same for side B
+     * @param Length $selvage breadth of the maker's strip along the foot of the sheet, zero if there is none
+     * @param int|null $available how many sheets there are; null: as many as it takes
+     */
+    public function __construct(
+        public string $name,
+        public Size $sheet,
+        public Grammage $grammage,
+        public Length $caliper,
+        public bool $doubleSided,
+        public bool $directionA,
+        public bool $directionB,
+        public Length $selvage,
+        public ?int $available = null,
+    ) {}
+
+    /** Solid-coloured card: any way up, either side. */
+    public static function card(string $name, SheetFormat $format, int $grams): self
+    {
+        $grammage = Grammage::grams($grams);
+
+        return new self($name, $format->size(), $grammage, $grammage->caliper(), true, false, false, Length::zero());
+    }
+
+    /** Printed paper, 12×12 and the like. */
+    public static function pattern(string $name, SheetFormat $format, int $grams, bool $doubleSided = true): self
+    {
+        $grammage = Grammage::grams($grams);
+
+        return new self($name, $format->size(), $grammage, $grammage->caliper(), $doubleSided, false, false, Length::zero());
+    }
+
+    public function isDirectional(Side $side): bool
+    {
+        return $side === Side::A ? $this->directionA : $this->directionB;
+    }
+
+    public function showsCore(Side $side): bool
+    {
+        return $side === Side::B && ! $this->doubleSided;
+    }
+
+    /** The sheet as it comes out of the pad, selvage strip and all. */
+    public function asBought(): Size
+    {
+        return new Size($this->sheet->width, $this->sheet->height->plus($this->selvage));
+    }
+
+    /** Two roles share a pile of sheets when everything about them is the same. */
+    public function key(): string
+    {
+        return implode('|', [
+            $this->name, $this->sheet->width->ticks, $this->sheet->height->ticks, $this->grammage->text(),
+            $this->caliper->ticks, (int) $this->doubleSided, (int) $this->directionA, (int) $this->directionB,
+            $this->selvage->ticks, $this->available ?? '∞',
+        ]);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Paper;
+
+/** What a paper is used for in a design; the maker gives each role a paper. */
+enum StockRole: string
+{
+    case StructureCard = 'structure-card';
+    case BookSheet = 'book-sheet';
+    case MatBase = 'mat-base';
+    case MatTop = 'mat-top';
+    case CoverPaper = 'cover-paper';
+    case PocketPaper = 'pocket-paper';
+    case InsertCard = 'insert-card';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::StructureCard => 'Structure card',
+            self::BookSheet => 'Sheet the book is made of',
+            self::MatBase => 'First mats',
+            self::MatTop => 'Second mats',
+            self::CoverPaper => 'Cover paper',
+            self::PocketPaper => 'Pockets',
+            self::InsertCard => 'Inserts and photo mats',
+        };
+    }
+}

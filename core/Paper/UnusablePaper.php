@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Paper;
+
+use Ephemeron\Refusal;
+
+final class UnusablePaper extends \InvalidArgumentException implements Refusal
+{
+    public static function grammage(int|float $grams): self
+    {
+        return new self(sprintf('%s g/m² is not a paper: it runs from %d to %d.', round($grams, 1), Grammage::LIGHTEST, Grammage::HEAVIEST));
+    }
+
+    public static function weight(string $text): self
+    {
+        return new self(sprintf('“%s” does not read as a weight. Type it like 220, 220 g or 80 lb cover.', mb_substr(mb_scrub($text), 0, 40)));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Design\Values;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Paper\StockRole;
+
+/** What a structure is told when it is to be laid out. */
+final readonly class Brief
+{
+    /** @param array<string, Stock> $materials by role */
+    public function __construct(public Values $values, public Notation $notation, private array $materials) {}
+
+    public function stock(StockRole $role): Stock
+    {
+        return $this->materials[$role->value] ?? throw new \LogicException("No paper was given for “{$role->value}”.");
+    }
+}

@@ -1,0 +1,373 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\Panel;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\MatRule;
+use Ephemeron\Design\MatSchool;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Placed;
+use Ephemeron\Design\Values;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\PhotoSize;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * A tall album of n single sheets, each folded into two leaves with a gusset between, nested into each other.
+ *
+ * Sheet k (1 is the innermost) is (2p + k·g) × h, scored at p and p + k·g. The back of gusset k is stuck centred
+ * on the inside of gusset k+1, which leaves g/2 on each side of it. n sheets give 2n leaves and 4n faces, two of them
+ * the outer covers. Source: common practice, no published source.
+ *
+ * Reading order: the outermost sheet comes first. Its left leaf is front cover and page 1, then the left leaves
+ * inwards, then the right leaves outwards, the last being page 4n−2 and the back cover.
+ *
+ * The spine strip is n·g × h less a sliver each way. The sliver is taken as a hairline border on all four sides, so that
+ * the strip ends level with hairline cover mats.
+ */
+final readonly class NestedGussetAlbum implements Structure
+{
+    public function key(): string
+    {
+        return 'nested-gusset-album';
+    }
+
+    public function name(): string
+    {
+        return 'Nested-gusset album';
+    }
+
+    public function summary(): string
+    {
+        return 'A tall album of single sheets, each folded round a gusset and nested into the next. Room for pockets and bulk, no binding.';
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('leaf-width', 'Leaf width', 'How wide one leaf is, from its score to its fore-edge.', Length::inches(2), Length::inches(12), Length::inches(5), Length::millimetres(125)),
+            Parameter::length('leaf-height', 'Leaf height', 'How tall the book is.', Length::inches(2), Length::inches(12), Length::inches(8, 1, 2), Length::millimetres(210)),
+            Parameter::count('sheets', 'Sheets', 'How many folded sheets are nested; each gives two leaves.', 1, 20, 4),
+            Parameter::length('step', 'Gusset step', 'How much wider each gusset is than the one inside it; the innermost is one step wide.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
+            Parameter::length('tape-width', 'Tape width', 'Breadth of the double-sided tape on the gussets.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
+            Parameter::flag('spine-strip', 'Spine strip', 'Paper over the outside of the spine.', true),
+            Parameter::flag('ribbon', 'Ribbon', 'A ribbon taped across both covers, under their mats, to tie the album shut.', true),
+            Parameter::length('ribbon-length', 'Ribbon length', 'For both covers and the bow together.', Length::inches(10), Length::inches(60), Length::inches(30), Length::millimetres(760)),
+        ];
+    }
+
+    public function defaultMats(): MatRule
+    {
+        return new MatRule(MatSchool::Hairline, 2);
+    }
+
+    /** Double pockets on any five faces: spread through the book, none on a cover, each with a print card. */
+    public function defaultFurniture(Values $values, Unit $unit): array
+    {
+        $pages = 4 * $values->count('sheets') - 2;
+        $pockets = min(5, intdiv($pages, 2));
+        $card = $unit === Unit::Inch ? PhotoSize::ThreeByFour->value : PhotoSize::NineByThirteen->value;
+        $furniture = [];
+        for ($k = 0; $k < $pockets; $k++) {
+            $page = 2 + intdiv($k * ($pages - 2), max(1, $pockets - 1));
+            $furniture[] = new Placed("page-{$page}", 'pocket', new Values(['style' => 'double', 'card' => $card]));
+        }
+
+        return $furniture;
+    }
+
+    public function materials(Unit $unit): array
+    {
+        [$card, $paper] = $unit === Unit::Inch
+            ? [SheetFormat::LetterWide, SheetFormat::TwelveSquare]
+            : [SheetFormat::A4Wide, SheetFormat::ThirtySquare];
+
+        return [
+            StockRole::StructureCard->value => Stock::card('Kraft dusk', $card, 220),
+            StockRole::CoverPaper->value => Stock::pattern('Night chart', $paper, 160),
+            StockRole::MatBase->value => Stock::card('Dew point', $paper, 160),
+            StockRole::MatTop->value => Stock::pattern('First quarter', $paper, 160),
+            StockRole::PocketPaper->value => Stock::pattern('Field lines', $paper, 160),
+            StockRole::InsertCard->value => Stock::card('Chalk', $paper, 200),
+        ];
+    }
+
+    public function layOut(Brief $brief): Draft
+    {
+        $draft = new Draft;
+        $this->layOutSheets($draft, $brief);
+        $this->layOutFaces($draft, $brief);
+        $this->measureGussets($draft, $brief);
+        $this->nest($draft, $brief);
+        $this->finishSpine($draft, $brief);
+        $this->tieRibbon($draft, $brief);
+
+        return $draft;
+    }
+
+    private function layOutSheets(Draft $draft, Brief $brief): void
+    {
+        $leaf = $this->leaf($brief->values);
+        $sheets = $brief->values->count('sheets');
+        for ($k = 1; $k <= $sheets; $k++) {
+            $gusset = $this->gusset($k, $brief->values);
+            $blank = new Size($leaf->width->times(2)->plus($gusset), $leaf->height);
+            $draft->part(new Part(
+                key: "sheet-{$k}",
+                name: $this->sheetName($k, $sheets),
+                section: 'Album sheets',
+                size: $blank,
+                role: StockRole::StructureCard,
+                creases: [
+                    Crease::across($blank, Axis::Width, $leaf->width, Fold::Valley),
+                    Crease::across($blank, Axis::Width, $leaf->width->plus($gusset), Fold::Valley),
+                ],
+                glueZones: $k < $sheets ? $this->tapeStrips($k, $brief->values) : [],
+                panels: [
+                    new Panel('left', 'left leaf', Rectangle::at(Length::zero(), Length::zero(), $leaf)),
+                    new Panel('gusset', 'gusset', $this->gussetArea($k, $brief->values)),
+                    new Panel('right', 'right leaf', Rectangle::at($leaf->width->plus($gusset), Length::zero(), $leaf)),
+                ],
+                places: ["sheet {$k} of {$sheets}"],
+            ));
+        }
+    }
+
+    /** Tape of width t on a gusset of width w: ⌊w/t⌋ strips side by side, spread evenly over the back of the gusset. @return list<GlueZone> */
+    private function tapeStrips(int $k, Values $values): array
+    {
+        $gusset = $this->gussetArea($k, $values);
+        $tape = $values->length('tape-width');
+        $count = $gusset->size->width->holds($tape);
+        $gap = $gusset->size->width->minus($tape->times($count));
+        $strips = [];
+        for ($i = 0; $i < $count; $i++) {
+            $x = $gusset->left()->plus($gap->half(), $tape->times($i));
+            $strips[] = new GlueZone(Rectangle::at($x, $gusset->top(), new Size($tape, $gusset->size->height)), Side::B, Adhesive::Tape);
+        }
+
+        return $strips;
+    }
+
+    private function layOutFaces(Draft $draft, Brief $brief): void
+    {
+        $leaf = $this->leaf($brief->values);
+        $sheets = $brief->values->count('sheets');
+        $last = 4 * $sheets - 1;
+        $order = 0;
+        foreach ($this->leavesInReadingOrder($sheets) as [$k, $panel]) {
+            // A left leaf is read outside first, a right leaf inside first.
+            $sides = $panel === 'left' ? [Side::B, Side::A] : [Side::A, Side::B];
+            foreach ($sides as $turn => $side) {
+                $draft->face(new Face(
+                    key: $this->faceKey($order, $last),
+                    name: $this->faceName($order, $last),
+                    size: $leaf,
+                    paper: new PanelRef("sheet-{$k}", $panel, $side),
+                    order: $order,
+                    hinge: $turn === 0 ? Edge::Left : Edge::Right,
+                ));
+                if ($order % 2 === 0 && $order > 0) {
+                    $draft->opening($this->faceKey($order - 1, $last), $this->faceKey($order, $last));
+                }
+                $order++;
+            }
+        }
+    }
+
+    /** @return list<array{int, string}> sheet number and panel of each leaf, front to back */
+    private function leavesInReadingOrder(int $sheets): array
+    {
+        $leaves = [];
+        for ($k = $sheets; $k >= 1; $k--) {
+            $leaves[] = [$k, 'left'];
+        }
+        for ($k = 1; $k <= $sheets; $k++) {
+            $leaves[] = [$k, 'right'];
+        }
+
+        return $leaves;
+    }
+
+    /** Between the leaves of sheet k lie all sheets inside it and whatever is on the faces that look at each other there. */
+    private function measureGussets(Draft $draft, Brief $brief): void
+    {
+        $card = $brief->stock(StockRole::StructureCard)->caliper;
+        $sheets = $brief->values->count('sheets');
+        $faces = array_keys($draft->faces());
+        for ($k = 1; $k <= $sheets; $k++) {
+            $outside = 2 * ($sheets - $k) + 1;
+            $draft->gusset(new Gusset(
+                name: "gusset {$k}",
+                width: $this->gusset($k, $brief->values),
+                leaves: $card->times(2 * ($k - 1)),
+                faces: array_slice($faces, $outside, count($faces) - 2 * $outside),
+                parameter: 'step',
+                steps: $k,
+            ));
+        }
+        $draft->bare($card->times(2 * $sheets));
+    }
+
+    private function nest(Draft $draft, Brief $brief): void
+    {
+        $sheets = $brief->values->count('sheets');
+        if ($sheets === 1) {
+            return;
+        }
+        $draft->task(new Task(
+            'dry-fit',
+            Phase::DryFit,
+            'Nest the sheets without glue',
+            'Lay the folded sheets into each other, the widest gusset outside. Folded edges must line up above and below; trim a proud edge now, not later.',
+            'Album sheets',
+            parts: array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)),
+        ));
+        $half = $brief->notation->text($brief->values->length('step')->half());
+        for ($k = $sheets - 1; $k >= 1; $k--) {
+            $outer = $k + 1;
+            $strips = count($this->tapeStrips($k, $brief->values));
+            $gusset = $this->gussetArea($k, $brief->values)->size;
+            $draft->joint(new Joint(
+                new PanelRef("sheet-{$k}", 'gusset', Side::B),
+                new PanelRef("sheet-{$outer}", 'gusset', Side::A),
+                Rectangle::centred($gusset, $this->gussetArea($outer, $brief->values)->size),
+                Adhesive::Tape,
+                Layer::Structure,
+                "nest-{$k}",
+            ));
+            $draft->task(new Task(
+                "nest-{$k}",
+                Phase::Assemble,
+                "Stick sheet {$k} into sheet {$outer}",
+                sprintf(
+                    '%s of tape on the back of gusset %d (%s wide), up to the scores and not over them. Centre it on the inside of gusset %d (%s wide): %s stays free on each side. Tops and bottoms level, then press.',
+                    $strips === 1 ? 'One strip' : "{$strips} strips",
+                    $k,
+                    $brief->notation->text($this->gusset($k, $brief->values)),
+                    $outer,
+                    $brief->notation->text($this->gusset($outer, $brief->values)),
+                    $half,
+                ),
+                'Album sheets',
+                Adhesive::Tape,
+                ["sheet-{$k}", "sheet-{$outer}"],
+                $outer === $sheets ? ['dry-fit'] : ["nest-{$outer}"],
+            ));
+        }
+    }
+
+    private function finishSpine(Draft $draft, Brief $brief): void
+    {
+        if (! $brief->values->flag('spine-strip')) {
+            return;
+        }
+        $spine = new Size($this->gusset($brief->values->count('sheets'), $brief->values), $brief->values->length('leaf-height'));
+        $strip = $spine->within(MatSchool::Hairline->border($brief->notation->unit));
+        $part = $draft->part(new Part('spine-strip', 'Spine strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine']));
+        $outermost = new PanelRef('sheet-'.$brief->values->count('sheets'), 'gusset', Side::B);
+        $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $outermost, Rectangle::centred($strip, $spine), Adhesive::WetGlue, Layer::Cover, 'spine-strip'));
+        $draft->task(new Task(
+            'spine-strip',
+            Phase::Mat,
+            'Cover the spine',
+            sprintf('Glue the spine strip (%s) centred on the outside of the outermost gusset. It ends before the folds, so that they stay free to bend.', $brief->notation->size($strip)),
+            'Cover',
+            Adhesive::WetGlue,
+            [$part],
+            $brief->values->count('sheets') > 1 ? ['nest-1'] : [],
+        ));
+    }
+
+    private function tieRibbon(Draft $draft, Brief $brief): void
+    {
+        if (! $brief->values->flag('ribbon')) {
+            return;
+        }
+        $length = $brief->values->length('ribbon-length');
+        $draft->loose(new Loose('Ribbon', $length, 1, 'Cover'));
+        $draft->task(new Task(
+            'ribbon',
+            Phase::Closure,
+            'Tape the ribbon across the covers',
+            sprintf(
+                'Lay %s of ribbon across the outside of the closed album, half way up (%s from the top), the ends equal at the fore-edges. Tape it down on both covers. The cover mats go over it: this is the last moment for it.',
+                $brief->notation->text($length),
+                $brief->notation->text($brief->values->length('leaf-height')->half()),
+            ),
+            'Cover',
+            Adhesive::Tape,
+            after: $brief->values->count('sheets') > 1 ? ['nest-1'] : [],
+            face: 'front-cover',
+        ));
+    }
+
+    private function leaf(Values $values): Size
+    {
+        return new Size($values->length('leaf-width'), $values->length('leaf-height'));
+    }
+
+    private function gusset(int $k, Values $values): Length
+    {
+        return $values->length('step')->times($k);
+    }
+
+    private function gussetArea(int $k, Values $values): Rectangle
+    {
+        $leaf = $this->leaf($values);
+
+        return Rectangle::at($leaf->width, Length::zero(), new Size($this->gusset($k, $values), $leaf->height));
+    }
+
+    private function sheetName(int $k, int $sheets): string
+    {
+        return match (true) {
+            $sheets === 1 => 'Sheet 1',
+            $k === 1 => 'Sheet 1, innermost',
+            $k === $sheets => "Sheet {$k}, outermost",
+            default => "Sheet {$k}",
+        };
+    }
+
+    private function faceKey(int $order, int $last): string
+    {
+        return match ($order) {
+            0 => 'front-cover',
+            $last => 'back-cover',
+            default => "page-{$order}",
+        };
+    }
+
+    private function faceName(int $order, int $last): string
+    {
+        return match ($order) {
+            0 => 'Front cover',
+            $last => 'Back cover',
+            default => "Page {$order}",
+        };
+    }
+}

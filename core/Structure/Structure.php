@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Design\MatRule;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Placed;
+use Ephemeron\Design\Values;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Stock;
+
+/**
+ * A kind of book. A new one is one class that implements this and an entry in the {@see Catalogue}.
+ */
+interface Structure
+{
+    /** Stable name in design files: lower case, words joined by hyphens. */
+    public function key(): string;
+
+    public function name(): string;
+
+    /** One or two sentences: what it is and what it is good for. */
+    public function summary(): string;
+
+    /** @return list<Parameter> */
+    public function parameters(): array;
+
+    public function defaultMats(): MatRule;
+
+    /** @return list<Placed> what sits on its faces unless the maker says otherwise */
+    public function defaultFurniture(Values $values, Unit $unit): array;
+
+    /** @return array<string, Stock> a usual paper for every role it uses, by role */
+    public function materials(Unit $unit): array;
+
+    /** Lays out parts, faces and tasks. Any values inside the parameters' ranges must do. */
+    public function layOut(Brief $brief): Draft;
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron;
+
+use Ephemeron\Bench\PhotoCount;
+use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Design\Design;
+use Ephemeron\Fit\FitReport;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\Fit\Workings;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Scoring\ScorePlan;
+use Ephemeron\Structure\Structure;
+
+/** All that follows from a design: what lies on the table, in which order, and what to look out for. */
+final readonly class WorkPlan
+{
+    public Blueprint $blueprint;
+
+    /** @var list<StockPlan> */
+    public array $stocks;
+
+    /** @var array<string, ScorePlan> by part key */
+    public array $scores;
+
+    /**
+     * @param list<Step> $steps
+     * @param list<PhotoCount> $photos
+     */
+    public function __construct(
+        public Design $design,
+        public Structure $structure,
+        public Workings $workings,
+        public FitReport $report,
+        public array $steps,
+        public array $photos,
+    ) {
+        $this->blueprint = $workings->blueprint;
+        $this->stocks = $workings->stocks;
+        $this->scores = $workings->scores;
+    }
+
+    public function notation(): Notation
+    {
+        return $this->design->notation();
+    }
+
+    public function sheets(): int
+    {
+        return array_sum(array_map(static fn (StockPlan $stock): int => $stock->cuts->sheets(), $this->stocks));
+    }
+
+    /** Of the closed book, first estimate. */
+    public function thickness(bool $filled): Length
+    {
+        $bulk = $this->workings->bulk();
+
+        return $filled ? $bulk->closedAndFilled() : $bulk->closed();
+    }
+
+    public function stockOf(string $part): Stock
+    {
+        return $this->workings->stockOf($this->blueprint->part($part));
+    }
+}

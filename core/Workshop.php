@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron;
+
+use Ephemeron\Bench\PhotoCount;
+use Ephemeron\Bench\WorkOrder;
+use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Cutting\CutPlanner;
+use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\GreedyPlanner;
+use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Design\Design;
+use Ephemeron\Fit\FitReport;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\Fit\Workings;
+use Ephemeron\Furniture\Outfitting;
+use Ephemeron\Furniture\Showroom;
+use Ephemeron\Paper\PhotoSize;
+use Ephemeron\Paper\StockRole;
+use Ephemeron\Scoring\Board;
+use Ephemeron\Scoring\ScorePlan;
+use Ephemeron\Scoring\Scorer;
+use Ephemeron\Structure\Brief;
+use Ephemeron\Structure\Catalogue;
+
+/** Where a design becomes work: Design → Blueprint → cuts, scores, findings, steps. Pure: the same design, the same plan. */
+final readonly class Workshop
+{
+    public function __construct(
+        private Catalogue $catalogue,
+        private Showroom $showroom,
+        private CutPlanner $planner,
+    ) {}
+
+    public static function ofTheHouse(): self
+    {
+        return new self(Catalogue::ofTheHouse(), Showroom::ofTheHouse(), new GreedyPlanner);
+    }
+
+    public function blueprint(Design $design): Blueprint
+    {
+        $structure = $this->catalogue->get($design->structure);
+        $draft = $structure->layOut(new Brief($design->parameters, $design->notation(), $design->materials));
+        (new Outfitting($this->showroom))->furnish($draft, $design);
+
+        return $draft->finish();
+    }
+
+    public function plan(Design $design): WorkPlan
+    {
+        $blueprint = $this->blueprint($design);
+        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint), $this->scores($design, $blueprint));
+
+        return new WorkPlan(
+            $design,
+            $this->catalogue->get($design->structure),
+            $workings,
+            FitReport::on($workings),
+            (new WorkOrder($workings))->steps(),
+            array_map(static fn (PhotoSize $photo): PhotoCount => PhotoCount::of($photo, $blueprint), PhotoSize::usualFor($design->unit)),
+        );
+    }
+
+    /** Pieces whose roles share a paper are cut from it together. @return list<StockPlan> */
+    private function stocks(Design $design, Blueprint $blueprint): array
+    {
+        $parts = [];
+        $roles = [];
+        foreach ($blueprint->parts as $part) {
+            $key = $design->materials[$part->role->value]->key();
+            $parts[$key][] = $part;
+            $roles[$key][$part->role->value] = $part->role;
+        }
+        $trimmer = Trimmer::usual($design->grid);
+        $plans = [];
+        foreach ($parts as $key => $pieces) {
+            $stock = $design->materials[$pieces[0]->role->value];
+            $demands = array_map(
+                static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity, ! $part->upright || ! $stock->isDirectional($part->shows)),
+                $pieces,
+            );
+            $supply = new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available);
+            $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
+            $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, $supply, $trimmer));
+        }
+
+        return $plans;
+    }
+
+    /** @return array<string, ScorePlan> */
+    private function scores(Design $design, Blueprint $blueprint): array
+    {
+        $scorer = new Scorer(Board::usual($design->grooves), $design->scoring);
+        $scored = array_filter($blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
+
+        return array_map($scorer->plan(...), $scored);
+    }
+}
