@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
+use App\Models\StaleRevision;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\RedirectResponse;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -18,5 +20,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(StaleRevision::class);
+        $exceptions->render(static fn (StaleRevision $stale): RedirectResponse => redirect()
+            ->back(303, fallback: route('plan', $stale->project))
+            ->with('stale', $stale->getMessage()));
+    })
     ->create();

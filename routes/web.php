@@ -1,1 +1,50 @@
 <?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CopyController;
+use App\Http\Controllers\CutController;
+use App\Http\Controllers\DesignController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FurnitureController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\ImportController;
+use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PrintController;
+use App\Http\Controllers\ProjectController;
+use App\Http\Controllers\RestoreController;
+use App\Http\Controllers\ScoreController;
+use App\Http\Controllers\TickController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', [ProjectController::class, 'index'])->name('shelf');
+Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
+Route::post('import', ImportController::class)->name('import');
+Route::post('projects/{project}/restore', RestoreController::class)->withTrashed()->name('projects.restore');
+
+Route::prefix('projects/{project}')->group(function (): void {
+    Route::post('copy', CopyController::class)->name('projects.copy');
+
+    Route::get('plan', PlanController::class)->name('plan');
+    Route::get('cut', CutController::class)->name('cut');
+    Route::get('score', ScoreController::class)->name('score');
+    Route::get('bench', BenchController::class)->name('bench');
+    Route::get('print', [PrintController::class, 'show'])->name('print');
+    Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
+
+    Route::patch('design', DesignController::class)->name('design');
+    Route::post('undo', [HistoryController::class, 'undo'])->name('undo');
+    Route::post('redo', [HistoryController::class, 'redo'])->name('redo');
+    Route::post('furniture', [FurnitureController::class, 'store'])->name('furniture.store');
+    Route::delete('furniture/{index}', [FurnitureController::class, 'destroy'])->whereNumber('index')->name('furniture.destroy');
+
+    Route::put('ticks', [TickController::class, 'update'])->name('ticks.update');
+    Route::post('notes', [NoteController::class, 'store'])->name('notes.store');
+    Route::delete('notes/{note}', [NoteController::class, 'destroy'])->scopeBindings()->name('notes.destroy');
+
+    Route::get('design.json', [ExportController::class, 'design'])->name('export.design');
+    Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
+    Route::get('sheets/{stock}/{pattern}.svg', [ExportController::class, 'sheet'])->whereNumber(['stock', 'pattern'])->name('export.sheet');
+});

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Ephemeron\Scoring\ScoreMove;
+use Ephemeron\Scoring\ScorePlan;
+
+/** A part on the scoring board for one move: pushed to the left and top fence, the grooves to use numbered in order. */
+final readonly class BoardDrawing
+{
+    private const FENCE = 9.0;
+
+    public function __construct(private Notation $notation) {}
+
+    public function draw(ScorePlan $plan, ScoreMove $move): SvgDrawing
+    {
+        $part = $plan->part;
+        $size = $move->atTheFence === Axis::Width ? $part->size : $part->size->turned();
+        $board = new Size(
+            Length::longest($plan->board->length, $size->width->plus(Length::millimetres(6))),
+            $size->height->plus(Length::millimetres(10)),
+        );
+        $drawing = new SvgDrawing(-self::FENCE - 3, -self::FENCE - 15, $board->width->inMillimetres() + self::FENCE + 8, $board->height->inMillimetres() + self::FENCE + 18, "Piece {$part->letter} on the scoring board");
+        $this->board($drawing, $plan, $board);
+        $palette = new Palette;
+        $drawing->paper(Rectangle::whole($size), $palette->of($part->role), $palette->classOf($part->role));
+        $drawing->ring($size->width->inMillimetres() - 10, $size->height->inMillimetres() - 10, $part->letter, 6.0);
+        foreach ($move->lines as $index => $line) {
+            $segment = new Segment(new Point($line->at, Length::zero()), new Point($line->at, $size->height));
+            $drawing->fold($segment, $line->fold);
+            $x = $line->at->inMillimetres();
+            $drawing->text($x, -self::FENCE - 3.5 - ($this->isCrowded($move, $index) ? 6.5 : 0.0), ($line->isOnGroove() ? '' : '≠ ').$this->notation->number($line->at), 6.5, attributes: ['font-weight' => '600']);
+            $drawing->ring($x, $size->height->inMillimetres() * 0.5, (string) ($index + 1), 4.2);
+        }
+
+        return $drawing;
+    }
+
+    private function board(SvgDrawing $drawing, ScorePlan $plan, Size $board): void
+    {
+        $drawing->open('g', ['class' => 'board']);
+        $drawing->rectangle(Rectangle::whole($board), ['fill' => '#ece5d3', 'class' => 'board-bed']);
+        $grooves = $plan->board->grooves->step();
+        // Millimetre grooves are too fine to show one by one.
+        $shown = $grooves->isLessThan(Length::millimetres(3)) ? Length::millimetres(5) : $grooves;
+        for ($i = 1; $i <= $plan->board->length->holds($shown); $i++) {
+            $x = $shown->times($i)->inMillimetres();
+            $drawing->stroke($x, 0.0, $x, $board->height->inMillimetres(), LineKind::Groove);
+        }
+        $fence = ['fill' => '#8f97bd', 'class' => 'fence'];
+        $drawing->element('rect', ['x' => -self::FENCE, 'y' => -self::FENCE, 'width' => $board->width->inMillimetres() + self::FENCE, 'height' => self::FENCE, ...$fence]);
+        $drawing->element('rect', ['x' => -self::FENCE, 'y' => -self::FENCE, 'width' => self::FENCE, 'height' => $board->height->inMillimetres() + self::FENCE, ...$fence]);
+        $drawing->close('g');
+    }
+
+    /** Whether the number of a line would run into the one before it. */
+    private function isCrowded(ScoreMove $move, int $index): bool
+    {
+        return $index % 2 === 1 && $move->lines[$index]->at->minus($move->lines[$index - 1]->at)->isLessThan(Length::millimetres(22));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\WorkPlan;
+
+/** A face as the reader sees it, with everything that lies on it. */
+final readonly class FaceDrawing
+{
+    private Palette $palette;
+
+    public function __construct(private WorkPlan $plan)
+    {
+        $this->palette = new Palette;
+    }
+
+    /** From the origin, true to size. */
+    public function draw(SvgDrawing $drawing, Face $face, bool $lettered): void
+    {
+        $role = $this->plan->blueprint->part($face->paper->part)->role;
+        $area = Rectangle::whole($face->size);
+        $drawing->paper($area, $this->palette->of($role), $this->palette->classOf($role));
+        $stock = $this->plan->stockOf($face->paper->part);
+        if ($stock->isDirectional($face->paper->side) || $face->upsideDown) {
+            $drawing->flag($area->right()->inMillimetres() - 7, 10.0, 4.5, $face->upsideDown);
+        }
+        $this->drawThings($drawing, $face, $lettered);
+    }
+
+    private function drawThings(SvgDrawing $drawing, Face $face, bool $lettered): void
+    {
+        $depth = 0;
+        foreach ($this->plan->blueprint->on($face->key) as $joint) {
+            $part = $this->plan->blueprint->part($joint->from->part);
+            $drawing->shifted($joint->area->left(), $joint->area->top(), function (SvgDrawing $drawing) use ($part, $joint, $lettered, $depth): void {
+                $this->drawThing($drawing, $part, $joint, $lettered, $depth);
+            });
+            $depth += $joint->layer === Layer::Mat ? 1 : 0;
+        }
+        foreach ($this->plan->blueprint->faces as $child) {
+            if ($child->parent === $face->key) {
+                $joint = $this->jointOf($child, $face);
+                if ($joint !== null) {
+                    $drawing->shifted($joint->area->left(), $joint->area->top(), fn (SvgDrawing $drawing) => $this->drawThings($drawing, $child, $lettered));
+                }
+            }
+        }
+    }
+
+    private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint, bool $lettered, int $depth): void
+    {
+        $area = Rectangle::whole($joint->area->size);
+        $drawing->paper($area, $this->palette->of($part->role), $this->palette->classOf($part->role));
+        foreach ($part->notches as $notch) {
+            $drawing->notch($notch, Palette::GROUND);
+        }
+        if ($lettered) {
+            $inset = 6.0 + 8.5 * $depth;
+            $bottom = $area->bottom()->inMillimetres();
+            $y = $joint->layer === Layer::Mat ? 6.0 : $bottom - 6.0;
+            $drawing->ring($inset, $y, $part->letter, 3.4);
+        }
+    }
+
+    /** Where the thing lies whose front the child face is. */
+    private function jointOf(Face $child, Face $parent): ?Joint
+    {
+        // Equal pieces are one part, so of several on one face the n-th face belongs to the n-th joint.
+        $siblings = array_values(array_filter(
+            $this->plan->blueprint->faces,
+            static fn (Face $face): bool => $face->parent === $parent->key && $face->paper->part === $child->paper->part,
+        ));
+        $index = array_search($child, $siblings, true);
+        $joints = array_values(array_filter(
+            $this->plan->blueprint->on($parent->key),
+            static fn (Joint $joint): bool => $joint->from->part === $child->paper->part,
+        ));
+
+        return $joints[$index === false ? 0 : $index] ?? null;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Paper\StockRole;
+
+/** A tint for each role of paper; screens lay a pattern over it by class. Meaning is carried by letters, never by these. */
+final readonly class Palette
+{
+    public const PAPER = '#fffdf6';
+
+    public const GROUND = '#f6f1e4';
+
+    public function of(StockRole $role): string
+    {
+        return match ($role) {
+            StockRole::StructureCard => '#d8c4a2',
+            StockRole::BookSheet => '#e6e2ee',
+            StockRole::MatBase => '#bfd0d2',
+            StockRole::MatTop => '#f3e7c8',
+            StockRole::CoverPaper => '#aeb3d6',
+            StockRole::PocketPaper => '#e3d3c3',
+            StockRole::InsertCard => '#fbf8ef',
+        };
+    }
+
+    public function classOf(StockRole $role): string
+    {
+        return "paper role-{$role->value}";
+    }
+}

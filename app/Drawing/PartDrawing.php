@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Side;
+
+/** One part flat on the table, side A up: scores, slits, notches, glue zones, its letter and size. */
+final readonly class PartDrawing
+{
+    public function __construct(private Notation $notation, private bool $numbered = true) {}
+
+    public function draw(Part $part, float $margin = 14.0): SvgDrawing
+    {
+        $drawing = SvgDrawing::around(Rectangle::whole($part->size), $margin, "Piece {$part->letter}, {$part->name}, flat");
+        $this->into($drawing, $part);
+        if ($this->numbered) {
+            $this->measure($drawing, $part);
+        }
+
+        return $drawing;
+    }
+
+    public function into(SvgDrawing $drawing, Part $part): void
+    {
+        $palette = new Palette;
+        $drawing->paper(Rectangle::whole($part->size), $palette->of($part->role), $palette->classOf($part->role));
+        foreach ($part->glueZones as $zone) {
+            $drawing->open('g', ['class' => $zone->side === Side::B ? 'glue-behind' : 'glue-front']);
+            $drawing->hatch($zone->area, $zone->adhesive === Adhesive::Tape);
+            $drawing->rectangle($zone->area, LineKind::Hidden->attributes());
+            $drawing->close('g');
+        }
+        foreach ($part->creases as $crease) {
+            $drawing->fold($crease->line, $crease->fold);
+        }
+        foreach ($part->slits as $slit) {
+            $drawing->line($slit->line, LineKind::Slit);
+        }
+        foreach ($part->notches as $notch) {
+            $drawing->notch($notch, Palette::GROUND);
+        }
+        $this->letters($drawing, $part);
+    }
+
+    private function letters(SvgDrawing $drawing, Part $part): void
+    {
+        $short = $part->size->shortSide()->inMillimetres();
+        $inset = min(10.0, $short * 0.25);
+        if (count($part->panels) < 5) {
+            $drawing->ring($inset + 2, $inset + 2, $part->letter, min(6.0, $short * 0.2));
+
+            return;
+        }
+        // A sheet of many panels carries their numbers instead: that is what one looks for in it.
+        foreach ($part->panels as $index => $panel) {
+            $x = ($panel->area->left()->inMillimetres() + $panel->area->right()->inMillimetres()) / 2;
+            $y = ($panel->area->top()->inMillimetres() + $panel->area->bottom()->inMillimetres()) / 2;
+            $size = $panel->area->size->shortSide()->inMillimetres() * 0.22;
+            $drawing->text($x, $y + $size * 0.35, (string) ($index + 1), $size, attributes: ['class' => 'panel-number']);
+        }
+    }
+
+    private function measure(SvgDrawing $drawing, Part $part): void
+    {
+        $width = $part->size->width->inMillimetres();
+        $height = $part->size->height->inMillimetres();
+        $size = max(5.0, min(8.0, $part->size->longSide()->inMillimetres() / 28));
+        $drawing->text($width / 2, -$size * 0.6, '↔ '.$this->notation->text($part->size->width), $size);
+        $x = -$size * 0.6;
+        $y = $height / 2;
+        $drawing->text($x, $y, '↕ '.$this->notation->text($part->size->height), $size, attributes: ['transform' => "rotate(-90 {$x} {$y})"]);
+    }
+}

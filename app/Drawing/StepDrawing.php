@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Bench\Picture;
+use Ephemeron\Format\CutSheetsSvg;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\WorkPlan;
+
+/** The drawing that goes with a step at the bench. */
+final readonly class StepDrawing
+{
+    public function __construct(private WorkPlan $plan) {}
+
+    public function draw(Picture $picture): ?SvgDrawing
+    {
+        return match ($picture->kind) {
+            'sheet' => $this->sheet($picture->of),
+            'part' => (new PartDrawing($this->plan->notation()))->draw($this->plan->blueprint->part($picture->of)),
+            'face' => $this->face($picture->of),
+            'none' => null,
+        };
+    }
+
+    private function sheet(string $of): SvgDrawing
+    {
+        [$stock, $pattern] = array_map(intval(...), explode('/', $of));
+
+        return (new CutSheetsSvg)->draw($this->plan->stocks[$stock]->cuts->patterns[$pattern], $this->plan->notation(), $this->plan->stocks[$stock]->stock->name);
+    }
+
+    private function face(string $key): SvgDrawing
+    {
+        $spreads = new SpreadDrawing($this->plan);
+        $face = $this->plan->blueprint->face($key);
+        while ($face->parent !== null) {
+            $face = $this->plan->blueprint->face($face->parent);
+        }
+
+        return $spreads->draw($spreads->openingOf($face->key));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawing\StepDrawing;
+use App\Models\Project;
+use App\Planning\Progress;
+use App\Planning\ProjectEditor;
+use Ephemeron\Bench\Step;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final readonly class BenchController
+{
+    public function __invoke(Request $request, Project $project, ProjectEditor $editor): View
+    {
+        $plan = $editor->plan($project);
+        $progress = new Progress($project, $plan);
+        $asked = $request->string('step')->value();
+        $known = array_filter($plan->steps, static fn (Step $step): bool => $step->key === $asked);
+        $step = $known === [] ? $progress->next() : $known[array_key_first($known)];
+
+        return view('bench', [
+            'project' => $project,
+            'plan' => $plan,
+            'progress' => $progress,
+            'step' => $step,
+            'before' => $plan->steps[$step->number - 2] ?? null,
+            'after' => $plan->steps[$step->number] ?? null,
+            'drawing' => (new StepDrawing($plan))->draw($step->picture),
+            'notes' => $project->notes()->where('step', $step->key)->oldest()->get(),
+        ]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+final class ImportDesignRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['file' => ['required', 'file', 'max:1000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'file.max' => 'A design file is at most 1 MB.',
+            'file.*' => 'Choose a design file to bring in; it is at most 1 MB.',
+        ];
+    }
+
+    public function contents(): string
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? $file->getContent() : '';
+    }
+
+    protected function getRedirectUrl(): string
+    {
+        return route('shelf');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Project;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class NoteRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['step' => ['required', 'string', 'max:190'], 'text' => ['required', 'string', 'max:500']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['text.required' => 'There is nothing to note yet.', 'text.max' => 'A note has at most 500 characters.'];
+    }
+
+    protected function getRedirectUrl(): string
+    {
+        $project = $this->route('project');
+
+        return $project instanceof Project ? route('bench', ['project' => $project, 'step' => $this->string('step')->value()]) : route('shelf');
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something done at the table: a step, or one of its places (`mat-pages#3`).
+ *
+ * @property string $key
+ */
+final class Tick extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['key'];
+}

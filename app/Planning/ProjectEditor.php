@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Project;
+use App\Models\StaleRevision;
+use Ephemeron\Design\Design;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
+
+/** Reads a project's design, works it out, and takes changes to it through the one gate. */
+final readonly class ProjectEditor
+{
+    public function __construct(private DesignReader $reader, private DesignWriter $writer, private Workshop $workshop) {}
+
+    public function design(Project $project): Design
+    {
+        return $this->reader->fromArray($project->design);
+    }
+
+    public function plan(Project $project): WorkPlan
+    {
+        return $this->workshop->plan($this->design($project));
+    }
+
+    /** @throws InvalidDesign */
+    public function import(string $json): Project
+    {
+        return Project::put($this->writer->toArray($this->reader->fromJson($json)));
+    }
+
+    /** @param array<string, mixed> $design */
+    public function create(array $design): Project
+    {
+        $read = $this->reader->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, ...$design]);
+
+        return Project::put($this->writer->toArray($read));
+    }
+
+    /**
+     * @param array<string, mixed> $changes by place, see {@see DesignPatch}
+     * @param int $from the revision the change started from
+     * @return string what changed, in words; empty if nothing did
+     *
+     * @throws InvalidDesign|StaleRevision
+     */
+    public function change(Project $project, array $changes, int $from): string
+    {
+        $patched = (new DesignPatch($changes))->applyTo($project->design);
+        $design = $this->writer->toArray($this->reader->fromArray($patched));
+        $change = (new ChangeInWords)->between($project->design, $design);
+        if ($change !== '') {
+            $project->change($design, $change, $from);
+        }
+
+        return $change;
+    }
+}

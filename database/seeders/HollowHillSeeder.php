@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Project;
+use App\Planning\ProjectEditor;
+use Ephemeron\Blueprint\Phase;
+use Illuminate\Database\Seeder;
+
+/** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
+final class HollowHillSeeder extends Seeder
+{
+    public function __construct(private readonly ProjectEditor $editor) {}
+
+    public function run(): void
+    {
+        $this->perseidNightAlbum();
+        $this->newMoonMeander();
+        $this->eclipseKeepsake();
+        $this->pocketChart();
+        $this->guestBook();
+    }
+
+    /** In full swing: pieces cut and scored, nesting under way. */
+    private function perseidNightAlbum(): void
+    {
+        $project = $this->editor->create([
+            'structure' => 'nested-gusset-album',
+            'name' => 'Perseid night album',
+            'unit' => 'in',
+            'materials' => [
+                'cover-paper' => ['name' => 'Night chart', 'sheet' => '12x12', 'weight' => '160 g', 'direction' => 'a', 'selvage' => '1/2', 'count' => 6],
+                'mat-base' => ['name' => 'Dew point', 'count' => 24],
+                'mat-top' => ['name' => 'First quarter', 'direction' => 'none', 'count' => 12],
+            ],
+        ]);
+        $this->tickThrough($project, Phase::Score);
+        foreach (['fold-sheet-1', 'fold-sheet-2', 'fold-sheet-3', 'fold-sheet-4'] as $key) {
+            $project->ticks()->create(['key' => $key]);
+        }
+        $project->notes()->create(['step' => 'fold-sheet-4', 'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
+    }
+
+    /** Planned on a directional paper: the folding turns its print over, which the plan says. */
+    private function newMoonMeander(): void
+    {
+        $this->editor->create([
+            'structure' => 'meander-book',
+            'name' => 'New moon meander',
+            'unit' => 'in',
+            'materials' => ['book-sheet' => ['name' => 'Night chart', 'direction' => 'both', 'selvage' => '1/2', 'count' => 2]],
+        ]);
+    }
+
+    /** A metric album, one sheet fewer, barely begun. */
+    private function eclipseKeepsake(): void
+    {
+        $project = $this->editor->create([
+            'structure' => 'nested-gusset-album',
+            'name' => 'Eclipse keepsake',
+            'unit' => 'cm',
+            'parameters' => ['sheets' => 3],
+            'furniture' => [
+                ['on' => 'page-2', 'kind' => 'pocket', 'parameters' => ['style' => 'double', 'card' => '9x13cm']],
+                ['on' => 'page-4', 'kind' => 'photo-mat', 'parameters' => ['photo' => '9x13cm']],
+                ['on' => 'page-5', 'kind' => 'pocket', 'parameters' => ['style' => 'side-load', 'depth' => '12']],
+                ['on' => 'page-8', 'kind' => 'photo-mat', 'parameters' => ['photo' => '9x13cm']],
+            ],
+        ]);
+        $this->tickThrough($project, Phase::Cut, 4);
+    }
+
+    /** Finished. */
+    private function pocketChart(): void
+    {
+        $project = $this->editor->create([
+            'structure' => 'meander-book',
+            'name' => 'Pocket star chart',
+            'unit' => 'in',
+            'parameters' => ['sheet-side' => '8', 'notch' => '1/2', 'overhang' => '1/16', 'insert-allowance' => '3/8'],
+            'materials' => ['book-sheet' => ['name' => 'Field lines', 'sheet' => '8x8', 'weight' => '120 g']],
+        ]);
+        $this->tickThrough($project, Phase::Finish);
+    }
+
+    /** Not ready yet: too few sheets of a pattern, and a gusset too small for what is planned. */
+    private function guestBook(): void
+    {
+        $this->editor->create([
+            'structure' => 'nested-gusset-album',
+            'name' => 'Star-party guest book',
+            'unit' => 'in',
+            'parameters' => ['leaf-width' => '5 1/2', 'leaf-height' => '7', 'sheets' => 5, 'step' => '1/8', 'tape-width' => '1/8'],
+            'mats' => ['school' => 'fine', 'layers' => 1],
+            'materials' => [
+                'structure-card' => ['name' => 'Kraft dusk', 'sheet' => '12x12', 'weight' => '80 lb cover'],
+                'mat-base' => ['name' => 'Dew point', 'count' => 5, 'sides' => 'single'],
+            ],
+        ]);
+    }
+
+    private function tickThrough(Project $project, Phase $last, int $most = PHP_INT_MAX): void
+    {
+        foreach ($this->editor->plan($project)->steps as $step) {
+            if ($step->phase->value <= $last->value && $step->number <= $most) {
+                $project->ticks()->create(['key' => $step->key]);
+            }
+        }
+    }
+}

@@ -1,0 +1,15 @@
+import htmx from 'htmx.org';
+import Alpine from 'alpinejs';
+import { bench, replay, shell } from './screens.js';
+
+htmx.config.includeIndicatorStyles = false;
+htmx.config.allowEval = false;
+htmx.config.historyCacheSize = 0;
+htmx.config.scrollBehavior = 'auto';
+window.htmx = htmx;
+
+Alpine.data('shell', shell);
+Alpine.data('replay', replay);
+Alpine.data('bench', bench);
+window.Alpine = Alpine;
+Alpine.start();

@@ -1,0 +1,116 @@
+/* What lives in the browser only: keys, a slider, a timer. Nothing is computed about paper here. */
+
+const isTyping = (event) => event.target.closest('input, select, textarea, [contenteditable]') !== null;
+
+const hasModifier = (event) => event.ctrlKey || event.metaKey || event.altKey;
+
+const submit = (name) => {
+    const form = document.querySelector(`[data-key-form="${name}"]`);
+    form?.requestSubmit();
+    return form !== null;
+};
+
+/** The page: help on ?, both units on u, undo and redo. */
+export const shell = () => ({
+    bothUnits: localStorage.getItem('both-units') === 'yes',
+
+    onKey(event) {
+        if (isTyping(event)) {
+            return;
+        }
+        const undo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z';
+        if (undo) {
+            if (submit(event.shiftKey ? 'redo' : 'undo')) {
+                event.preventDefault();
+            }
+            return;
+        }
+        if (hasModifier(event)) {
+            return;
+        }
+        if (event.key === '?') {
+            this.$refs.keys.showModal();
+        }
+        if (event.key === 'u') {
+            this.bothUnits = !this.bothUnits;
+            localStorage.setItem('both-units', this.bothUnits ? 'yes' : 'no');
+        }
+        const stage = document.querySelector(`[data-stage-key="${event.key}"]`);
+        if (stage) {
+            stage.click();
+        }
+    },
+});
+
+/** A cut sheet: shows the cuts up to the one the slider is at. */
+export const replay = (cuts) => ({
+    cuts,
+    at: cuts,
+
+    init() {
+        this.show();
+        this.$watch('at', () => this.show());
+    },
+
+    show() {
+        this.$root.querySelectorAll('.cut-step').forEach((step) => {
+            const number = Number(step.dataset.step);
+            step.classList.toggle('is-ahead', number > Number(this.at));
+            step.classList.toggle('is-now', number === Number(this.at));
+        });
+    },
+
+    forward() {
+        this.at = Math.min(this.cuts, Number(this.at) + 1);
+    },
+
+    back() {
+        this.at = Math.max(0, Number(this.at) - 1);
+    },
+});
+
+/** The bench: space or → is done and next, ← goes back, m notes, t times. */
+export const bench = () => ({
+    seconds: 0,
+    running: null,
+
+    onKey(event) {
+        if (isTyping(event) || hasModifier(event) || document.querySelector('dialog[open]')) {
+            return;
+        }
+        const onControl = event.target.closest('button, a, summary') !== null;
+        if ((event.key === ' ' && !onControl) || event.key === 'ArrowRight') {
+            event.preventDefault();
+            this.$refs.done.requestSubmit();
+        }
+        if (event.key === 'ArrowLeft') {
+            event.preventDefault();
+            this.$refs.before?.click();
+        }
+        if (event.key === 'm') {
+            event.preventDefault();
+            this.$refs.note.focus();
+        }
+        if (event.key === 't') {
+            this.toggleTimer();
+        }
+    },
+
+    toggleTimer() {
+        if (this.running) {
+            clearInterval(this.running);
+            this.running = null;
+            return;
+        }
+        this.running = setInterval(() => this.seconds++, 1000);
+    },
+
+    destroy() {
+        clearInterval(this.running);
+    },
+
+    clock() {
+        const minutes = String(Math.floor(this.seconds / 60)).padStart(2, '0');
+        return `${minutes}:${String(this.seconds % 60).padStart(2, '0')}`;
+    },
+});

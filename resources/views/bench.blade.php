@@ -1,0 +1,106 @@
+@php
+    $notation = $plan->notation();
+    $done = $progress->isDone($step);
+@endphp
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench">
+    <div class="bench" x-data="bench" @keydown.window="onKey($event)">
+        <article class="now" aria-live="polite">
+            <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }} · {{ $step->section }}@if ($done) · done @endif</p>
+            <h2>@typeset($step->title)</h2>
+            <div @class(['with-picture' => $drawing !== null])>
+                <div>
+                    <p class="do">@typeset($step->text)</p>
+                    @if ($step->lines !== [])
+                        <ol class="lines" tabindex="0" aria-label="One after the other">
+                            @foreach ($step->lines as $line)
+                                <li>@typeset($line)</li>
+                            @endforeach
+                        </ol>
+                    @endif
+                    @if ($step->adhesive !== \Ephemeron\Blueprint\Adhesive::None)
+                        <p class="hold"><strong>{{ $step->adhesive->label() }}.</strong> {{ $step->adhesive->why() }}</p>
+                    @endif
+                    @if ($step->caution)
+                        <p class="caution">{{ $step->caution->text() }}</p>
+                    @endif
+                    @if ($step->parts !== [])
+                        <p class="mt-3 mb-0">In hand:
+                            @foreach ($step->parts as $part)
+                                @php($piece = $plan->blueprint->part($part))
+                                <span class="text-nowrap"><strong>{{ $piece->quantity > 1 ? $piece->quantity.' ' : '' }}{{ $piece->letter }}</strong> <x-size :of="$piece->size" :notation="$notation" :unit="$loop->last"/></span>@if (! $loop->last), @endif
+                            @endforeach
+                        </p>
+                    @endif
+                </div>
+                @if ($drawing)
+                    <div class="picture">{!! $drawing->inline() !!}</div>
+                @endif
+            </div>
+            @if ($step->places !== [])
+                <ul class="places" aria-label="Each place, ticked one by one">
+                    @foreach ($step->places as $index => $place)
+                        @php($placeDone = $progress->isPlaceDone($step, $index))
+                        <li>
+                            <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                                @csrf @method('PUT')
+                                <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="place" value="{{ $index }}"><input type="hidden" name="done" value="{{ $placeDone ? 0 : 1 }}">
+                                <button id="place-{{ $index }}" aria-pressed="{{ $placeDone ? 'true' : 'false' }}">{{ $placeDone ? '✓' : '○' }} @typeset($place)</button>
+                            </form>
+                        </li>
+                    @endforeach
+                </ul>
+            @endif
+            <div class="controls">
+                @if ($before)
+                    <a class="btn-plain" x-ref="before" href="{{ route('bench', ['project' => $project, 'step' => $before->key]) }}">← Back</a>
+                @endif
+                <form method="post" x-ref="done" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                    @csrf @method('PUT')
+                    <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="done" value="1"><input type="hidden" name="next" value="1">
+                    <button class="btn-main" id="done">{{ $after ? 'Done, next' : 'Done' }}</button>
+                </form>
+                @if ($done)
+                    <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                        @csrf @method('PUT')
+                        <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="done" value="0">
+                        <button class="btn-plain" id="not-done">Not done yet</button>
+                    </form>
+                @endif
+                @if ($after)
+                    <a class="btn-plain" href="{{ route('bench', ['project' => $project, 'step' => $after->key]) }}">Skip</a>
+                @endif
+                <button class="btn-plain timer num" type="button" @click="toggleTimer" :aria-pressed="running ? 'true' : 'false'" aria-label="Timer"><span x-text="clock()">00:00</span></button>
+            </div>
+            @if ($after === null && $progress->done() === $progress->total())
+                <p class="do mt-3 mb-0">Finished. Photograph it, keep the leftovers in a labelled pocket, and note what you changed.</p>
+            @endif
+            <form class="d-flex gap-2 mt-3" method="post" action="{{ route('notes.store', $project) }}">
+                @csrf
+                <input type="hidden" name="step" value="{{ $step->key }}">
+                <input class="form-control @error('text') is-invalid @enderror" name="text" x-ref="note" value="{{ old('text') }}" aria-label="Note a measurement" placeholder="Note a measurement: what it really came to">
+                <button class="btn-plain">Note</button>
+            </form>
+            @error('text')<p class="field-error">{{ $message }}</p>@enderror
+            <ul class="notes">
+                @foreach ($notes as $note)
+                    <li><span>{{ $note->text }}</span>
+                        <form method="post" action="{{ route('notes.destroy', [$project, $note]) }}">@csrf @method('DELETE')<button aria-label="Strike the note {{ $note->text }}">strike</button></form></li>
+                @endforeach
+            </ul>
+        </article>
+        <nav class="step-list" aria-label="All steps" tabindex="0">
+            @foreach (collect($plan->steps)->groupBy(fn ($each) => $each->phase->label()) as $phase => $steps)
+                <h3>{{ $phase }}</h3>
+                <ol>
+                    @foreach ($steps as $each)
+                        <li @class(['is-here' => $each->key === $step->key])>
+                            <a @class(['is-done' => $progress->isDone($each)]) href="{{ route('bench', ['project' => $project, 'step' => $each->key]) }}" @if ($each->key === $step->key) aria-current="step" @endif>
+                                <span class="mark">{{ $progress->isDone($each) ? '✓' : $each->number }}</span><span>@typeset($each->title)</span>
+                            </a>
+                        </li>
+                    @endforeach
+                </ol>
+            @endforeach
+        </nav>
+    </div>
+</x-project>

@@ -1,0 +1,36 @@
+{{-- One parameter: its label, its input, its error beside it, and on demand what it means. --}}
+@props(['parameter', 'place', 'value', 'notation'])
+@php
+    $typed = session()->getOldInput('set')[$place] ?? null;
+    $error = $errors->first($place);
+    $id = 'f-'.str_replace('.', '-', $place);
+    $length = $value instanceof \Ephemeron\Measure\Length ? $value : null;
+    $shown = $error !== '' && is_string($typed) ? $typed : ($length ? str_replace(' '.$notation->unit->value, '', $notation->exact($length)) : $value);
+@endphp
+<div class="field">
+    <label for="{{ $id }}" title="{{ $parameter->meaning }}">{{ $parameter->name }}</label>
+    @switch ($parameter->kind)
+        @case (\Ephemeron\Design\ParameterKind::Flag)
+            <span>
+                <input type="hidden" name="set[{{ $place }}]" value="false">
+                <input class="form-check-input" type="checkbox" id="{{ $id }}" name="set[{{ $place }}]" value="true" @checked($value)>
+            </span>
+            @break
+        @case (\Ephemeron\Design\ParameterKind::Choice)
+            <select class="form-select" id="{{ $id }}" name="set[{{ $place }}]">
+                @foreach ($parameter->choices as $choice => $label)
+                    <option value="{{ $choice }}" @selected((string) $choice === (string) $shown)>{{ $label }}</option>
+                @endforeach
+            </select>
+            @break
+        @default
+            <span class="with-unit">
+                <input @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" value="{{ $shown }}" maxlength="20000" autocomplete="off" inputmode="{{ $parameter->kind === \Ephemeron\Design\ParameterKind::Count ? 'numeric' : 'text' }}" @if ($parameter->isOptional()) placeholder="as usual" @endif @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
+                @if ($parameter->kind === \Ephemeron\Design\ParameterKind::Length)<span class="quiet" aria-hidden="true">{{ $notation->unit->value }}</span>@endif
+            </span>
+    @endswitch
+    @if ($error !== '')
+        <p class="field-error" id="{{ $id }}-error">{{ $error }}</p>
+    @endif
+    <p class="field-note">{{ $parameter->meaning }}@if ($length)<span class="other">@typeset(\Ephemeron\Measure\Notation::usual($notation->unit->other())->text($length))</span>@endif</p>
+</div>

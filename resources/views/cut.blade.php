@@ -1,0 +1,86 @@
+@php
+    $notation = $plan->notation();
+    $lines = \Ephemeron\Format\Svg\LineKind::class;
+@endphp
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
+    <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }} for {{ $plan->blueprint->pieces() }} pieces. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+    <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
+    <x-legend :kinds="[$lines::Cut, $lines::Outline]"><li>tinted: left over</li><li>numbers: the order of the cuts</li></x-legend>
+    @foreach ($plan->stocks as $stockIndex => $stock)
+        <section aria-labelledby="stock-{{ $stockIndex }}">
+            <div class="stock-title">
+                <h2 id="stock-{{ $stockIndex }}">{{ $stock->stock->name }}</h2>
+                <span class="quiet">sheets of <x-size :of="$stock->stock->sheet" :notation="$notation"/></span>
+                <span>
+                    @if ($stock->cuts->sheets() === $stock->cuts->lowerBound && $stock->cuts->missing === [])
+                        {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; fewer is impossible
+                    @else
+                        {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; by area at least {{ $stock->cuts->lowerBound }}
+                    @endif
+                </span>
+            </div>
+            @foreach ($stock->cuts->missing as $letter => $count)
+                <p class="said is-stop">{{ $count }} of {{ $letter }} {{ in_array((string) $letter, $stock->cuts->oversize, true) ? 'does not fit this sheet' : 'left without paper' }}. <a href="{{ route('plan', $project) }}">Mend it in the plan</a></p>
+            @endforeach
+            @foreach ($stock->cuts->patterns as $index => $pattern)
+                @php($steps = $pattern->steps())
+                <div class="pattern" x-data="replay({{ count($steps) }})">
+                    <div class="sheet">
+                        {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1))->inline() !!}
+                        @if ($steps !== [])
+                            <div class="slider">
+                                <button class="btn-plain" type="button" @click="back" aria-label="One cut back">←</button>
+                                <input type="range" min="0" max="{{ count($steps) }}" x-model="at" aria-label="Cuts made on {{ $stock->stock->name }}, pattern {{ $index + 1 }}">
+                                <button class="btn-plain" type="button" @click="forward" aria-label="One cut on">→</button>
+                            </div>
+                        @endif
+                    </div>
+                    <div>
+                        <h3>{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike, cut together" }}</h3>
+                        <p class="mb-1">
+                            Gives
+                            @foreach (array_count_values(array_map(fn ($blank) => $blank->demand, $pattern->blanks())) as $letter => $count)
+                                <span class="num">{{ $count * $pattern->count }} {{ $letter }}</span>@if (! $loop->last), @endif
+                            @endforeach
+                            <span class="quiet">· <a href="{{ route('export.sheet', [$project, $stockIndex, $index]) }}">sheet as SVG</a></span>
+                        </p>
+                        @if ($steps === [])
+                            <p class="fs-5">The sheet is used whole: nothing to cut.</p>
+                        @else
+                            <ol class="cuts" tabindex="0" aria-label="Cuts in order">
+                                @foreach ($steps as $step)
+                                    <li :class="{ 'is-now': Number(at) === {{ $step->number }}, 'is-ahead': Number(at) < {{ $step->number }} }">
+                                        <span class="quiet">{{ $step->number }}</span>
+                                        <span><span class="fence"><x-length :of="$step->fence" :notation="$notation" :unit="false"/></span><span class="same">{{ $step->sameFence ? 'same fence' : 'set the fence' }}</span></span>
+                                        <span>
+                                            {{ $step->along === \Ephemeron\Measure\Axis::Width ? '↔' : '↕' }}
+                                            {{ $step->together > 1 ? "{$step->together} together," : '' }}
+                                            along the {{ $step->along->value }} of <x-size :of="$step->piece" :notation="$notation" :unit="false"/>:
+                                            @foreach ([$step->first, $step->second] as $piece)
+                                                @if ($piece instanceof \Ephemeron\Cutting\Blank)
+                                                    <strong>{{ $piece->demand }}</strong>{{ $piece->turned ? ' (turned)' : '' }}
+                                                @elseif ($piece instanceof \Ephemeron\Cutting\Offcut)
+                                                    <span class="quiet">{{ $piece->selvage ? 'selvage strip' : 'offcut' }} @unless ($piece->selvage)<x-size :of="$piece->area()->size" :notation="$notation" :unit="false"/>@endunless</span>
+                                                @else
+                                                    <x-size :of="$piece->area()->size" :notation="$notation" :unit="false"/> to cut on
+                                                @endif
+                                                @if ($loop->first) and @endif
+                                            @endforeach
+                                        </span>
+                                    </li>
+                                @endforeach
+                            </ol>
+                        @endif
+                        @if ($pattern->offcuts() !== [])
+                            <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:
+                                @foreach ($pattern->offcuts() as $offcut)
+                                    <x-size :of="$offcut->area()->size" :notation="$notation" :unit="$loop->last"/>@if (! $loop->last), @endif
+                                @endforeach
+                            </p>
+                        @endif
+                    </div>
+                </div>
+            @endforeach
+        </section>
+    @endforeach
+</x-project>

@@ -1,0 +1,14 @@
+<dialog class="keys" x-ref="keys" aria-labelledby="keys-title">
+    <h2 class="section-title" id="keys-title">Keys</h2>
+    <dl>
+        <dt><kbd>?</kbd></dt><dd>this list</dd>
+        <dt><kbd>u</kbd></dt><dd>the other unit beside every number</dd>
+        <dt><kbd>1</kbd> … <kbd>5</kbd></dt><dd>the stages of the strip, left to right</dd>
+        <dt><kbd>Ctrl</kbd> <kbd>z</kbd></dt><dd>undo; with <kbd>Shift</kbd>, do again</dd>
+        <dt><kbd>space</kbd> or <kbd>→</kbd></dt><dd>at the bench: done, next step</dd>
+        <dt><kbd>←</kbd></dt><dd>at the bench: the step before</dd>
+        <dt><kbd>m</kbd></dt><dd>at the bench: note a measurement</dd>
+        <dt><kbd>t</kbd></dt><dd>at the bench: start and stop the timer</dd>
+    </dl>
+    <form method="dialog"><button class="btn-main">Close</button></form>
+</dialog>

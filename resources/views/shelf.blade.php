@@ -1,0 +1,103 @@
+<x-page title="Shelf">
+    <div class="page" id="stage">
+        <header class="masthead">
+            <a class="wordmark" href="{{ route('shelf') }}">Ephemeron</a>
+            <h1 class="title">The shelf</h1>
+            <div class="tools"><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+        </header>
+        <hr class="rule">
+        <main>
+            @if (session('taken-off'))
+                <div class="said mt-3" role="status">
+                    “{{ session('taken-off')['name'] }}” was taken off the shelf.
+                    <form method="post" action="{{ route('projects.restore', session('taken-off')['id']) }}">@csrf<button class="btn-plain">Undo</button></form>
+                </div>
+            @endif
+            @if (session('said'))
+                <p class="said mt-3" role="status">{{ session('said') }}</p>
+            @endif
+            @if ($errors->rename->any())
+                <p class="said is-stop mt-3" role="alert">{{ $errors->rename->first() }} The old name still stands.</p>
+            @endif
+
+            @if ($projects->isEmpty())
+                <p class="mt-4 fs-5">The shelf is empty. Choose a structure below and your first book lies on it.</p>
+            @endif
+            <ul class="shelf">
+                @foreach ($projects as $project)
+                    @php
+                        $plan = $editor->plan($project);
+                        $progress = new \App\Planning\Progress($project, $plan);
+                    @endphp
+                    <li>
+                        <a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! (new \App\Drawing\ShelfDrawing($plan))->draw()->inline() !!}</a>
+                        <div class="about">
+                            <x-moon :share="$progress->share()" :words="$progress->words()"/>
+                            <div>
+                                <h2><a href="{{ route($progress->done() > 0 ? 'bench' : 'plan', $project) }}">{{ $project->name }}</a></h2>
+                                <p>{{ $plan->structure->name() }}, {{ $plan->blueprint->pieces() }} pieces from {{ $plan->sheets() }} sheets, in {{ $plan->design->unit->label() }}</p>
+                                <p class="quiet">{{ $progress->words() }}@if ($plan->report->stops()) · needs a look @endif</p>
+                                <div class="actions">
+                                    <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<button aria-label="Copy {{ $project->name }}">Copy</button></form>
+                                    <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('DELETE')<button aria-label="Take {{ $project->name }} off the shelf">Take off</button></form>
+                                    <details>
+                                        <summary aria-label="Rename {{ $project->name }}">Rename</summary>
+                                        <form class="rename" method="post" action="{{ route('projects.update', $project) }}">
+                                            @csrf @method('PATCH')
+                                            <input class="form-control" name="name" value="{{ $project->name }}" aria-label="New name">
+                                            <button class="btn-plain">Rename</button>
+                                        </form>
+                                    </details>
+                                </div>
+                            </div>
+                        </div>
+                    </li>
+                @endforeach
+            </ul>
+
+            <section class="newcomers" aria-label="New books">
+                <form method="post" action="{{ route('projects.store') }}">
+                    @csrf
+                    <h2 class="section-title">Begin a book</h2>
+                    <div class="kinds">
+                        @foreach ($structures as $structure)
+                            <label>
+                                <input class="form-check-input" type="radio" name="structure" value="{{ $structure->key() }}" @checked(old('structure', $structures[0]->key()) === $structure->key())>
+                                <span>{{ $structure->name() }}</span>
+                                <small>{{ $structure->summary() }}</small>
+                            </label>
+                        @endforeach
+                    </div>
+                    @error('structure')<p class="field-error">{{ $message }}</p>@enderror
+                    <div class="row-line">
+                        <div>
+                            <label for="name">Name</label>
+                            <input class="form-control @error('name') is-invalid @enderror" id="name" name="name" value="{{ old('name') }}" placeholder="as the structure">
+                        </div>
+                        <div>
+                            <label for="unit">Measured in</label>
+                            <select class="form-select" id="unit" name="unit">
+                                @foreach (\Ephemeron\Measure\Unit::cases() as $unit)
+                                    <option value="{{ $unit->value }}" @selected(old('unit') === $unit->value)>{{ $unit->label() }}</option>
+                                @endforeach
+                            </select>
+                        </div>
+                        <button class="btn-main">Begin</button>
+                    </div>
+                    @error('name')<p class="field-error">{{ $message }}</p>@enderror
+                    @error('unit')<p class="field-error">{{ $message }}</p>@enderror
+                </form>
+                <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">
+                    @csrf
+                    <h2 class="section-title">Bring in a design file</h2>
+                    <label for="file" class="mb-1">A design in JSON, as the Print stage gives it out</label>
+                    <div class="row-line">
+                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,application/json">
+                        <button class="btn-plain">Bring in</button>
+                    </div>
+                    @error('file')<p class="field-error" style="white-space:pre-line">{{ $message }}</p>@enderror
+                </form>
+            </section>
+        </main>
+    </div>
+</x-page>
