@@ -6,7 +6,7 @@ export default defineConfig({
     css: {
         preprocessorOptions: {
             // Bootstrap 5.3 still uses Sass features that newer compilers warn about.
-            scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
+            scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions'] },
         },
     },
 });

@@ -34,7 +34,8 @@ final readonly class Workshop
         private Catalogue $catalogue,
         private Showroom $showroom,
         private CutPlanner $planner,
-    ) {}
+    ) {
+    }
 
     public static function ofTheHouse(): self
     {

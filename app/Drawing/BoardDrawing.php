@@ -21,7 +21,9 @@ final readonly class BoardDrawing
 {
     private const FENCE = 9.0;
 
-    public function __construct(private Notation $notation) {}
+    public function __construct(private Notation $notation)
+    {
+    }
 
     public function draw(ScorePlan $plan, ScoreMove $move): SvgDrawing
     {
@@ -31,17 +33,18 @@ final readonly class BoardDrawing
             Length::longest($plan->board->length, $size->width->plus(Length::millimetres(6))),
             $size->height->plus(Length::millimetres(10)),
         );
-        $drawing = new SvgDrawing(-self::FENCE - 3, -self::FENCE - 15, $board->width->inMillimetres() + self::FENCE + 8, $board->height->inMillimetres() + self::FENCE + 18, "Piece {$part->letter} on the scoring board");
+        $letter = $board->width->inMillimetres() / 26;
+        $drawing = new SvgDrawing(-self::FENCE - 3, -self::FENCE - 3 - 2.4 * $letter, $board->width->inMillimetres() + self::FENCE + 8, $board->height->inMillimetres() + self::FENCE + 6 + 2.4 * $letter, "Piece {$part->letter} on the scoring board");
         $this->board($drawing, $plan, $board);
         $palette = new Palette;
         $drawing->paper(Rectangle::whole($size), $palette->of($part->role), $palette->classOf($part->role));
-        $drawing->ring($size->width->inMillimetres() - 10, $size->height->inMillimetres() - 10, $part->letter, 6.0);
+        $drawing->ring($size->width->inMillimetres() - $letter, $size->height->inMillimetres() - $letter, $part->letter, 0.7 * $letter);
         foreach ($move->lines as $index => $line) {
             $segment = new Segment(new Point($line->at, Length::zero()), new Point($line->at, $size->height));
             $drawing->fold($segment, $line->fold);
             $x = $line->at->inMillimetres();
-            $drawing->text($x, -self::FENCE - 3.5 - ($this->isCrowded($move, $index) ? 6.5 : 0.0), ($line->isOnGroove() ? '' : '≠ ').$this->notation->number($line->at), 6.5, attributes: ['font-weight' => '600']);
-            $drawing->ring($x, $size->height->inMillimetres() * 0.5, (string) ($index + 1), 4.2);
+            $drawing->text($x, -self::FENCE - 0.35 * $letter - ($this->isCrowded($move, $index) ? 1.05 * $letter : 0.0), ($line->isOnGroove() ? '' : '≠ ').$this->notation->number($line->at), $letter, attributes: ['font-weight' => '600']);
+            $drawing->ring($x, $size->height->inMillimetres() * 0.5, (string) ($index + 1), 0.62 * $letter);
         }
 
         return $drawing;
@@ -67,6 +70,6 @@ final readonly class BoardDrawing
     /** Whether the number of a line would run into the one before it. */
     private function isCrowded(ScoreMove $move, int $index): bool
     {
-        return $index % 2 === 1 && $move->lines[$index]->at->minus($move->lines[$index - 1]->at)->isLessThan(Length::millimetres(22));
+        return $index % 2 === 1 && $move->lines[$index]->at->minus($move->lines[$index - 1]->at)->isLessThan(Length::millimetres(36));
     }
 }

@@ -38,12 +38,18 @@ final readonly class FaceDrawing
     private function drawThings(SvgDrawing $drawing, Face $face, bool $lettered): void
     {
         $depth = 0;
+        $rings = [];
         foreach ($this->plan->blueprint->on($face->key) as $joint) {
             $part = $this->plan->blueprint->part($joint->from->part);
-            $drawing->shifted($joint->area->left(), $joint->area->top(), function (SvgDrawing $drawing) use ($part, $joint, $lettered, $depth): void {
-                $this->drawThing($drawing, $part, $joint, $lettered, $depth);
+            $drawing->shifted($joint->area->left(), $joint->area->top(), function (SvgDrawing $drawing) use ($part, $joint): void {
+                $this->drawThing($drawing, $part, $joint);
             });
+            $rings[] = [$joint, $part->letter, $depth];
             $depth += $joint->layer === Layer::Mat ? 1 : 0;
+        }
+        // Letters last: an upper mat must not hide that of the lower one.
+        foreach ($lettered ? $rings : [] as [$joint, $letter, $depth]) {
+            $this->letter($drawing, $joint, $letter, $depth);
         }
         foreach ($this->plan->blueprint->faces as $child) {
             if ($child->parent === $face->key) {
@@ -55,19 +61,26 @@ final readonly class FaceDrawing
         }
     }
 
-    private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint, bool $lettered, int $depth): void
+    private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint): void
     {
         $area = Rectangle::whole($joint->area->size);
         $drawing->paper($area, $this->palette->of($part->role), $this->palette->classOf($part->role));
         foreach ($part->notches as $notch) {
             $drawing->notch($notch, Palette::GROUND);
         }
-        if ($lettered) {
-            $inset = 6.0 + 8.5 * $depth;
-            $bottom = $area->bottom()->inMillimetres();
-            $y = $joint->layer === Layer::Mat ? 6.0 : $bottom - 6.0;
-            $drawing->ring($inset, $y, $part->letter, 3.4);
-        }
+    }
+
+    /** Mats name themselves side by side at the head, other things at their foot. */
+    private function letter(SvgDrawing $drawing, Joint $joint, string $letter, int $depth): void
+    {
+        $radius = min(4.6, $joint->area->size->shortSide()->inMillimetres() * 0.2);
+        $isMat = $joint->layer === Layer::Mat;
+        $drawing->ring(
+            ($isMat ? 10.0 + 11.0 * $depth : $joint->area->left()->inMillimetres() + 2 * $radius),
+            $isMat ? 11.0 : $joint->area->bottom()->inMillimetres() - 2 * $radius,
+            $letter,
+            $radius,
+        );
     }
 
     /** Where the thing lies whose front the child face is. */

@@ -15,10 +15,13 @@ use Ephemeron\Paper\Side;
 /** One part flat on the table, side A up: scores, slits, notches, glue zones, its letter and size. */
 final readonly class PartDrawing
 {
-    public function __construct(private Notation $notation, private bool $numbered = true) {}
-
-    public function draw(Part $part, float $margin = 14.0): SvgDrawing
+    public function __construct(private Notation $notation, private bool $numbered = true)
     {
+    }
+
+    public function draw(Part $part, float $margin = 0.0): SvgDrawing
+    {
+        $margin = $margin > 0.0 ? $margin : max(9.0, $part->size->longSide()->inMillimetres() / 12);
         $drawing = SvgDrawing::around(Rectangle::whole($part->size), $margin, "Piece {$part->letter}, {$part->name}, flat");
         $this->into($drawing, $part);
         if ($this->numbered) {
@@ -55,7 +58,7 @@ final readonly class PartDrawing
         $short = $part->size->shortSide()->inMillimetres();
         $inset = min(10.0, $short * 0.25);
         if (count($part->panels) < 5) {
-            $drawing->ring($inset + 2, $inset + 2, $part->letter, min(6.0, $short * 0.2));
+            $drawing->ring($inset + 2, $inset + 2, $part->letter, min($part->size->longSide()->inMillimetres() / 30, $short * 0.2));
 
             return;
         }
@@ -72,7 +75,7 @@ final readonly class PartDrawing
     {
         $width = $part->size->width->inMillimetres();
         $height = $part->size->height->inMillimetres();
-        $size = max(5.0, min(8.0, $part->size->longSide()->inMillimetres() / 28));
+        $size = max(5.0, $part->size->longSide()->inMillimetres() / 22);
         $drawing->text($width / 2, -$size * 0.6, '↔ '.$this->notation->text($part->size->width), $size);
         $x = -$size * 0.6;
         $y = $height / 2;

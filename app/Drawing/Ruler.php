@@ -14,7 +14,9 @@ final readonly class Ruler
 {
     private const DEPTH = 6.0;
 
-    public function __construct(private Unit $unit) {}
+    public function __construct(private Unit $unit)
+    {
+    }
 
     public function draw(SvgDrawing $drawing, Length $width, Length $height): void
     {
@@ -40,9 +42,9 @@ final readonly class Ruler
             if ($whole && intdiv($i, $perUnit) % $named === 0) {
                 $drawing->text(
                     $level ? $position : $at - self::DEPTH * 0.75,
-                    $level ? $at - self::DEPTH * 0.75 : $position + 1.5,
+                    $level ? $at - self::DEPTH * 0.75 : $position + 2.1,
                     (string) intdiv($i, $perUnit),
-                    4.4,
+                    6.2,
                     $level ? 'middle' : 'end',
                 );
             }

@@ -11,7 +11,9 @@ use Ephemeron\WorkPlan;
 /** The small drawing of a project on the shelf: what tells one book from another at a glance. */
 final readonly class ShelfDrawing
 {
-    public function __construct(private WorkPlan $plan) {}
+    public function __construct(private WorkPlan $plan)
+    {
+    }
 
     public function draw(): SvgDrawing
     {

@@ -14,7 +14,9 @@ use Ephemeron\WorkPlan;
 /** The opened book: the faces that are seen together, true to scale with rulers. */
 final readonly class SpreadDrawing
 {
-    public function __construct(private WorkPlan $plan) {}
+    public function __construct(private WorkPlan $plan)
+    {
+    }
 
     /** @return list<list<Face>> every opening of the book in reading order, one or two faces each */
     public function openings(): array

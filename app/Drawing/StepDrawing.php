@@ -12,7 +12,9 @@ use Ephemeron\WorkPlan;
 /** The drawing that goes with a step at the bench. */
 final readonly class StepDrawing
 {
-    public function __construct(private WorkPlan $plan) {}
+    public function __construct(private WorkPlan $plan)
+    {
+    }
 
     public function draw(Picture $picture): ?SvgDrawing
     {

@@ -15,7 +15,9 @@ final readonly class CachedPlanner implements CutPlanner
 {
     private const DAYS = 14;
 
-    public function __construct(private CutPlanner $planner, private Repository $cache) {}
+    public function __construct(private CutPlanner $planner, private Repository $cache)
+    {
+    }
 
     public function plan(array $demands, Supply $supply, Trimmer $trimmer): CutPlan
     {

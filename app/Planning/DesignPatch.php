@@ -10,7 +10,9 @@ use Illuminate\Support\Arr;
 final readonly class DesignPatch
 {
     /** @param array<string, mixed> $changes */
-    public function __construct(private array $changes) {}
+    public function __construct(private array $changes)
+    {
+    }
 
     /**
      * @param array<string, mixed> $design

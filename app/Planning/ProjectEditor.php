@@ -16,7 +16,9 @@ use Ephemeron\Workshop;
 /** Reads a project's design, works it out, and takes changes to it through the one gate. */
 final readonly class ProjectEditor
 {
-    public function __construct(private DesignReader $reader, private DesignWriter $writer, private Workshop $workshop) {}
+    public function __construct(private DesignReader $reader, private DesignWriter $writer, private Workshop $workshop)
+    {
+    }
 
     public function design(Project $project): Design
     {

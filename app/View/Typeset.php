@@ -6,11 +6,12 @@ namespace App\View;
 
 use Illuminate\Support\HtmlString;
 
-/** Sets fractions in a sentence as the typeface's own: 4⅞ and 4 3⁄16 alike. */
+/** Sets fractions in a sentence as the typeface's own: 4⅞ and 4 3⁄16 alike. The thin space keeps the whole number out of them. */
 final readonly class Typeset
 {
     private const VULGAR = [
-        '½' => '1⁄2', '¼' => '1⁄4', '¾' => '3⁄4', '⅛' => '1⁄8', '⅜' => '3⁄8', '⅝' => '5⁄8', '⅞' => '7⁄8', '⅓' => '1⁄3', '⅔' => '2⁄3',
+        '½' => "\u{2009}1⁄2", '¼' => "\u{2009}1⁄4", '¾' => "\u{2009}3⁄4", '⅛' => "\u{2009}1⁄8", '⅜' => "\u{2009}3⁄8",
+        '⅝' => "\u{2009}5⁄8", '⅞' => "\u{2009}7⁄8", '⅓' => "\u{2009}1⁄3", '⅔' => "\u{2009}2⁄3",
     ];
 
     public static function html(string $text): HtmlString

@@ -16,7 +16,9 @@ use Ephemeron\Paper\PhotoSize;
  */
 final readonly class PhotoCount
 {
-    private function __construct(public PhotoSize $photo, public int $onMounts, public int $onPages, public int $inPockets) {}
+    private function __construct(public PhotoSize $photo, public int $onMounts, public int $onPages, public int $inPockets)
+    {
+    }
 
     public function total(): int
     {

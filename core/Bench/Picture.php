@@ -8,7 +8,9 @@ namespace Ephemeron\Bench;
 final readonly class Picture
 {
     /** @param 'none'|'sheet'|'part'|'face' $kind sheet: `stock/pattern`, by index; part and face: by key */
-    private function __construct(public string $kind, public string $of) {}
+    private function __construct(public string $kind, public string $of)
+    {
+    }
 
     public static function none(): self
     {

@@ -31,5 +31,6 @@ final readonly class Step
         public array $parts,
         public array $places,
         public Picture $picture,
-    ) {}
+    ) {
+    }
 }

@@ -36,7 +36,8 @@ final readonly class Blueprint
         public array $gussets,
         public array $fillings,
         public Length $bare,
-    ) {}
+    ) {
+    }
 
     /** @throws UnknownPiece */
     public function part(string $key): Part

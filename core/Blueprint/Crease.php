@@ -12,7 +12,9 @@ use Ephemeron\Measure\Size;
 /** A scored line to fold on. Where a slit runs along it, the slit wins. */
 final readonly class Crease
 {
-    public function __construct(public Segment $line, public Fold $fold) {}
+    public function __construct(public Segment $line, public Fold $fold)
+    {
+    }
 
     /** A score right across a blank, at a distance along the side that lies at the fence. */
     public static function across(Size $blank, Axis $along, Length $at, Fold $fold): self

@@ -29,7 +29,8 @@ final readonly class Face
         public ?Edge $hinge,
         public bool $upsideDown = false,
         public ?string $parent = null,
-    ) {}
+    ) {
+    }
 
     public function isCover(): bool
     {

@@ -7,5 +7,7 @@ namespace Ephemeron\Blueprint;
 /** A loose part and the pouch it is kept in. */
 final readonly class Filling
 {
-    public function __construct(public string $part, public string $pouch) {}
+    public function __construct(public string $part, public string $pouch)
+    {
+    }
 }

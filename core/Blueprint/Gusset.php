@@ -22,5 +22,6 @@ final readonly class Gusset
         public array $faces,
         public string $parameter,
         public int $steps,
-    ) {}
+    ) {
+    }
 }

@@ -24,5 +24,6 @@ final readonly class Joint
         public Layer $layer,
         public string $task,
         public ?string $face = null,
-    ) {}
+    ) {
+    }
 }

@@ -10,5 +10,7 @@ use Ephemeron\Measure\Length;
 final readonly class Loose
 {
     /** @param Length|null $length how much of it, where it is sold by length */
-    public function __construct(public string $name, public ?Length $length, public int $count, public string $section) {}
+    public function __construct(public string $name, public ?Length $length, public int $count, public string $section)
+    {
+    }
 }

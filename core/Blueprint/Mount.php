@@ -9,5 +9,7 @@ use Ephemeron\Paper\PhotoSize;
 /** A place made for one print of one size. */
 final readonly class Mount
 {
-    public function __construct(public PhotoSize $photo, public string $face) {}
+    public function __construct(public PhotoSize $photo, public string $face)
+    {
+    }
 }

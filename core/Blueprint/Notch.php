@@ -11,5 +11,7 @@ use Ephemeron\Measure\Length;
 /** A thumb notch: half a circle punched out of an edge, through one layer, before anything is glued. */
 final readonly class Notch
 {
-    public function __construct(public Point $centre, public Edge $edge, public Length $diameter) {}
+    public function __construct(public Point $centre, public Edge $edge, public Length $diameter)
+    {
+    }
 }

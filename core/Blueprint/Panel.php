@@ -9,5 +9,7 @@ use Ephemeron\Geometry\Rectangle;
 /** An area between scores. */
 final readonly class Panel
 {
-    public function __construct(public string $key, public string $name, public Rectangle $area) {}
+    public function __construct(public string $key, public string $name, public Rectangle $area)
+    {
+    }
 }

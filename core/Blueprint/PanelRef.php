@@ -9,5 +9,7 @@ use Ephemeron\Paper\Side;
 /** One side of one panel of one part. */
 final readonly class PanelRef
 {
-    public function __construct(public string $part, public string $panel, public Side $side) {}
+    public function __construct(public string $part, public string $panel, public Side $side)
+    {
+    }
 }

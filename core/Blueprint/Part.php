@@ -46,7 +46,8 @@ final readonly class Part
         public bool $upright = true,
         public array $places = [],
         public string $letter = '',
-    ) {}
+    ) {
+    }
 
     public function lettered(string $letter): self
     {

@@ -32,7 +32,8 @@ final readonly class Pouch
         public array $glued,
         public Edge $opening,
         public Length $reach,
-    ) {}
+    ) {
+    }
 
     /** Clear width between the glue of the two sides, in line with the opening. */
     public function innerWidth(): Length

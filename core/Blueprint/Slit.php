@@ -9,5 +9,7 @@ use Ephemeron\Geometry\Segment;
 /** A cut that stops inside the sheet: knife and metal ruler, not the trimmer. */
 final readonly class Slit
 {
-    public function __construct(public Segment $line) {}
+    public function __construct(public Segment $line)
+    {
+    }
 }

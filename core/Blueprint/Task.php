@@ -24,5 +24,6 @@ final readonly class Task
         public array $places = [],
         public ?string $face = null,
         public ?Caution $caution = null,
-    ) {}
+    ) {
+    }
 }

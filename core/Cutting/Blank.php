@@ -10,7 +10,9 @@ use Ephemeron\Geometry\Rectangle;
 final readonly class Blank implements Piece
 {
     /** @param bool $turned its width lies along the height of the sheet */
-    public function __construct(private Rectangle $area, public string $demand, public bool $turned) {}
+    public function __construct(private Rectangle $area, public string $demand, public bool $turned)
+    {
+    }
 
     public function area(): Rectangle
     {

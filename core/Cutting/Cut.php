@@ -21,7 +21,8 @@ final readonly class Cut implements Piece
         public Length $at,
         public Piece $first,
         public Piece $second,
-    ) {}
+    ) {
+    }
 
     public function area(): Rectangle
     {

@@ -13,7 +13,9 @@ final readonly class CutPlan
      * @param array<string, int> $missing pieces that did not come out, by demand key: too large for the sheet, or no sheet left
      * @param list<string> $oversize demand keys of pieces that no sheet of this kind can give
      */
-    public function __construct(public array $patterns, public int $lowerBound, public array $missing = [], public array $oversize = []) {}
+    public function __construct(public array $patterns, public int $lowerBound, public array $missing = [], public array $oversize = [])
+    {
+    }
 
     public function sheets(): int
     {

@@ -28,5 +28,6 @@ final readonly class CutStep
         public Piece $first,
         public Piece $second,
         public Cut $cut,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,7 @@ final readonly class Demand
      * @param string $key what the piece is called on the diagrams: its letter
      * @param bool $turnable false when the print (or later the grain) must run as drawn
      */
-    public function __construct(public string $key, public Size $size, public int $quantity, public bool $turnable) {}
+    public function __construct(public string $key, public Size $size, public int $quantity, public bool $turnable)
+    {
+    }
 }

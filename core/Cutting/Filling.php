@@ -30,7 +30,8 @@ final readonly class Filling
         public array $pieces,
         public int $used,
         public int $largestOffcut,
-    ) {}
+    ) {
+    }
 
     public static function offcut(int $width, int $height): self
     {

@@ -10,7 +10,9 @@ use Ephemeron\Geometry\Rectangle;
 final readonly class Offcut implements Piece
 {
     /** @param bool $selvage the printed maker's strip, which is no paper to work with */
-    public function __construct(private Rectangle $area, public bool $selvage = false) {}
+    public function __construct(private Rectangle $area, public bool $selvage = false)
+    {
+    }
 
     public function area(): Rectangle
     {

@@ -7,7 +7,9 @@ namespace Ephemeron\Cutting;
 /** So many sheets cut alike. */
 final readonly class SheetPattern
 {
-    public function __construct(public Supply $supply, public int $count, public Piece $tree) {}
+    public function __construct(public Supply $supply, public int $count, public Piece $tree)
+    {
+    }
 
     /** @return list<Piece> blanks and offcuts, in reading order of the tree */
     public function leaves(): array

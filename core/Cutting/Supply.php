@@ -16,5 +16,7 @@ final readonly class Supply
      * @param Length $selvage breadth of the strip along the foot that the first cut takes off
      * @param int|null $available null: as many as it takes
      */
-    public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null) {}
+    public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null)
+    {
+    }
 }

@@ -10,7 +10,9 @@ use Ephemeron\Measure\ToolGrid;
 /** What the trimmer can do (common practice, no published source: a 12¼ in bed, nothing under ⅛ in comes off cleanly). */
 final readonly class Trimmer
 {
-    public function __construct(public Length $longestCut, public Length $narrowestStrip, public ToolGrid $fence) {}
+    public function __construct(public Length $longestCut, public Length $narrowestStrip, public ToolGrid $fence)
+    {
+    }
 
     public static function usual(ToolGrid $fence): self
     {

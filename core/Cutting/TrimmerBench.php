@@ -13,7 +13,9 @@ use Ephemeron\Measure\Size;
  */
 final readonly class TrimmerBench
 {
-    public function __construct(private Trimmer $trimmer) {}
+    public function __construct(private Trimmer $trimmer)
+    {
+    }
 
     /**
      * @param list<Demand> $demands

@@ -30,7 +30,8 @@ final readonly class Design
         public MatRule $mats,
         public array $furniture,
         public array $materials,
-    ) {}
+    ) {
+    }
 
     public function notation(): Notation
     {

@@ -17,7 +17,9 @@ final readonly class MatRule
      * @param int $layers 0 (bare), 1 or 2
      * @param array<string, array{school: MatSchool, layers: int}> $faces exceptions by face key
      */
-    public function __construct(public MatSchool $school, public int $layers, public array $faces = []) {}
+    public function __construct(public MatSchool $school, public int $layers, public array $faces = [])
+    {
+    }
 
     public static function none(): self
     {

@@ -28,7 +28,8 @@ final readonly class Parameter
         public Length|int|null $minimum = null,
         public Length|int|null $maximum = null,
         public array $choices = [],
-    ) {}
+    ) {
+    }
 
     public static function length(
         string $key,

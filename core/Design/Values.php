@@ -10,7 +10,9 @@ use Ephemeron\Measure\Length;
 final readonly class Values
 {
     /** @param array<string, Length|int|string|bool> $values */
-    public function __construct(public array $values = []) {}
+    public function __construct(public array $values = [])
+    {
+    }
 
     public function length(string $key): Length
     {

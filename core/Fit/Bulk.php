@@ -17,7 +17,9 @@ use Ephemeron\Paper\StockRole;
 final readonly class Bulk
 {
     /** @param array<string, Stock> $materials by role */
-    public function __construct(private Blueprint $blueprint, private array $materials) {}
+    public function __construct(private Blueprint $blueprint, private array $materials)
+    {
+    }
 
     public static function print(): Length
     {

@@ -19,5 +19,6 @@ final readonly class Finding
         public ?string $part = null,
         public ?string $face = null,
         public ?Mend $mend = null,
-    ) {}
+    ) {
+    }
 }

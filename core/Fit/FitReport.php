@@ -27,7 +27,9 @@ use Ephemeron\Fit\Check\ThingsFitTheFace;
 final readonly class FitReport
 {
     /** @param list<Finding> $findings */
-    private function __construct(public array $findings) {}
+    private function __construct(public array $findings)
+    {
+    }
 
     public static function on(Workings $workings): self
     {

@@ -11,5 +11,7 @@ final readonly class Mend
      * @param string $label what the button says
      * @param array<string, string|int|bool|null> $changes by place in the design file, `parameters.step`; null takes the place out
      */
-    public function __construct(public string $label, public array $changes) {}
+    public function __construct(public string $label, public array $changes)
+    {
+    }
 }

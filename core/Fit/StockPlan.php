@@ -15,5 +15,7 @@ final readonly class StockPlan
      * @param list<string> $roles values of the roles it plays
      * @param list<Demand> $demands
      */
-    public function __construct(public Stock $stock, public array $roles, public array $demands, public CutPlan $cuts) {}
+    public function __construct(public Stock $stock, public array $roles, public array $demands, public CutPlan $cuts)
+    {
+    }
 }

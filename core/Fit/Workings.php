@@ -24,7 +24,8 @@ final readonly class Workings
         public Blueprint $blueprint,
         public array $stocks,
         public array $scores,
-    ) {}
+    ) {
+    }
 
     public function notation(): Notation
     {

@@ -25,7 +25,7 @@ final readonly class CutSheetsSvg
     public function draw(SheetPattern $pattern, Notation $notation, string $title): SvgDrawing
     {
         $sheet = $pattern->tree->area();
-        $drawing = SvgDrawing::around($sheet, 8.0, $title);
+        $drawing = SvgDrawing::around($sheet, 15.0, $title);
         $drawing->paper($sheet, self::PAPER);
         foreach ($pattern->leaves() as $leaf) {
             if ($leaf instanceof Offcut) {
@@ -52,10 +52,10 @@ final readonly class CutSheetsSvg
         $short = $area->size->shortSide()->inMillimetres();
         $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->demand]);
         $drawing->paper($area, self::PAPER, 'blank-paper');
-        $radius = min(7.0, $short * 0.3);
+        $radius = min(11.0, $short * 0.3);
         $drawing->ring($x, $y - $radius * 0.3, $blank->demand, $radius);
         $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
-        $this->caption($drawing, $area, $size, min(5.5, $short * 0.18), $radius);
+        $this->caption($drawing, $area, $size, min(10.0, $short * 0.2), $radius);
         $drawing->close('g');
     }
 
@@ -64,7 +64,7 @@ final readonly class CutSheetsSvg
         $area = $offcut->area();
         $drawing->paper($area, self::LEFT_OVER, $offcut->selvage ? 'selvage' : 'offcut');
         $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
-        $this->caption($drawing, $area, $offcut->selvage ? 'selvage' : $size, min(5.0, $area->size->shortSide()->inMillimetres() * 0.4), 0.0);
+        $this->caption($drawing, $area, $offcut->selvage ? 'selvage' : $size, min(8.5, $area->size->shortSide()->inMillimetres() * 0.45), 0.0);
     }
 
     /** Turned where the piece is too narrow for it lying; left out where it would not be readable. */
@@ -89,11 +89,11 @@ final readonly class CutSheetsSvg
             ? Segment::across(Axis::Width, $area->left()->plus($cut->at), $area->top(), $area->bottom())
             : Segment::across(Axis::Height, $area->top()->plus($cut->at), $area->left(), $area->right());
         $drawing->line($segment, LineKind::Cut);
-        $drawing->nib($segment, 3.0);
+        $drawing->nib($segment, 5.0);
         $x = $segment->from->x->inMillimetres();
         $y = $segment->from->y->inMillimetres();
-        [$dx, $dy] = $cut->along === Axis::Width ? [0.0, -3.6] : [-3.4, -1.9];
-        $drawing->text($x + $dx, $y + $dy, (string) $number, 3.6, attributes: ['class' => 'cut-number', 'font-weight' => '600']);
+        [$dx, $dy] = $cut->along === Axis::Width ? [0.0, -6.0] : [-9.5, 3.2];
+        $drawing->text($x + $dx, $y + $dy, (string) $number, 8.5, attributes: ['class' => 'cut-number', 'font-weight' => '600']);
     }
 
     /** @return list<Cut> equal pieces of one sheet are cut in one step */

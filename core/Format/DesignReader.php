@@ -34,7 +34,9 @@ final readonly class DesignReader
 
     private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'scoring', 'parameters', 'mats', 'furniture', 'materials'];
 
-    public function __construct(private Catalogue $catalogue, private Showroom $showroom) {}
+    public function __construct(private Catalogue $catalogue, private Showroom $showroom)
+    {
+    }
 
     public static function ofTheHouse(): self
     {

@@ -22,7 +22,9 @@ final readonly class StockReader
 
     public const SIDES = ['single', 'double'];
 
-    public function __construct(private Unit $unit, private Complaints $complaints) {}
+    public function __construct(private Unit $unit, private Complaints $complaints)
+    {
+    }
 
     /** @param array<array-key, mixed> $given */
     public function read(array $given, Stock $usual, string $place): Stock

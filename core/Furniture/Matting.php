@@ -22,7 +22,9 @@ use Ephemeron\Paper\StockRole;
 /** Mats every face of a book by one rule. Covers take the cover paper on top. */
 final readonly class Matting
 {
-    public function __construct(private MatRule $rule) {}
+    public function __construct(private MatRule $rule)
+    {
+    }
 
     public function apply(Draft $draft, Notation $notation): void
     {

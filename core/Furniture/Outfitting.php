@@ -14,7 +14,9 @@ use Ephemeron\Measure\Notation;
 /** Mats a laid-out book and puts the furniture of its design onto the faces. */
 final readonly class Outfitting
 {
-    public function __construct(private Showroom $showroom) {}
+    public function __construct(private Showroom $showroom)
+    {
+    }
 
     public function furnish(Draft $draft, Design $design): void
     {

@@ -9,7 +9,9 @@ use Ephemeron\Measure\Length;
 /** A place on a piece, from its top left corner, x to the right and y down. */
 final readonly class Point
 {
-    public function __construct(public Length $x, public Length $y) {}
+    public function __construct(public Length $x, public Length $y)
+    {
+    }
 
     public function shifted(Length $dx, Length $dy): self
     {

@@ -10,7 +10,9 @@ use Ephemeron\Measure\Size;
 /** An upright rectangle, placed by its top left corner. */
 final readonly class Rectangle
 {
-    public function __construct(public Point $corner, public Size $size) {}
+    public function __construct(public Point $corner, public Size $size)
+    {
+    }
 
     public static function at(Length $x, Length $y, Size $size): self
     {

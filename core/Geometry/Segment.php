@@ -10,7 +10,9 @@ use Ephemeron\Measure\Length;
 /** A straight line between two places on a piece. */
 final readonly class Segment
 {
-    public function __construct(public Point $from, public Point $to) {}
+    public function __construct(public Point $from, public Point $to)
+    {
+    }
 
     /** The line that crosses a piece at a distance measured along one of its sides. */
     public static function across(Axis $along, Length $at, Length $start, Length $end): self

@@ -17,7 +17,9 @@ final readonly class Length implements \JsonSerializable
 
     public const TICKS_PER_MILLIMETRE = 320;
 
-    private function __construct(public int $ticks) {}
+    private function __construct(public int $ticks)
+    {
+    }
 
     public static function ofTicks(int $ticks): self
     {

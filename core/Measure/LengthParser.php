@@ -35,7 +35,9 @@ final readonly class LengthParser
         |(?<decimal>\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})
         )\s*(?<unit>"|in|ins|inch|inches|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?)?\.?$~x';
 
-    public function __construct(private Unit $unit) {}
+    public function __construct(private Unit $unit)
+    {
+    }
 
     /** @throws MalformedLength|LengthOutOfRange */
     public function parse(string $text): Length

@@ -17,7 +17,9 @@ final readonly class Notation
 
     private const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64, 3, 6, 12, 5, 10];
 
-    public function __construct(public Unit $unit, public ToolGrid $grid) {}
+    public function __construct(public Unit $unit, public ToolGrid $grid)
+    {
+    }
 
     public static function usual(Unit $unit): self
     {

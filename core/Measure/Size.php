@@ -7,7 +7,9 @@ namespace Ephemeron\Measure;
 /** Width × height, always in that order. */
 final readonly class Size
 {
-    public function __construct(public Length $width, public Length $height) {}
+    public function __construct(public Length $width, public Length $height)
+    {
+    }
 
     public static function inches(int|float $width, int|float $height): self
     {

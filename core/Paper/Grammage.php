@@ -23,7 +23,9 @@ final readonly class Grammage
 
     private const SHEETS_PER_REAM = 500;
 
-    private function __construct(private int $milligrams) {}
+    private function __construct(private int $milligrams)
+    {
+    }
 
     /** @throws UnusablePaper outside 10 … 1500 g/m² */
     public static function grams(int|float $grams): self

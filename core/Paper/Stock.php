@@ -28,7 +28,8 @@ final readonly class Stock
         public bool $directionB,
         public Length $selvage,
         public ?int $available = null,
-    ) {}
+    ) {
+    }
 
     /** Solid-coloured card: any way up, either side. */
     public static function card(string $name, SheetFormat $format, int $grams): self

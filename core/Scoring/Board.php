@@ -11,7 +11,9 @@ use Ephemeron\Measure\Unit;
 /** A scoring board: grooves at a fixed spacing from the left fence. */
 final readonly class Board
 {
-    public function __construct(public ToolGrid $grooves, public Length $length) {}
+    public function __construct(public ToolGrid $grooves, public Length $length)
+    {
+    }
 
     public static function usual(ToolGrid $grooves): self
     {

@@ -13,7 +13,9 @@ final readonly class ScoreLine
     /**
      * @param Length|null $groove the groove before it when it falls between two
      */
-    public function __construct(public Length $at, public Fold $fold, public ?Length $groove, public bool $beyondTheBoard) {}
+    public function __construct(public Length $at, public Fold $fold, public ?Length $groove, public bool $beyondTheBoard)
+    {
+    }
 
     public function isOnGroove(): bool
     {

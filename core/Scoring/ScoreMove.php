@@ -10,5 +10,7 @@ use Ephemeron\Measure\Axis;
 final readonly class ScoreMove
 {
     /** @param non-empty-list<ScoreLine> $lines from left to right */
-    public function __construct(public Turn $turn, public Axis $atTheFence, public array $lines) {}
+    public function __construct(public Turn $turn, public Axis $atTheFence, public array $lines)
+    {
+    }
 }

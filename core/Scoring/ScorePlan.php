@@ -11,7 +11,9 @@ use Ephemeron\Measure\Notation;
 final readonly class ScorePlan
 {
     /** @param list<ScoreMove> $moves */
-    public function __construct(public Part $part, public Board $board, public array $moves) {}
+    public function __construct(public Part $part, public Board $board, public array $moves)
+    {
+    }
 
     /** @return list<ScoreLine> */
     public function lines(): array

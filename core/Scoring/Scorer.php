@@ -16,7 +16,9 @@ use Ephemeron\Measure\Length;
  */
 final readonly class Scorer
 {
-    public function __construct(private Board $board, private ScoringSchool $school) {}
+    public function __construct(private Board $board, private ScoringSchool $school)
+    {
+    }
 
     public function plan(Part $part): ScorePlan
     {

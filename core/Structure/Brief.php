@@ -13,7 +13,9 @@ use Ephemeron\Paper\StockRole;
 final readonly class Brief
 {
     /** @param array<string, Stock> $materials by role */
-    public function __construct(public Values $values, public Notation $notation, private array $materials) {}
+    public function __construct(public Values $values, public Notation $notation, private array $materials)
+    {
+    }
 
     public function stock(StockRole $role): Stock
     {

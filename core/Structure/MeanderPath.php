@@ -12,7 +12,9 @@ use Ephemeron\Measure\Size;
 /** The path of panels over a square sheet: row by row, forth and back. Panels count from 1. */
 final readonly class MeanderPath
 {
-    private function __construct(public int $perSide, private Length $side) {}
+    private function __construct(public int $perSide, private Length $side)
+    {
+    }
 
     /** @param int $perSide even, so that every panel but the covers has a partner */
     public static function of(int $perSide, Length $side): self

@@ -12,15 +12,18 @@ use Illuminate\Database\Seeder;
 /** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
 final class HollowHillSeeder extends Seeder
 {
-    public function __construct(private readonly ProjectEditor $editor) {}
+    public function __construct(private readonly ProjectEditor $editor)
+    {
+    }
 
     public function run(): void
     {
-        $this->perseidNightAlbum();
-        $this->newMoonMeander();
-        $this->eclipseKeepsake();
+        // The shelf shows the latest first.
         $this->pocketChart();
         $this->guestBook();
+        $this->newMoonMeander();
+        $this->eclipseKeepsake();
+        $this->perseidNightAlbum();
     }
 
     /** In full swing: pieces cut and scored, nesting under way. */

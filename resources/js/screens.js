@@ -45,7 +45,8 @@ export const shell = () => ({
 /** A cut sheet: shows the cuts up to the one the slider is at. */
 export const replay = (cuts) => ({
     cuts,
-    at: cuts,
+    // One past the last cut: the whole sheet, nothing singled out.
+    at: cuts + 1,
 
     init() {
         this.show();
@@ -61,7 +62,7 @@ export const replay = (cuts) => ({
     },
 
     forward() {
-        this.at = Math.min(this.cuts, Number(this.at) + 1);
+        this.at = Math.min(this.cuts + 1, Number(this.at) + 1);
     },
 
     back() {

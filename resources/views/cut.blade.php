@@ -30,7 +30,7 @@
                         @if ($steps !== [])
                             <div class="slider">
                                 <button class="btn-plain" type="button" @click="back" aria-label="One cut back">←</button>
-                                <input type="range" min="0" max="{{ count($steps) }}" x-model="at" aria-label="Cuts made on {{ $stock->stock->name }}, pattern {{ $index + 1 }}">
+                                <input type="range" min="0" max="{{ count($steps) + 1 }}" x-model="at" aria-label="Cuts made on {{ $stock->stock->name }}, pattern {{ $index + 1 }}">
                                 <button class="btn-plain" type="button" @click="forward" aria-label="One cut on">→</button>
                             </div>
                         @endif

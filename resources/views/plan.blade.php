@@ -51,12 +51,12 @@
 
         <div class="particulars">
             <dl class="tally">
-                <div><dd>{{ $plan->blueprint->pieces() }}</dd><dt>pieces</dt></div>
-                <div><dd>{{ $plan->sheets() }}</dd><dt>sheets</dt></div>
-                <div><dd><x-length :of="$plan->thickness(true)" :notation="$notation"/></dd><dt>thick when filled, about</dt></div>
+                <div><dt>pieces</dt><dd>{{ $plan->blueprint->pieces() }}</dd></div>
+                <div><dt>sheets</dt><dd>{{ $plan->sheets() }}</dd></div>
+                <div><dt>thick when filled</dt><dd><x-length :of="$plan->thickness(true)" :notation="$notation"/></dd></div>
                 @foreach ($plan->photos as $count)
                     @if ($count->total() > 0)
-                        <div><dd title="{{ $count->onMounts }} on photo mats, {{ $count->onPages }} on free pages, {{ $count->inPockets }} in pockets">{{ $count->total() }}</dd><dt>places for {{ $count->photo->label() }}</dt></div>
+                        <div><dt>or {{ $count->photo->label() }} photos</dt><dd title="{{ $count->onMounts }} on photo mats, {{ $count->onPages }} on free pages, {{ $count->inPockets }} in pockets">{{ $count->total() }}</dd></div>
                     @endif
                 @endforeach
             </dl>

@@ -14,7 +14,9 @@ use Illuminate\Support\Str;
 
 final readonly class ExportController
 {
-    public function __construct(private ProjectEditor $editor) {}
+    public function __construct(private ProjectEditor $editor)
+    {
+    }
 
     public function design(Project $project, DesignWriter $writer): Response
     {

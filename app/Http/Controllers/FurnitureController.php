@@ -14,7 +14,9 @@ use Illuminate\Http\RedirectResponse;
 /** Puts things onto faces and takes them off; their measures are changed like everything else in the design. */
 final readonly class FurnitureController
 {
-    public function __construct(private ProjectEditor $editor) {}
+    public function __construct(private ProjectEditor $editor)
+    {
+    }
 
     public function store(PlaceFurnitureRequest $request, Project $project): RedirectResponse
     {

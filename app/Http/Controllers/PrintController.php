@@ -16,7 +16,9 @@ use Illuminate\View\View;
 
 final readonly class PrintController
 {
-    public function __construct(private ProjectEditor $editor) {}
+    public function __construct(private ProjectEditor $editor)
+    {
+    }
 
     public function show(Project $project): View
     {

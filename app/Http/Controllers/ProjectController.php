@@ -14,7 +14,9 @@ use Illuminate\View\View;
 
 final readonly class ProjectController
 {
-    public function __construct(private ProjectEditor $editor) {}
+    public function __construct(private ProjectEditor $editor)
+    {
+    }
 
     public function index(Catalogue $catalogue): View
     {

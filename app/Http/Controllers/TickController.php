@@ -13,7 +13,9 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class TickController
 {
-    public function __construct(private ProjectEditor $editor) {}
+    public function __construct(private ProjectEditor $editor)
+    {
+    }
 
     public function update(TickRequest $request, Project $project): RedirectResponse
     {

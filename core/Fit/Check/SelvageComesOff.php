@@ -19,10 +19,10 @@ final readonly class SelvageComesOff implements Check
                 continue;
             }
             yield new Finding(Severity::Note, 'selvage-first', sprintf(
-                '%s has a selvage strip of %s along its foot: the first cut on each of the %d sheets takes it off.',
+                '%s has a selvage strip of %s along its foot: the first cut on %s takes it off.',
                 $stock->stock->name,
                 $workings->notation()->text($stock->stock->selvage),
-                $stock->cuts->sheets(),
+                $stock->cuts->sheets() === 1 ? 'its sheet' : "each of its {$stock->cuts->sheets()} sheets",
             ));
         }
     }

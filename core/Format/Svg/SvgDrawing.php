@@ -17,6 +17,12 @@ use Ephemeron\Measure\Length;
  */
 final class SvgDrawing
 {
+    /** On screens fractions are set by the typeface, which wants them spelled out and apart from the whole number. */
+    private const ON_SCREEN = [
+        '½' => "\u{200A}1⁄2", '¼' => "\u{200A}1⁄4", '¾' => "\u{200A}3⁄4", '⅛' => "\u{200A}1⁄8",
+        '⅜' => "\u{200A}3⁄8", '⅝' => "\u{200A}5⁄8", '⅞' => "\u{200A}7⁄8",
+    ];
+
     private string $body = '';
 
     /** @var array{float, float, float, float} x, y, width, height in mm */
@@ -209,7 +215,7 @@ final class SvgDrawing
         [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
 
         return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}".'" role="img" aria-label="'.self::escape($this->title).'">'
-            .$this->body.'</svg>';
+            .strtr($this->body, self::ON_SCREEN).'</svg>';
     }
 
     /** A file of its own, true to scale. */

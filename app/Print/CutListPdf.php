@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Cutting\Blank;
+use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Measure\Axis;
+use Ephemeron\WorkPlan;
+
+/** The cut list for the table: slips by section with a box for every piece, the sheets, the steps. */
+final readonly class CutListPdf
+{
+    private const BOXES_IN_A_ROW = 14;
+
+    public function __construct(private PrintPaper $paper)
+    {
+    }
+
+    public function render(WorkPlan $plan): string
+    {
+        $pages = new PdfPages($this->paper, "{$plan->design->name}, cut list");
+        $pages->addPage();
+        $pages->heading($plan->design->name, 20);
+        $pages->paragraph(sprintf(
+            '%s: %d pieces from %d sheets. Sizes are width × height in %s. Tick a box for every piece; cut the list along the dashed lines and clip each slip to its pieces.',
+            $plan->structure->name(),
+            $plan->blueprint->pieces(),
+            $plan->sheets(),
+            $plan->design->unit->label(),
+        ));
+        foreach ($plan->blueprint->sections() as $section => $parts) {
+            $this->section($pages, $plan, $section, $parts);
+        }
+        $this->sheets($pages, $plan);
+        $this->steps($pages, $plan);
+
+        return $pages->bytes();
+    }
+
+    /** @param list<Part> $parts */
+    private function section(PdfPages $pages, WorkPlan $plan, string $section, array $parts): void
+    {
+        $pages->need(26.0);
+        $pages->clipLine($plan->design->name);
+        $pages->heading($section, 13);
+        foreach ($parts as $part) {
+            $this->part($pages, $plan, $part);
+        }
+    }
+
+    private function part(PdfPages $pages, WorkPlan $plan, Part $part): void
+    {
+        $rows = (int) ceil($part->quantity / self::BOXES_IN_A_ROW);
+        $scores = $this->scores($plan, $part);
+        $pages->need(5.0 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4));
+        $pdf = $pages->pdf;
+        $y = $pdf->GetY();
+        $pdf->setFont('dejavuserif', '', 11);
+        $pdf->setXY(PdfPages::MARGIN, $y);
+        $pdf->Cell(9, 5, $part->letter, 0, 0, 'L');
+        $pdf->Cell(12, 5, "{$part->quantity} ×", 0, 0, 'R');
+        $pdf->Cell(40, 5, $plan->notation()->number($part->size->width).' × '.$plan->notation()->number($part->size->height), 0, 0, 'L');
+        $pdf->setFont('dejavusanscondensed', '', 9);
+        $pdf->Cell(70, 5, $part->name, 0, 0, 'L');
+        $pdf->Cell($pages->width() - 131, 5, $plan->stockOf($part->key)->name, 0, 1, 'R');
+        if ($scores !== '') {
+            $pages->paragraph($scores, 8.5, 21.0);
+        }
+        $top = $pdf->GetY() + 0.4;
+        for ($i = 0; $i < $part->quantity; $i++) {
+            $pages->box(PdfPages::MARGIN + 21 + 5.2 * ($i % self::BOXES_IN_A_ROW), $top + 4.6 * intdiv($i, self::BOXES_IN_A_ROW));
+        }
+        $pdf->setXY(PdfPages::MARGIN, $top + 4.6 * $rows + 0.8);
+    }
+
+    private function scores(WorkPlan $plan, Part $part): string
+    {
+        $said = [];
+        foreach (Axis::cases() as $axis) {
+            $at = array_map(
+                static fn (Crease $crease): string => $plan->notation()->number($crease->at()),
+                array_values(array_filter($part->creases, static fn (Crease $crease): bool => $crease->along() === $axis)),
+            );
+            if ($at !== []) {
+                $said[] = "along the {$axis->value} at ".implode(', ', $at);
+            }
+        }
+
+        return $said === [] ? '' : 'Scores '.implode('; ', $said);
+    }
+
+    private function sheets(PdfPages $pages, WorkPlan $plan): void
+    {
+        $pages->addPage();
+        $pages->heading('Sheets', 16);
+        foreach ($plan->stocks as $stock) {
+            foreach ($stock->cuts->patterns as $index => $pattern) {
+                $this->pattern($pages, $plan, "{$stock->stock->name}, ".($pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike"), $pattern);
+            }
+        }
+    }
+
+    private function pattern(PdfPages $pages, WorkPlan $plan, string $title, SheetPattern $pattern): void
+    {
+        $notation = $plan->notation();
+        $sheet = $pattern->tree->area()->size;
+        $scale = 58.0 / $sheet->longSide()->inMillimetres();
+        $height = $sheet->height->inMillimetres() * $scale;
+        $lines = array_map(
+            static fn ($step): string => sprintf(
+                '%d.  %s %s, %s%s',
+                $step->number,
+                $step->sameFence ? 'same fence' : 'fence',
+                $notation->number($step->fence),
+                $step->along === Axis::Width ? '↔' : '↕',
+                $step->together > 1 ? ", {$step->together} together" : '',
+            ),
+            $pattern->steps(),
+        );
+        $block = max($height, 4.2 * (int) ceil(count($lines) / 2)) + 12;
+        $pages->need(min($block, 200.0));
+        $pdf = $pages->pdf;
+        $pages->heading($title, 11);
+        $top = $pdf->GetY() + 1;
+        $this->miniature($pages, $pattern, $top, $scale);
+        $pdf->setFont('dejavusanscondensed', '', 8.5);
+        $half = (int) ceil(count($lines) / 2);
+        foreach ($lines === [] ? ['Used whole: nothing to cut.'] : $lines as $index => $line) {
+            $column = $half > 0 ? intdiv($index, max(1, $half)) : 0;
+            $pdf->setXY(PdfPages::MARGIN + 66 + 60 * $column, $top + 4.2 * ($half > 0 ? $index % $half : 0));
+            $pdf->Cell(58, 4, $line, 0, 0, 'L');
+        }
+        $pdf->setXY(PdfPages::MARGIN, $top + $block - 10);
+    }
+
+    private function miniature(PdfPages $pages, SheetPattern $pattern, float $top, float $scale): void
+    {
+        foreach ($pattern->leaves() as $leaf) {
+            $area = $leaf->area();
+            $x = PdfPages::MARGIN + $area->left()->inMillimetres() * $scale;
+            $y = $top + $area->top()->inMillimetres() * $scale;
+            $width = $area->size->width->inMillimetres() * $scale;
+            $height = $area->size->height->inMillimetres() * $scale;
+            $blank = $leaf instanceof Blank;
+            $pages->pdf->Rect($x, $y, $width, $height, $blank ? 'D' : 'DF', ['all' => ['width' => 0.2, 'dash' => 0]], $blank ? [] : [239, 233, 218]);
+            if ($blank) {
+                $pages->pdf->setFont('dejavuserif', '', max(4.0, min(9.0, min($width, $height) * 1.6)));
+                $pages->pdf->setXY($x, $y + $height / 2 - 2);
+                $pages->pdf->Cell($width, 4, $leaf->demand, 0, 0, 'C');
+            }
+        }
+    }
+
+    private function steps(PdfPages $pages, WorkPlan $plan): void
+    {
+        $pages->addPage();
+        $pages->heading('Steps', 16);
+        foreach ($plan->steps as $step) {
+            $pages->need(12.0);
+            $y = $pages->pdf->GetY();
+            $pages->box(PdfPages::MARGIN, $y + 0.6);
+            $pages->pdf->setFont('dejavuserif', '', 10);
+            $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
+            $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
+            $pages->paragraph($step->text, 8.5, 6.0);
+            if ($step->caution !== null) {
+                $pages->paragraph($step->caution->text(), 8.0, 6.0);
+            }
+            $pages->pdf->Ln(1.6);
+        }
+    }
+}

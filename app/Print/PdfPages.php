@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use Ephemeron\Measure\Length;
+use TCPDF;
+
+/** Pages of a print: margins, type, rules, and on every page the check marks that prove its scale. */
+final class PdfPages
+{
+    public const MARGIN = 12.0;
+
+    private const FOOT = 16.0;
+
+    private const INK = [32, 38, 77];
+
+    public readonly TCPDF $pdf;
+
+    public function __construct(PrintPaper $paper, private readonly string $title)
+    {
+        $size = $paper->size();
+        $this->pdf = new TCPDF('P', 'mm', [$size->width->inMillimetres(), $size->height->inMillimetres()], true, 'UTF-8');
+        $this->pdf->setCreator('Ephemeron');
+        $this->pdf->setTitle($title);
+        $this->pdf->setPrintHeader(false);
+        $this->pdf->setPrintFooter(false);
+        $this->pdf->setMargins(self::MARGIN, self::MARGIN, self::MARGIN);
+        $this->pdf->setAutoPageBreak(false);
+        $this->pdf->setFontSubsetting(true);
+        $this->pdf->setTextColorArray(self::INK);
+        $this->pdf->setDrawColorArray(self::INK);
+    }
+
+    public function addPage(): void
+    {
+        $this->pdf->AddPage();
+        $this->pdf->setXY(self::MARGIN, self::MARGIN);
+        $this->foot();
+        $this->pdf->setXY(self::MARGIN, self::MARGIN);
+    }
+
+    /** Starts a new page when less than this is left. */
+    public function need(float $height): void
+    {
+        if ($this->pdf->getPage() === 0 || $this->pdf->GetY() + $height > $this->bottom()) {
+            $this->addPage();
+        }
+    }
+
+    public function heading(string $text, float $size): void
+    {
+        $this->pdf->setFont('dejavuserif', '', $size);
+        $this->pdf->MultiCell($this->width(), $size * 0.5, $text, 0, 'L');
+        $this->pdf->Ln(1.0);
+    }
+
+    public function paragraph(string $text, float $size = 9.5, float $indent = 0.0): void
+    {
+        $this->pdf->setFont('dejavusanscondensed', '', $size);
+        $width = $this->width() - $indent;
+        $this->need($this->pdf->getStringHeight($width, $text) + 1);
+        $this->pdf->setX(self::MARGIN + $indent);
+        $this->pdf->MultiCell($width, $size * 0.46, $text, 0, 'L');
+    }
+
+    /** A dashed line right across: cut here, or clip here. */
+    public function clipLine(string $label): void
+    {
+        $y = $this->pdf->GetY() + 3;
+        $this->pdf->Line(self::MARGIN, $y, self::MARGIN + $this->width(), $y, ['width' => 0.2, 'dash' => '2,1.5', 'color' => self::INK]);
+        $this->pdf->setLineStyle(['width' => 0.2, 'dash' => 0, 'color' => self::INK]);
+        $this->pdf->setFont('dejavusanscondensed', '', 7);
+        $this->pdf->setXY(self::MARGIN, $y + 0.3);
+        $this->pdf->Cell($this->width(), 3, $label, 0, 0, 'R');
+        $this->pdf->setXY(self::MARGIN, $y + 4);
+    }
+
+    public function box(float $x, float $y, float $side = 3.6): void
+    {
+        $this->pdf->Rect($x, $y, $side, $side, 'D', ['all' => ['width' => 0.25, 'dash' => 0, 'color' => self::INK]]);
+    }
+
+    public function width(): float
+    {
+        return $this->pdf->getPageWidth() - 2 * self::MARGIN;
+    }
+
+    public function bottom(): float
+    {
+        return $this->pdf->getPageHeight() - self::FOOT - 4;
+    }
+
+    public function bytes(): string
+    {
+        $pages = $this->pdf->getNumPages();
+        for ($page = 1; $page <= $pages; $page++) {
+            $this->pdf->setPage($page);
+            $this->pdf->setFont('dejavusanscondensed', '', 7.5);
+            $this->pdf->setXY(self::MARGIN, $this->pdf->getPageHeight() - 9);
+            $this->pdf->Cell($this->width(), 4, "{$this->title} · {$page} of {$pages}", 0, 0, 'R');
+        }
+
+        return $this->pdf->Output('', 'S');
+    }
+
+    /** One inch and three centimetres, to be measured before a print is trusted. */
+    private function foot(): void
+    {
+        $y = $this->pdf->getPageHeight() - 10.0;
+        $this->scale(self::MARGIN, $y, Length::inches(1)->inMillimetres(), '1 in');
+        $this->scale(self::MARGIN + 38, $y, Length::millimetres(30)->inMillimetres(), '3 cm');
+        $this->pdf->setFont('dejavusanscondensed', '', 7);
+        $this->pdf->setXY(self::MARGIN + 70, $y - 4);
+        $this->pdf->Cell(50, 4, 'Measure these: print at 100 %.', 0, 0, 'L');
+    }
+
+    private function scale(float $x, float $y, float $length, string $label): void
+    {
+        $style = ['width' => 0.25, 'dash' => 0, 'color' => self::INK];
+        $this->pdf->Line($x, $y, $x + $length, $y, $style);
+        $this->pdf->Line($x, $y - 1.5, $x, $y + 1.5, $style);
+        $this->pdf->Line($x + $length, $y - 1.5, $x + $length, $y + 1.5, $style);
+        $this->pdf->setFont('dejavusanscondensed', '', 7);
+        $this->pdf->setXY($x, $y + 0.6);
+        $this->pdf->Cell($length, 3, $label, 0, 0, 'C');
+    }
+}

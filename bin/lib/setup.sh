@@ -1,0 +1,70 @@
+# Shared by bin/demo, bin/test and bin/bench: brings a Debian 12 machine to where Ephemeron runs.
+# Every step looks first and does nothing when there is nothing to do.
+
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/../.."
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+
+say() { printf '\033[1m%s\033[0m\n' "$*"; }
+
+as_root() {
+    if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi
+}
+
+# install_packages NAME… : those of Debian's packages that are not there yet
+install_packages() {
+    local missing=() package
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+    done
+    [ ${#missing[@]} -eq 0 ] && return 0
+    say "Installing ${missing[*]}"
+    as_root apt-get update -qq
+    as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+}
+
+setup_system() {
+    local packages=(git unzip curl)
+    local extension
+    # What PHP can do already needs no package, wherever that PHP came from.
+    command -v php >/dev/null || packages+=(php8.2-cli php8.2-opcache)
+    for extension in bcmath curl gd intl mbstring sqlite3 xml zip; do
+        php -r "exit(extension_loaded('$extension') ? 0 : 1);" 2>/dev/null || packages+=("php8.2-$extension")
+    done
+    command -v composer >/dev/null || packages+=(composer)
+    command -v node >/dev/null || packages+=(nodejs)
+    command -v npm >/dev/null || packages+=(npm)
+    install_packages "${packages[@]}"
+}
+
+# newer FILE STAMP : whether FILE has changed since STAMP was written
+newer() { [ ! -e "$2" ] || [ "$1" -nt "$2" ]; }
+
+setup_php() {
+    if newer composer.json vendor/.installed; then
+        say 'Installing PHP packages'
+        composer install --no-progress --no-scripts --quiet
+        mkdir -p bootstrap/cache
+        php artisan package:discover --ansi --quiet
+        touch vendor/.installed
+    fi
+}
+
+setup_assets() {
+    if newer package-lock.json node_modules/.installed; then
+        say 'Installing npm packages'
+        npm ci --no-audit --no-fund --loglevel=error
+        touch node_modules/.installed
+    fi
+    if [ ! -e public/build/manifest.json ] || [ -n "$(find resources vite.config.js package-lock.json -newer public/build/manifest.json -type f -print -quit)" ]; then
+        say 'Building styles and scripts'
+        npm run build --silent >/dev/null
+    fi
+}
+
+setup_app() {
+    if [ ! -e .env ]; then
+        cp .env.example .env
+        php artisan key:generate --quiet
+    fi
+}
