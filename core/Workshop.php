@@ -66,7 +66,11 @@ final readonly class Workshop
         );
     }
 
-    /** Pieces whose roles share a paper are cut from it together. @return list<StockPlan> */
+    /**
+     * Pieces whose roles share a paper are cut from it together.
+     *
+     * @return list<StockPlan>
+     */
     private function stocks(Design $design, Blueprint $blueprint): array
     {
         $parts = [];

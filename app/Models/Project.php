@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, mixed> $design as the design format writes it
  * @property int $revision counts every write
  * @property int $version which version the design is at
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
  */
 final class Project extends Model
 {
@@ -31,6 +32,7 @@ final class Project extends Model
 
     protected $fillable = ['name', 'design', 'revision', 'version'];
 
+    /** @var array<string, string> */
     protected $casts = ['design' => 'array', 'revision' => 'integer', 'version' => 'integer'];
 
     protected $attributes = ['revision' => 1, 'version' => 1];

@@ -19,5 +19,6 @@ final class Version extends Model
 
     protected $fillable = ['number', 'change', 'design'];
 
+    /** @var array<string, string> */
     protected $casts = ['design' => 'array'];
 }

@@ -54,7 +54,7 @@ final readonly class Progress
             }
         }
 
-        return $this->plan->steps[array_key_last($this->plan->steps)];
+        return $this->plan->steps[count($this->plan->steps) - 1];
     }
 
     /** In words, with what the moon shows. */

@@ -29,7 +29,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
         Blade::directive('typeset', static fn (string $text): string => '<?php echo \\App\\View\\Typeset::html('.$text.'); ?>');
     }
 }

@@ -145,7 +145,11 @@ final readonly class WorkOrder
         return array_map(strval(...), array_keys($this->cutting()));
     }
 
-    /** Scoring, slitting, folding and notching, part by part. @return array<string, array{Step, list<string>}> */
+    /**
+     * Scoring, slitting, folding and notching, part by part.
+     *
+     * @return array<string, array{Step, list<string>}>
+     */
     private function shaping(): array
     {
         $drafts = [];

@@ -43,9 +43,10 @@ final readonly class Filling
     {
         [$demand, $pieceWidth, $pieceHeight, $turned] = $placement;
         $pieces = $beside->pieces;
-        foreach ([...array_map(null, array_keys($below->pieces), $below->pieces), [$demand, 1]] as [$index, $count]) {
+        foreach ($below->pieces as $index => $count) {
             $pieces[$index] = ($pieces[$index] ?? 0) + $count;
         }
+        $pieces[$demand] = ($pieces[$demand] ?? 0) + 1;
 
         return new self(
             $width,

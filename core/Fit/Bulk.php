@@ -97,6 +97,6 @@ final readonly class Bulk
 
     private function caliper(StockRole $role): Length
     {
-        return ($this->materials[$role->value] ?? null)?->caliper ?? Length::zero();
+        return isset($this->materials[$role->value]) ? $this->materials[$role->value]->caliper : Length::zero();
     }
 }

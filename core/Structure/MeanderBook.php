@@ -167,7 +167,11 @@ final readonly class MeanderBook implements Structure
         ));
     }
 
-    /** One in the front panel of every leaf, at the middle of the opening. @return list<Notch> */
+    /**
+     * One in the front panel of every leaf, at the middle of the opening.
+     *
+     * @return list<Notch>
+     */
     private function notches(Brief $brief, MeanderPath $path): array
     {
         $notches = [];
@@ -179,7 +183,11 @@ final readonly class MeanderBook implements Structure
         return $notches;
     }
 
-    /** ⅛ in of glue inside the front panel of every leaf, along the two edges that are shut. @return list<GlueZone> */
+    /**
+     * ⅛ in of glue inside the front panel of every leaf, along the two edges that are shut.
+     *
+     * @return list<GlueZone>
+     */
     private function glueZones(MeanderPath $path): array
     {
         $zones = [];
@@ -391,7 +399,11 @@ final readonly class MeanderBook implements Structure
         return $path->turnsAfter(2 * $leaf) ? Edge::Right : Edge::Top;
     }
 
-    /** As the reader sees the front of the leaf, spine to the left. @return list<Edge> */
+    /**
+     * As the reader sees the front of the leaf, spine to the left.
+     *
+     * @return list<Edge>
+     */
     private function gluedEdges(int $leaf, MeanderPath $path): array
     {
         if (! $path->turnsAfter(2 * $leaf)) {

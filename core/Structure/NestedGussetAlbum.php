@@ -157,7 +157,11 @@ final readonly class NestedGussetAlbum implements Structure
         }
     }
 
-    /** Tape of width t on a gusset of width w: ⌊w/t⌋ strips side by side, spread evenly over the back of the gusset. @return list<GlueZone> */
+    /**
+     * Tape of width t on a gusset of width w: ⌊w/t⌋ strips side by side, spread evenly over the back of the gusset.
+     *
+     * @return list<GlueZone>
+     */
     private function tapeStrips(int $k, Values $values): array
     {
         $gusset = $this->gussetArea($k, $values);

@@ -28,7 +28,8 @@ final class PlanDesign extends Command
 
     public function handle(DesignReader $reader, Workshop $workshop): int
     {
-        $file = (string) $this->argument('file');
+        $file = $this->argument('file');
+        assert(is_string($file));
         try {
             $plan = $workshop->plan($reader->fromJson($this->contents($file)));
         } catch (InvalidDesign $error) {

@@ -9,8 +9,8 @@ use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Bench\Step;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final readonly class BenchController
 {

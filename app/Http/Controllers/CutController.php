@@ -8,7 +8,7 @@ use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\CutSheetsSvg;
-use Illuminate\View\View;
+use Illuminate\Contracts\View\View;
 
 final readonly class CutController
 {

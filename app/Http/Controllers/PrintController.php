@@ -10,9 +10,9 @@ use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use App\Print\CutListPdf;
 use App\Print\TemplatesPdf;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Illuminate\View\View;
 
 final readonly class PrintController
 {

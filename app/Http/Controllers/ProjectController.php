@@ -9,8 +9,8 @@ use App\Http\Requests\RenameProjectRequest;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Structure\Catalogue;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final readonly class ProjectController
 {

@@ -9,7 +9,7 @@ use App\Drawing\PartDrawing;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
-use Illuminate\View\View;
+use Illuminate\Contracts\View\View;
 
 final readonly class ScoreController
 {

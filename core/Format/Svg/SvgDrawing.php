@@ -79,7 +79,11 @@ final class SvgDrawing
         ]);
     }
 
-    /** A sheet or piece of paper: filled, with its outline. @param array<string, string|int|float> $attributes */
+    /**
+     * A sheet or piece of paper: filled, with its outline.
+     *
+     * @param array<string, string|int|float> $attributes
+     */
     public function paper(Rectangle $area, string $fill, string $class = 'paper', array $attributes = []): self
     {
         return $this->rectangle($area, [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill, ...$attributes]);
