@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Project;
 use App\Models\StaleRevision;
 use Ephemeron\Design\Design;
+use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Format\CutListCsv;
+use Ephemeron\Format\CutSheetsSvg;
+use Ephemeron\Format\DesignPatch;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\InvalidDesign;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class DesignFormatTest extends TestCase
+{
+    use Designs;
+
+    #[TestWith(['nested-gusset-album', 'in'])]
+    #[TestWith(['nested-gusset-album', 'cm'])]
+    #[TestWith(['meander-book', 'in'])]
+    #[TestWith(['meander-book', 'cm'])]
+    public function test_what_is_written_reads_back_the_same(string $structure, string $unit): void
+    {
+        $design = $this->design($structure, ['unit' => $unit]);
+        $this->assertEquals($design, DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design)));
+    }
+
+    public function test_every_value_survives_even_off_the_grid_and_in_the_other_unit(): void
+    {
+        $design = $this->design('nested-gusset-album', [
+            'name' => 'Meteor “log” ☄',
+            'unit' => 'cm',
+            'grid' => '0.5 mm',
+            'parameters' => ['leaf-width' => '4 7/8 in', 'leaf-height' => '8 1/3 in', 'step' => '0.3 in'],
+            'mats' => ['school' => 'frame', 'layers' => 1, 'faces' => ['page-3' => ['layers' => 0]]],
+            'furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '9.525cm'], 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]]],
+            'materials' => ['mat-base' => ['name' => 'Dew', 'sheet' => 'own', 'width' => '20', 'height' => '20', 'weight' => '80 lb cover', 'count' => 3, 'selvage' => '1.2', 'direction' => 'both', 'sides' => 'single']],
+        ]);
+        $read = DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design));
+        $this->assertEquals($design, $read);
+        $this->assertSame(39624, $read->parameters->length('leaf-width')->ticks);
+    }
+
+    public function test_a_design_read_in_the_other_unit_keeps_its_ticks(): void
+    {
+        $inches = $this->design('nested-gusset-album', ['parameters' => ['leaf-width' => '4 15/64']]);
+        $file = ['unit' => 'cm'] + (new DesignWriter)->toArray($inches);
+        $this->assertEquals($inches->parameters, DesignReader::ofTheHouse()->fromArray($file)->parameters);
+    }
+
+    /** @return iterable<string, array{string, string}> the file, and the place of the complaint */
+    public static function wrongFiles(): iterable
+    {
+        $design = static fn (array $more): string => json_encode(['format' => 'ephemeron-design', 'version' => 1, 'structure' => 'nested-gusset-album', ...$more], JSON_THROW_ON_ERROR);
+        yield 'no JSON' => ['leaf-width: 5', ''];
+        yield 'nothing' => ['', ''];
+        yield 'a list' => ['[1, 2]', ''];
+        yield 'a number' => ['42', ''];
+        yield 'too large' => [str_repeat(' ', 1_000_001), ''];
+        yield 'nested beyond reason' => [str_repeat('[', 100).str_repeat(']', 100), ''];
+        yield 'another format' => ['{"format": "something"}', 'format'];
+        yield 'another version' => [$design(['version' => 2]), 'version'];
+        yield 'version as text' => [$design(['version' => '1']), 'version'];
+        yield 'no such structure' => [$design(['structure' => 'origami-crane']), 'structure'];
+        yield 'structure as a list' => [$design(['structure' => ['x']]), 'structure'];
+        yield 'no such unit' => [$design(['unit' => 'ft']), 'unit'];
+        yield 'unknown key' => [$design(['colour' => 'blue']), 'colour'];
+        yield 'unknown parameter' => [$design(['parameters' => ['wings' => 2]]), 'parameters.wings'];
+        yield 'parameters as a list' => [$design(['parameters' => [1]]), 'parameters'];
+        yield 'zero' => [$design(['parameters' => ['leaf-width' => '0']]), 'parameters.leaf-width'];
+        yield 'negative' => [$design(['parameters' => ['leaf-width' => '-5']]), 'parameters.leaf-width'];
+        yield 'absurd' => [$design(['parameters' => ['leaf-width' => '900']]), 'parameters.leaf-width'];
+        yield 'empty' => [$design(['parameters' => ['leaf-width' => '']]), 'parameters.leaf-width'];
+        yield 'letters' => [$design(['parameters' => ['leaf-width' => 'wide']]), 'parameters.leaf-width'];
+        yield 'ten thousand characters' => [$design(['parameters' => ['leaf-width' => str_repeat('5', 10_000)]]), 'parameters.leaf-width'];
+        yield 'script' => [$design(['parameters' => ['leaf-width' => '<script>alert(1)</script>']]), 'parameters.leaf-width'];
+        yield 'a list for a length' => [$design(['parameters' => ['leaf-width' => [5]]]), 'parameters.leaf-width'];
+        yield 'half a sheet' => [$design(['parameters' => ['sheets' => 2.5]]), 'parameters.sheets'];
+        yield 'too many sheets' => [$design(['parameters' => ['sheets' => 4000]]), 'parameters.sheets'];
+        yield 'perhaps a ribbon' => [$design(['parameters' => ['ribbon' => 'maybe']]), 'parameters.ribbon'];
+        yield 'no such border' => [$design(['mats' => ['school' => 'baroque']]), 'mats.school'];
+        yield 'nine layers' => [$design(['mats' => ['layers' => 9]]), 'mats.layers'];
+        yield 'rule of one face' => [$design(['mats' => ['faces' => ['page-1' => 2]]]), 'mats.faces.page-1'];
+        yield 'no such thing' => [$design(['furniture' => [['on' => 'page-1', 'kind' => 'sofa']]]), 'furniture.0.kind'];
+        yield 'thing on no face' => [$design(['furniture' => [['kind' => 'pocket']]]), 'furniture.0.on'];
+        yield 'wrong measure of a thing' => [$design(['furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['width' => 'x']]]]), 'furniture.0.parameters.width'];
+        yield 'no such role' => [$design(['materials' => ['wallpaper' => []]]), 'materials.wallpaper'];
+        yield 'no such weight' => [$design(['materials' => ['mat-base' => ['weight' => 'heavy']]]), 'materials.mat-base.weight'];
+        yield 'no such sheet' => [$design(['materials' => ['mat-base' => ['sheet' => 'huge']]]), 'materials.mat-base.sheet'];
+        yield 'minus one sheet' => [$design(['materials' => ['mat-base' => ['count' => -1]]]), 'materials.mat-base.count'];
+        yield 'no name' => [$design(['name' => '  ']), 'name'];
+        yield 'bad text encoding' => ["{\"format\": \"\xff\"}", ''];
+    }
+
+    #[DataProvider('wrongFiles')]
+    public function test_a_wrong_file_is_refused_with_the_place(string $json, string $place): void
+    {
+        try {
+            DesignReader::ofTheHouse()->fromJson($json);
+            $this->fail('The file was taken.');
+        } catch (InvalidDesign $error) {
+            $this->assertArrayHasKey($place, $error->errors);
+            $this->assertLessThan(400, mb_strlen($error->errors[$place]));
+            $this->assertTrue(mb_check_encoding($error->errors[$place], 'UTF-8'));
+        }
+    }
+
+    public function test_all_that_is_wrong_is_said_at_once(): void
+    {
+        try {
+            $this->design('nested-gusset-album', ['colour' => 1, 'parameters' => ['leaf-width' => '0', 'sheets' => 'many'], 'mats' => ['layers' => 5]]);
+            $this->fail('The file was taken.');
+        } catch (InvalidDesign $error) {
+            $this->assertSame(['colour', 'parameters.leaf-width', 'parameters.sheets', 'mats.layers'], array_keys($error->errors));
+        }
+    }
+
+    public function test_a_patch_sets_takes_out_and_closes_the_gap(): void
+    {
+        $patch = new DesignPatch(['parameters.step' => '3/8', 'mats.faces.page-1.layers' => 1, 'furniture.0' => null]);
+        $this->assertSame(
+            ['furniture' => ['b'], 'parameters' => ['step' => '3/8'], 'mats' => ['faces' => ['page-1' => ['layers' => 1]]]],
+            $patch->applyTo(['furniture' => ['a', 'b']]),
+        );
+    }
+
+    public function test_the_cut_list_is_a_table_that_spreadsheets_read(): void
+    {
+        $plan = $this->plan('nested-gusset-album', ['materials' => ['structure-card' => ['name' => '=HYPERLINK("x"), "dusk"']]]);
+        $lines = explode("\r\n", trim((new CutListCsv)->write($plan)));
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), $lines);
+        $this->assertCount(count($plan->blueprint->parts) + 1, $rows);
+        $this->assertSame(['Album sheets', 'D', 'Sheet 4, outermost', '1', '11', '8 1/2', 'in', '\'=HYPERLINK("x"), "dusk"', '5; 6', '', 'sheet 4 of 4'], $rows[4]);
+        $this->assertSame($plan->blueprint->pieces(), array_sum(array_map(intval(...), array_column(array_slice($rows, 1), 3))));
+    }
+
+    public function test_cut_sheets_are_drawn_in_real_units(): void
+    {
+        $plan = $this->plan('nested-gusset-album');
+        $pattern = $plan->stocks[2]->cuts->patterns[1];
+        $svg = new \SimpleXMLElement((new CutSheetsSvg)->draw($pattern, $plan->notation(), 'A & B')->file());
+        // 12 in and a margin of 15 mm on each side, one user unit a millimetre
+        $this->assertSame('334.8mm', (string) $svg['width']);
+        $this->assertStringEndsWith('334.8 334.8', (string) $svg['viewBox']);
+        $this->assertSame('A & B', (string) $svg->title);
+
+        $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+        $blanks = $svg->xpath('//s:g[@class="blank"]/s:rect') ?: [];
+        $this->assertCount(2, $blanks);
+        $this->assertSame(['123.825', '212.725'], [(string) $blanks[0]['width'], (string) $blanks[0]['height']], '4⅞ × 8⅜ in in millimetres');
+        $this->assertCount(3, $svg->xpath('//s:g[@class="cut-step"]') ?: []);
+    }
+}

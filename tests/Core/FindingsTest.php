@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Fit\Finding;
+use Ephemeron\Format\DesignPatch;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The mistakes are those makers tell of; common practice, no published source. */
+final class FindingsTest extends TestCase
+{
+    use Designs;
+
+    #[TestWith(['nested-gusset-album', 'in'])]
+    #[TestWith(['nested-gusset-album', 'cm'])]
+    #[TestWith(['meander-book', 'in'])]
+    #[TestWith(['meander-book', 'cm'])]
+    public function test_the_usual_books_have_nothing_to_mend(string $structure, string $unit): void
+    {
+        $this->assertSame([], $this->kinds($this->plan($structure, ['unit' => $unit])));
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>, string}> kind, structure, file, a number the sentence must name */
+    public static function mistakes(): iterable
+    {
+        $album = 'nested-gusset-album';
+        $meander = 'meander-book';
+        yield 'piece larger than its sheet' => ['piece-too-large', $album, ['parameters' => ['leaf-width' => '7']], '15 × 8½ in'];
+        yield 'pattern runs out' => ['paper-runs-out', $album, ['materials' => ['mat-top' => ['count' => 6]]], '6 sheets'];
+        yield 'gusset too small for the photos' => ['gusset-too-small', $album, ['parameters' => ['step' => '1/8', 'tape-width' => '1/8', 'sheets' => 6], 'materials' => ['structure-card' => ['weight' => '300 g']]], '¼ in wide'];
+        yield 'insert too tight once glue is in' => ['insert-too-tight', $meander, ['parameters' => ['insert-allowance' => '1/8']], '2⅞ in'];
+        yield 'card stands out of a shallow pocket' => ['insert-too-tight', $album, ['furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '1', 'card' => '4x6']]]], '1 in deep'];
+        yield 'print upside down after folding' => ['print-upside-down', $meander, ['materials' => ['book-sheet' => ['direction' => 'both']]], '8 of 18'];
+        yield 'plain back of the paper shows' => ['core-shows', $meander, ['parameters' => ['cover-cards' => false], 'materials' => ['book-sheet' => ['sides' => 'single']]], '2 faces'];
+        yield 'score between grooves' => ['score-between-grooves', $meander, ['parameters' => ['sheet-side' => '11 1/4']], '2 13/16'];
+        yield 'score beyond the board' => ['score-beyond-board', $album, ['parameters' => ['leaf-width' => '12'], 'scoring' => 'absolute'], '12'];
+        yield 'fold cracks in heavy card' => ['folds-may-crack', $album, ['materials' => ['structure-card' => ['weight' => '300 g']]], '300'];
+        yield 'selvage strip' => ['selvage-first', $meander, ['materials' => ['book-sheet' => ['selvage' => '1/2']]], '½ in'];
+        yield 'ribbon without a mat over it' => ['ribbon-shows', $album, ['mats' => ['layers' => 0]], 'ribbon'];
+        yield 'pocket over the edge of the page' => ['hangs-over', $album, ['furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['width' => '6']]]], '6 × 3⅞ in'];
+        yield 'pocket glued shut' => ['pocket-glued-shut', $album, ['furniture' => [['on' => 'page-1', 'kind' => 'pocket'], ['on' => 'page-1', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4']]]], 'Page 1'];
+        yield 'photo mats over each other' => ['things-overlap', $album, ['furniture' => [['on' => 'page-1', 'kind' => 'photo-mat'], ['on' => 'page-1', 'kind' => 'photo-mat']]], 'Page 1'];
+        yield 'pocket opens into the fold' => ['pocket-on-wrong-side', $album, ['furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['style' => 'side-load', 'opens' => 'right']]]], 'left'];
+        yield 'notch larger than the opening' => ['notch-too-large', $meander, ['parameters' => ['panels-per-side' => '8', 'notch' => '2']], '2 in'];
+        yield 'border eats the mat' => ['mat-too-small', $meander, ['parameters' => ['sheet-side' => '6', 'panels-per-side' => '6'], 'mats' => ['school' => 'wide', 'layers' => 1]], '½ in'];
+        yield 'light card sags' => ['card-sags', $album, ['parameters' => ['leaf-width' => '8 1/2'], 'materials' => ['structure-card' => ['weight' => '65 lb cover', 'sheet' => 'a3']]], '8½ in'];
+        yield 'tape over the score' => ['tape-over-the-score', $album, ['parameters' => ['tape-width' => '1/2']], '½ in'];
+        yield 'things on a page that is gone' => ['no-such-page', $album, ['parameters' => ['sheets' => 1], 'furniture' => [['on' => 'page-9', 'kind' => 'pocket']]], 'page-9'];
+        yield 'size between the marks of the fence' => ['between-marks', $album, ['parameters' => ['leaf-height' => '8 17/32']], '8 17/32'];
+        yield 'sheet longer than the blade' => ['longer-than-the-blade', $meander, ['parameters' => ['sheet-side' => '15'], 'materials' => ['book-sheet' => ['sheet' => 'own', 'width' => '16', 'height' => '16']]], '16 × 16 in'];
+    }
+
+    /** @param array<string, mixed> $file */
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_is_found_and_said_with_its_numbers(string $kind, string $structure, array $file, string $number): void
+    {
+        $found = $this->plan($structure, $file)->report->of($kind);
+        $this->assertNotSame([], $found);
+        $this->assertStringContainsString($number, implode(' ', array_map(static fn (Finding $finding): string => $finding->text, $found)));
+    }
+
+    /** @param array<string, mixed> $file */
+    #[DataProvider('mistakes')]
+    public function test_a_mend_mends(string $kind, string $structure, array $file): void
+    {
+        $plan = $this->plan($structure, $file);
+        $before = $plan->report->of($kind);
+        $mend = $before[0]->mend ?? null;
+        if ($mend === null) {
+            $this->expectNotToPerformAssertions();
+
+            return;
+        }
+        $mended = (new DesignPatch($mend->changes))->applyTo((new DesignWriter)->toArray($plan->design));
+        $after = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray($mended));
+        $this->assertLessThan(count($before), count($after->report->of($kind)));
+    }
+
+    public function test_the_worst_comes_first(): void
+    {
+        $plan = $this->plan('nested-gusset-album', [
+            'parameters' => ['leaf-width' => '7'],
+            'mats' => ['layers' => 0],
+            'materials' => ['structure-card' => ['weight' => '300 g', 'sides' => 'single']],
+        ]);
+        $ranks = array_map(static fn (Finding $finding): int => $finding->severity->rank(), $plan->report->findings);
+        $sorted = $ranks;
+        sort($sorted);
+        $this->assertSame($sorted, $ranks);
+        $this->assertTrue($plan->report->stops());
+    }
+
+    /** Worked by hand: 8 leaves of 220 g card at bulk 1.3 (0.286 mm) make a bare book of 2.288 mm. */
+    public function test_thickness_adds_every_layer(): void
+    {
+        $bare = $this->plan('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => []]);
+        $this->assertEqualsWithDelta(8 * 0.286, $bare->thickness(false)->inMillimetres(), 0.02);
+        // 32 mats of 160 g paper or card, 0.208 mm each
+        $matted = $this->plan('nested-gusset-album', ['furniture' => []]);
+        $this->assertEqualsWithDelta(8 * 0.286 + 32 * 0.208, $matted->thickness(false)->inMillimetres(), 0.1);
+        $this->assertTrue($matted->thickness(true)->isMoreThan($matted->thickness(false)));
+    }
+
+    public function test_photos_are_counted_by_page_and_pocket(): void
+    {
+        $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '2x3' => 46], $this->photos($this->plan('nested-gusset-album')));
+        // 14 pages with a top mat of 4⅝ × 8⅛: one 4¼ × 6¼, one 4¼ × 4¼, two 3¼ × 4¼ sideways, four 2¼ × 3¼ each.
+        $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '2x3' => 56], $this->photos($this->plan('nested-gusset-album', ['furniture' => []])));
+        $this->assertSame(['9x13cm' => 1, '10x15cm' => 0], $this->photos($this->plan('nested-gusset-album', [
+            'unit' => 'cm',
+            'parameters' => ['sheets' => 1, 'leaf-height' => '14', 'leaf-width' => '10'],
+            'mats' => ['layers' => 0],
+            'furniture' => [['on' => 'page-1', 'kind' => 'photo-mat'], ['on' => 'page-2', 'kind' => 'pocket', 'parameters' => ['width' => '5']]],
+        ])));
+    }
+
+    /** @return array<string, int> */
+    private function photos(WorkPlan $plan): array
+    {
+        $photos = [];
+        foreach ($plan->photos as $count) {
+            $photos[$count->photo->value] = $count->total();
+        }
+
+        return $photos;
+    }
+}

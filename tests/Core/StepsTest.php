@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Bench\Step;
+use Ephemeron\Bench\StepGraph;
+use Ephemeron\Bench\StepsGoInCircles;
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\WorkPlan;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The order of the hands is common practice, no published source. */
+final class StepsTest extends TestCase
+{
+    use Designs;
+
+    public function test_the_album_is_made_in_the_order_of_the_hands(): void
+    {
+        $plan = $this->plan('nested-gusset-album');
+        $this->assertOrder($plan, ['cut-structure-card-1', 'sort', 'score-sheet-1', 'fold-sheet-1', 'dry-fit', 'nest-3', 'nest-2', 'nest-1', 'ribbon', 'double-mat-covers', 'mat-covers']);
+        $this->assertOrder($plan, ['nest-1', 'mat-pages', 'pockets-top', 'cards-3x4']);
+        $this->assertOrder($plan, ['notch-page-2/pocket-1', 'short-on-tall', 'pockets-top']);
+    }
+
+    public function test_the_meander_book_is_made_in_the_order_of_the_hands(): void
+    {
+        $plan = $this->plan('meander-book');
+        $this->assertOrder($plan, ['practise', 'cut-book-sheet-1', 'score-book-sheet', 'slit-book-sheet', 'fold-path', 'notch-book-sheet', 'top-pockets', 'side-pockets', 'cover-cards', 'fill-leaves']);
+        $this->assertNotContains('fold-book-sheet', array_map(static fn (Step $step): string => $step->key, $plan->steps), 'the structure folds in its own words');
+    }
+
+    #[TestWith(['nested-gusset-album'])]
+    #[TestWith(['meander-book'])]
+    public function test_every_step_is_whole(string $structure): void
+    {
+        foreach ($this->plan($structure)->steps as $index => $step) {
+            $this->assertSame($index + 1, $step->number);
+            $this->assertNotSame('', $step->title);
+            $this->assertNotSame('', $step->text);
+            $this->assertNotSame('', $step->section);
+            if ($step->phase === Phase::Slit) {
+                $this->assertSame(Caution::Knife, $step->caution);
+            }
+            if ($step->phase === Phase::Cut && $step->lines !== []) {
+                $this->assertSame(Caution::Trimmer, $step->caution);
+            }
+        }
+    }
+
+    public function test_adhesive_by_zone(): void
+    {
+        $steps = array_column($this->plan('nested-gusset-album')->steps, null, 'key');
+        $this->assertSame(Adhesive::Tape, $steps['nest-1']->adhesive);
+        $this->assertSame(Adhesive::WetGlue, $steps['pockets-top']->adhesive);
+        $this->assertSame(Adhesive::WetGlue, $steps['mat-pages']->adhesive);
+        $this->assertSame(Adhesive::None, $steps['score-sheet-1']->adhesive);
+        $this->assertStringContainsString('3 strips of tape', $steps['nest-3']->text);
+        $this->assertStringContainsString('⅛ in stays free', $steps['nest-3']->text);
+    }
+
+    public function test_a_double_mat_is_ticked_page_by_page(): void
+    {
+        $steps = array_column($this->plan('nested-gusset-album')->steps, null, 'key');
+        $this->assertCount(14, $steps['mat-pages']->places);
+        $this->assertSame(['Front cover', 'Back cover'], $steps['mat-covers']->places);
+    }
+
+    public function test_a_change_of_size_keeps_the_keys_so_that_ticks_stay(): void
+    {
+        $keys = fn (string $width): array => array_map(static fn (Step $step): string => $step->key, $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]])->steps);
+        $this->assertSame($keys('5'), $keys('4 7/8'));
+    }
+
+    public function test_the_graph_waits_and_is_stable(): void
+    {
+        $graph = new StepGraph;
+        $graph->add('mat', Phase::Mat, ['ribbon', 'not there']);
+        $graph->add('ribbon', Phase::Closure, ['late']);
+        $graph->add('late', Phase::Finish, []);
+        $graph->add('early', Phase::Cut, []);
+        $this->assertSame(['early', 'late', 'ribbon', 'mat'], $graph->inOrder());
+    }
+
+    public function test_steps_that_wait_for_each_other_are_refused(): void
+    {
+        $graph = new StepGraph;
+        $graph->add('hen', Phase::Mat, ['egg']);
+        $graph->add('egg', Phase::Mat, ['hen']);
+        $this->expectException(StepsGoInCircles::class);
+        $graph->inOrder();
+    }
+
+    /** @param list<string> $expected */
+    private function assertOrder(WorkPlan $plan, array $expected): void
+    {
+        $keys = array_map(static fn (Step $step): string => $step->key, $plan->steps);
+        $this->assertSame($expected, array_values(array_intersect($keys, $expected)));
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Furniture\Showroom;
+use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\StockRole;
+use Ephemeron\Structure\Catalogue;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+
+/** The published schema, read by opis/json-schema (JSON Schema draft 2020-12), against what the reader takes and the writer writes. */
+final class DesignSchemaTest extends TestCase
+{
+    public function test_the_smallest_design_is_valid_and_read(): void
+    {
+        $smallest = '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "unit": "in"}';
+        $this->assertTrue($this->isValid($smallest));
+        $this->assertSame('meander-book', DesignReader::ofTheHouse()->fromJson($smallest)->structure);
+    }
+
+    public function test_what_is_written_is_valid(): void
+    {
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            foreach (['in', 'cm'] as $unit) {
+                $design = DesignReader::ofTheHouse()->fromArray(['format' => 'ephemeron-design', 'version' => 1, 'structure' => $structure, 'unit' => $unit, 'mats' => ['faces' => ['page-1' => ['layers' => 1]]]]);
+                $this->assertTrue($this->isValid((new DesignWriter)->toJson($design)));
+            }
+        }
+    }
+
+    public function test_schema_and_reader_refuse_alike(): void
+    {
+        $base = ['format' => 'ephemeron-design', 'version' => 1, 'structure' => 'meander-book'];
+        foreach ([
+            ['format' => 'other'], ['version' => 2], ['unit' => 'ft'], ['colour' => 'blue'], ['grid' => '1/7 in'], ['scoring' => 'both'],
+            ['mats' => ['layers' => 3]], ['mats' => ['school' => 'none']], ['furniture' => [['kind' => 'pocket']]], ['furniture' => [['on' => 'page-1', 'kind' => 'sofa']]],
+            ['materials' => ['book-sheet' => ['sides' => 'three']]], ['materials' => ['book-sheet' => ['count' => -1]]], ['parameters' => ['notch' => [1]]],
+        ] as $wrong) {
+            $json = json_encode([...$base, ...$wrong], JSON_THROW_ON_ERROR);
+            $this->assertFalse($this->isValid($json), $json);
+            try {
+                DesignReader::ofTheHouse()->fromJson($json);
+                $this->fail("The reader took {$json}");
+            } catch (InvalidDesign) {
+                $this->addToAssertionCount(1);
+            }
+        }
+    }
+
+    public function test_the_schema_lists_what_there_is(): void
+    {
+        $schema = json_decode($this->schema(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertSame(array_column(ToolGrid::cases(), 'value'), $schema['$defs']['marks']['enum']);
+        $this->assertSame([...array_column(SheetFormat::cases(), 'value'), 'own'], $schema['$defs']['paper']['properties']['sheet']['enum']);
+        $this->assertEqualsCanonicalizing(array_column(StockRole::cases(), 'value'), array_keys($schema['properties']['materials']['properties']));
+        $this->assertSame(array_keys(Showroom::ofTheHouse()->all()), $schema['$defs']['thing']['properties']['kind']['enum']);
+    }
+
+    private function isValid(string $json): bool
+    {
+        return (new Validator)->validate(json_decode($json, flags: JSON_THROW_ON_ERROR), $this->schema())->isValid();
+    }
+
+    private function schema(): string
+    {
+        return (string) file_get_contents(__DIR__.'/../../docs/format/design.schema.json');
+    }
+}
