@@ -7,6 +7,7 @@ use App\Models\StaleRevision;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\RedirectResponse;
 
@@ -22,6 +23,9 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(StaleRevision::class);
+        $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect()
+            ->back(303, fallback: route('shelf'))
+            ->withErrors(['file' => 'That is far too much: a design file is at most 1 MB.']));
         $exceptions->render(static fn (StaleRevision $stale): RedirectResponse => redirect()
             ->back(303, fallback: route('plan', $stale->project))
             ->with('stale', $stale->getMessage()));

@@ -58,12 +58,13 @@ final class Project extends Model
     /** @param array<string, mixed> $design as the design format writes it */
     public static function put(array $design): self
     {
-        return DB::transaction(function () use ($design): self {
-            $project = self::query()->create(['name' => $design['name'], 'design' => $design]);
+        $project = new self(['name' => $design['name'], 'design' => $design]);
+        DB::transaction(function () use ($project, $design): void {
+            $project->save();
             $project->versions()->create(['number' => 1, 'change' => 'Put on the shelf', 'design' => $design]);
-
-            return $project;
         });
+
+        return $project;
     }
 
     /**
@@ -139,7 +140,7 @@ final class Project extends Model
             }
             $this->refresh();
             $write();
-            $this->name = (string) $this->design['name'];
+            $this->name = is_string($this->design['name']) ? $this->design['name'] : $this->name;
             $this->save();
         });
     }

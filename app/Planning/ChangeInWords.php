@@ -17,7 +17,7 @@ final readonly class ChangeInWords
      */
     public function between(array $before, array $after): string
     {
-        $things = count($after['furniture'] ?? []) <=> count($before['furniture'] ?? []);
+        $things = count((array) ($after['furniture'] ?? [])) <=> count((array) ($before['furniture'] ?? []));
         if ($things !== 0) {
             return $things > 0 ? 'something put on a page' : 'something taken off a page';
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Project;
+use App\Models\Tick;
 use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\WorkPlan;
@@ -17,7 +18,7 @@ final readonly class Progress
 
     public function __construct(Project $project, private WorkPlan $plan)
     {
-        $this->ticked = array_fill_keys($project->ticks->pluck('key')->all(), true);
+        $this->ticked = array_fill_keys($project->ticks->map(static fn (Tick $tick): string => $tick->key)->all(), true);
     }
 
     public function isDone(Step $step): bool

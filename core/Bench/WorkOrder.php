@@ -357,6 +357,19 @@ final readonly class WorkOrder
 
     private function numbered(Step $step, int $number): Step
     {
-        return new Step(...[...get_object_vars($step), 'number' => $number]);
+        return new Step(
+            $step->key,
+            $number,
+            $step->phase,
+            $step->title,
+            $step->text,
+            $step->lines,
+            $step->section,
+            $step->adhesive,
+            $step->caution,
+            $step->parts,
+            $step->places,
+            $step->picture,
+        );
     }
 }

@@ -51,16 +51,13 @@ final readonly class Part
 
     public function lettered(string $letter): self
     {
-        return $this->with(['letter' => $letter]);
+        return $this->with($this->quantity, $this->places, $letter);
     }
 
     /** One more batch of the same piece. */
     public function and(self $other): self
     {
-        return $this->with([
-            'quantity' => $this->quantity + $other->quantity,
-            'places' => [...$this->places, ...$other->places],
-        ]);
+        return $this->with($this->quantity + $other->quantity, [...$this->places, ...$other->places], $this->letter);
     }
 
     public function isSamePieceAs(self $other): bool
@@ -96,9 +93,25 @@ final readonly class Part
         throw UnknownPiece::panel($this->key, $key);
     }
 
-    /** @param array<string, mixed> $changes */
-    private function with(array $changes): self
+    /** @param list<string> $places */
+    private function with(int $quantity, array $places, string $letter): self
     {
-        return new self(...[...get_object_vars($this), ...$changes]);
+        return new self(
+            $this->key,
+            $this->name,
+            $this->section,
+            $this->size,
+            $this->role,
+            $quantity,
+            $this->creases,
+            $this->slits,
+            $this->notches,
+            $this->glueZones,
+            $this->panels,
+            $this->shows,
+            $this->upright,
+            $places,
+            $letter,
+        );
     }
 }

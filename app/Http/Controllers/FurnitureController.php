@@ -20,7 +20,7 @@ final readonly class FurnitureController
 
     public function store(PlaceFurnitureRequest $request, Project $project): RedirectResponse
     {
-        $place = 'furniture.'.count($project->design['furniture'] ?? []);
+        $place = 'furniture.'.count((array) ($project->design['furniture'] ?? []));
 
         return $this->change($request, $project, [$place => $request->placed()]);
     }

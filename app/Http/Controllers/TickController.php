@@ -20,7 +20,7 @@ final readonly class TickController
     public function update(TickRequest $request, Project $project): RedirectResponse
     {
         $steps = $this->editor->plan($project)->steps;
-        $step = collect($steps)->firstOrFail(static fn (Step $step): bool => $step->key === $request->step());
+        $step = collect($steps)->first(static fn (Step $step): bool => $step->key === $request->step()) ?? abort(404);
         $place = $request->place();
 
         DB::transaction(function () use ($project, $step, $place, $request): void {

@@ -30,7 +30,7 @@ final class PrintRequest extends FormRequest
     {
         $letters = $this->input('letters');
 
-        return is_array($letters) && $letters !== [] ? array_values(array_map(strval(...), $letters)) : null;
+        return is_array($letters) && $letters !== [] ? array_values(array_filter($letters, is_string(...))) : null;
     }
 
     protected function getRedirectUrl(): string

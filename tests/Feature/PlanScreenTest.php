@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Project;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+final class PlanScreenTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Project $project;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->project = Project::factory()->create();
+    }
+
+    public function test_a_changed_measure_changes_pieces_and_is_said(): void
+    {
+        $this->set(['parameters.leaf-width' => '4 7/8'])->assertOk()
+            ->assertSee('leaf width 5 in → 4 7/8 in')
+            ->assertSee('title="10 3/4 in × 8 1/2 in', false);
+        $this->assertSame('4 7/8 in', $this->project->refresh()->design['parameters']['leaf-width']);
+    }
+
+    #[TestWith(['0', 'it goes from'])]
+    #[TestWith(['-3', 'less than nothing'])]
+    #[TestWith(['900', 'it goes from'])]
+    #[TestWith(['', 'There is no length here'])]
+    #[TestWith(['wide', 'does not read as a length'])]
+    #[TestWith(['5 lb', 'does not read as a length'])]
+    #[TestWith(['1/0', 'divides by zero'])]
+    #[TestWith(['<script>alert(1)</script>', 'does not read as a length'])]
+    public function test_bad_input_is_answered_beside_the_field_and_nothing_is_lost(string $typed, string $answer): void
+    {
+        $page = $this->set(['parameters.leaf-width' => $typed, 'parameters.leaf-height' => '8'])->assertOk();
+        $page->assertSee($answer)->assertSee('id="f-parameters-leaf-width-error"', false)->assertDontSee('<script>alert', false);
+        $page->assertSee('value="'.e($typed).'"', false);
+        $this->assertSame('5 in', $this->project->refresh()->design['parameters']['leaf-width']);
+    }
+
+    public function test_ten_thousand_characters_are_answered(): void
+    {
+        $this->set(['parameters.leaf-width' => str_repeat('7', 10_000)])->assertOk()->assertSee('does not read as a length');
+    }
+
+    #[TestWith(['parameters.sheets', '4.5', 'whole number'])]
+    #[TestWith(['parameters.sheets', '99', 'it goes from 1 to 20'])]
+    #[TestWith(['materials.mat-base.weight', 'heavy', 'does not read as a weight'])]
+    #[TestWith(['materials.mat-base.count', '-1', 'it goes from 0'])]
+    #[TestWith(['furniture.0.parameters.width', 'x', 'does not read as a length'])]
+    #[TestWith(['mats.layers', '7', 'it goes from 0 to 2'])]
+    public function test_other_fields_answer_too(string $place, string $typed, string $answer): void
+    {
+        $before = $this->project->design;
+        $this->set([$place => $typed])->assertOk()->assertSee($answer);
+        $this->assertSame($before, $this->project->refresh()->design);
+    }
+
+    public function test_undo_and_do_again(): void
+    {
+        $this->set(['parameters.leaf-width' => '6']);
+        $this->set(['parameters.leaf-height' => '7']);
+        $this->assertDesign('6 in', '7 in');
+        $this->post("/projects/{$this->project->id}/undo", $this->revision())->assertRedirect();
+        $this->assertDesign('6 in', '8 1/2 in');
+        $this->post("/projects/{$this->project->id}/undo", $this->revision());
+        $this->assertDesign('5 in', '8 1/2 in');
+        $this->post("/projects/{$this->project->id}/undo", $this->revision());
+        $this->assertDesign('5 in', '8 1/2 in');
+        $this->post("/projects/{$this->project->id}/redo", $this->revision());
+        $this->assertDesign('6 in', '8 1/2 in');
+
+        $this->set(['parameters.leaf-height' => '9']);
+        $this->post("/projects/{$this->project->id}/redo", $this->revision());
+        $this->assertDesign('6 in', '9 in');
+    }
+
+    public function test_a_second_window_cannot_overwrite_silently(): void
+    {
+        $stale = $this->revision();
+        $this->set(['parameters.leaf-width' => '6']);
+        $this->followingRedirects()->from("/projects/{$this->project->id}/plan")
+            ->patch("/projects/{$this->project->id}/design", [...$stale, 'set' => ['parameters.leaf-width' => '7']])
+            ->assertOk()->assertSee('changed in another window');
+        $this->assertDesign('6 in', '8 1/2 in');
+    }
+
+    public function test_things_are_put_on_a_page_changed_and_taken_off(): void
+    {
+        $before = count($this->project->design['furniture']);
+        $this->followingRedirects()->post("/projects/{$this->project->id}/furniture", [...$this->revision(), 'face' => 'page-3', 'kind' => 'pocket', 'style' => 'side-load'])
+            ->assertOk()->assertSee('something put on a page')->assertSee('Side-load pocket');
+        $this->set(["furniture.{$before}.parameters.depth" => '3']);
+        $this->assertSame('3 in', $this->project->refresh()->design['furniture'][$before]['parameters']['depth']);
+        // An emptied measure follows from the face again.
+        $this->set(["furniture.{$before}.parameters.depth" => '']);
+        $this->assertArrayNotHasKey('depth', $this->project->refresh()->design['furniture'][$before]['parameters']);
+        $this->delete("/projects/{$this->project->id}/furniture/{$before}", $this->revision())->assertRedirect();
+        $this->assertCount($before, $this->project->refresh()->design['furniture']);
+        $this->post("/projects/{$this->project->id}/furniture", [...$this->revision(), 'face' => 'page-3', 'kind' => 'sofa'])->assertSessionHasErrors('kind');
+    }
+
+    public function test_mats_of_one_face_and_of_all(): void
+    {
+        $this->set(['mats.faces.page-3.layers' => '0']);
+        $this->set(['mats.layers' => '1', 'mats.school' => 'wide']);
+        $design = $this->project->refresh()->design;
+        $this->assertSame(0, $design['mats']['faces']['page-3']['layers']);
+        $this->assertSame(['wide', 1], [$design['mats']['school'], $design['mats']['layers']]);
+    }
+
+    public function test_the_unit_is_switched_for_the_project_and_no_length_changes(): void
+    {
+        $page = $this->set(['unit' => 'cm', 'grid' => '1 mm', 'grooves' => '1 mm'])->assertOk();
+        $page->assertSee('value="12.7"', false)->assertSee('≈21.6')->assertSee('Read in inches');
+        $this->set(['unit' => 'in', 'grid' => '1/16 in', 'grooves' => '1/8 in']);
+        $this->assertDesign('5 in', '8 1/2 in');
+    }
+
+    public function test_a_finding_is_mended_with_one_press(): void
+    {
+        $this->set(['parameters.tape-width' => '1/2'])->assertSee('it would lie over the scores');
+        $this->set(['parameters.tape-width' => '1/4'])->assertDontSee('it would lie over the scores');
+    }
+
+    public function test_places_outside_the_design_are_not_touched(): void
+    {
+        $this->set(['version' => '7', 'format' => 'x', 'structure' => 'meander-book']);
+        $this->assertSame('nested-gusset-album', $this->project->refresh()->design['structure']);
+        $this->patch("/projects/{$this->project->id}/design", [...$this->revision(), 'set' => 'x'])->assertSessionHasErrors('set');
+        $this->patch("/projects/{$this->project->id}/design", ['set' => ['unit' => 'cm']])->assertSessionHasErrors('revision');
+    }
+
+    public function test_a_face_that_is_not_there_shows_the_first_page(): void
+    {
+        $this->get("/projects/{$this->project->id}/plan?face=page-99")->assertOk()->assertSee('On page 1');
+    }
+
+    public function test_only_this_server_is_asked_for_anything(): void
+    {
+        $page = $this->get("/projects/{$this->project->id}/plan");
+        $this->assertStringContainsString("default-src 'self'", (string) $page->headers->get('Content-Security-Policy'));
+        $this->assertDoesNotMatchRegularExpression('~(src|href)="(https?:)?//(?!localhost|127\.0\.0\.1)~', (string) $page->getContent());
+    }
+
+    /**
+     * @param array<string, string> $changes
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    private function set(array $changes): TestResponse
+    {
+        return $this->followingRedirects()->patch("/projects/{$this->project->id}/design", [...$this->revision(), 'set' => $changes]);
+    }
+
+    /** @return array{revision: int} */
+    private function revision(): array
+    {
+        return ['revision' => $this->project->refresh()->revision];
+    }
+
+    private function assertDesign(string $width, string $height): void
+    {
+        $parameters = $this->project->refresh()->design['parameters'];
+        $this->assertSame([$width, $height], [$parameters['leaf-width'], $parameters['leaf-height']]);
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Project;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\TestWith;
+use Smalot\PdfParser\Parser;
+use Tests\TestCase;
+
+/** Cut, score, bench and print: what is used at the table. */
+final class TableTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Project $project;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->project = Project::factory()->create();
+    }
+
+    public function test_the_cut_screen_draws_each_pattern_and_says_the_bound(): void
+    {
+        $page = $this->get("/projects/{$this->project->id}/cut")->assertOk();
+        $page->assertSee('4 sheets; fewer is impossible')->assertSee('7 sheets alike, cut together')->assertSee('same fence')->assertSee('data-step="3"', false);
+    }
+
+    public function test_the_score_screen_shows_both_schools(): void
+    {
+        $this->get("/projects/{$this->project->id}/score")->assertOk()->assertSee('Turn it end for end');
+        $this->followingRedirects()->patch("/projects/{$this->project->id}/design", ['revision' => $this->project->revision, 'stage' => 'score', 'set' => ['scoring' => 'absolute']])
+            ->assertOk()->assertDontSee('Turn it end for end')->assertSee('All from the left');
+    }
+
+    public function test_steps_are_ticked_kept_and_taken_back(): void
+    {
+        $this->get("/projects/{$this->project->id}/bench")->assertOk()->assertSee('Step 1 of 36');
+        $this->tick(['step' => 'cut-structure-card-1', 'done' => 1, 'next' => 1])->assertSee('Step 2 of 36');
+        $this->get("/projects/{$this->project->id}/bench")->assertSee('Step 2 of 36')->assertSee('1 of 36');
+        $this->tick(['step' => 'cut-structure-card-1', 'done' => 0])->assertSee('Step 1 of 36')->assertDontSee('Not done yet');
+    }
+
+    public function test_places_are_ticked_one_by_one_and_complete_the_step(): void
+    {
+        $this->tick(['step' => 'mat-covers', 'place' => 0, 'done' => 1])->assertSee('✓ Front cover')->assertSee('○ Back cover');
+        $this->tick(['step' => 'mat-covers', 'place' => 1, 'done' => 1])->assertSee('Not done yet');
+        $this->tick(['step' => 'mat-covers', 'place' => 1, 'done' => 0])->assertSee('✓ Front cover')->assertSee('○ Back cover')->assertDontSee('Not done yet');
+    }
+
+    public function test_ticks_stay_when_a_size_changes(): void
+    {
+        $this->tick(['step' => 'score-sheet-2', 'done' => 1]);
+        $this->patch("/projects/{$this->project->id}/design", ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.leaf-width' => '4 1/2']]);
+        $this->get("/projects/{$this->project->id}/bench?step=score-sheet-2")->assertSee('Not done yet');
+    }
+
+    public function test_unknown_steps_are_refused(): void
+    {
+        $this->put("/projects/{$this->project->id}/ticks", ['step' => 'fly', 'done' => 1])->assertNotFound();
+        $this->put("/projects/{$this->project->id}/ticks", ['step' => str_repeat('x', 10_000), 'done' => 1])->assertSessionHasErrors('step');
+        $this->get("/projects/{$this->project->id}/bench?step=fly")->assertOk()->assertSee('Step 1 of 36');
+    }
+
+    public function test_notes_belong_to_a_step_and_a_project(): void
+    {
+        $this->followingRedirects()->post("/projects/{$this->project->id}/notes", ['step' => 'sort', 'text' => 'came to 10 <b>3/16</b>'])
+            ->assertSee('came to 10 <b>3/16</b>')->assertDontSee('<b>3/16</b>', false);
+        $note = $this->project->notes()->firstOrFail();
+        $other = Project::factory()->create();
+        $this->delete("/projects/{$other->id}/notes/{$note->id}")->assertNotFound();
+        $this->delete("/projects/{$this->project->id}/notes/{$note->id}")->assertRedirect();
+        $this->assertSame(0, $this->project->notes()->count());
+        $this->followingRedirects()->post("/projects/{$this->project->id}/notes", ['step' => 'sort', 'text' => ''])->assertSee('There is nothing to note yet');
+    }
+
+    public function test_files_go_out(): void
+    {
+        $this->get("/projects/{$this->project->id}/cut-list.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->assertSee('Sheet 4, outermost');
+        $this->get("/projects/{$this->project->id}/sheets/0/0.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+        $this->get("/projects/{$this->project->id}/sheets/99/0.svg")->assertNotFound();
+        $this->get("/projects/{$this->project->id}/sheets/0/99.svg")->assertNotFound();
+    }
+
+    #[TestWith(['a4', 595.3, 841.9])]
+    #[TestWith(['letter', 612.0, 792.0])]
+    public function test_the_cut_list_prints_with_every_piece(string $paper, float $width, float $height): void
+    {
+        $pdf = (new Parser)->parseContent((string) $this->get("/projects/{$this->project->id}/print/cut-list.pdf?paper={$paper}")->assertOk()->getContent());
+        $box = $pdf->getPages()[0]->getDetails()['MediaBox'];
+        $this->assertEqualsWithDelta($width, (float) $box[2], 0.5);
+        $this->assertEqualsWithDelta($height, (float) $box[3], 0.5);
+        $text = $pdf->getText();
+        foreach (['Album sheets', 'Page mats', 'Sheet 4, outermost', '11 × 8½', '14 ×', 'Scores along the width at 5, 6', '1 in', '3 cm'] as $expected) {
+            $this->assertStringContainsString($expected, $text);
+        }
+    }
+
+    public function test_templates_print_at_true_size_over_as_many_pages_as_it_takes(): void
+    {
+        // 11 × 8½ in lying on A4 (18.6 cm of room): two columns each for four sheets; the two pockets fit a page each.
+        $pdf = (new Parser)->parseContent((string) $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=a4")->getContent());
+        $this->assertCount(4 * 2 + 2, $pdf->getPages());
+        $one = (new Parser)->parseContent((string) $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=a4&letters[]=J")->getContent());
+        $this->assertCount(1, $one->getPages());
+        $this->assertStringContainsString('4⅞ × 3⅞ in', $one->getText());
+        $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=napkin")->assertRedirect();
+        $this->get("/projects/{$this->project->id}/print/poster.pdf")->assertNotFound();
+    }
+
+    /**
+     * @param array<string, int|string> $data
+     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response>
+     */
+    private function tick(array $data): \Illuminate\Testing\TestResponse
+    {
+        return $this->followingRedirects()->put("/projects/{$this->project->id}/ticks", $data);
+    }
+}
