@@ -23,9 +23,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(StaleRevision::class);
-        $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect()
-            ->back(303, fallback: route('shelf'))
-            ->withErrors(['file' => 'That is far too much: a design file is at most 1 MB.']));
+        // This is noticed before there is a session to carry a message in.
+        $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect()->route('shelf', ['refused' => 'too-large'], 303));
         $exceptions->render(static fn (StaleRevision $stale): RedirectResponse => redirect()
             ->back(303, fallback: route('plan', $stale->project))
             ->with('stale', $stale->getMessage()));

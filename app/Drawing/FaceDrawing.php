@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
@@ -28,11 +29,25 @@ final readonly class FaceDrawing
         $role = $this->plan->blueprint->part($face->paper->part)->role;
         $area = Rectangle::whole($face->size);
         $drawing->paper($area, $this->palette->of($role), $this->palette->classOf($role));
+        $this->drawNotches($drawing, $face);
         $stock = $this->plan->stockOf($face->paper->part);
         if ($stock->isDirectional($face->paper->side) || $face->upsideDown) {
             $drawing->flag($area->right()->inMillimetres() - 7, 10.0, 4.5, $face->upsideDown);
         }
         $this->drawThings($drawing, $face, $lettered);
+    }
+
+    /** Notches of the very panel one looks at, turned with it where it stands on its head. */
+    private function drawNotches(SvgDrawing $drawing, Face $face): void
+    {
+        $part = $this->plan->blueprint->part($face->paper->part);
+        $panel = $part->panel($face->paper->panel)->area;
+        foreach ($part->notches as $notch) {
+            if ($panel->middleOf($notch->edge) == $notch->centre) {
+                $edge = $face->upsideDown ? $notch->edge->opposite() : $notch->edge;
+                $drawing->notch(new Notch(Rectangle::whole($face->size)->middleOf($edge), $edge, $notch->diameter), Palette::GROUND);
+            }
+        }
     }
 
     private function drawThings(SvgDrawing $drawing, Face $face, bool $lettered): void

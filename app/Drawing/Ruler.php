@@ -12,39 +12,44 @@ use Ephemeron\Measure\Unit;
 /** Rulers along the top and the left of a drawing, from its origin. */
 final readonly class Ruler
 {
-    private const DEPTH = 6.0;
-
     public function __construct(private Unit $unit)
     {
     }
 
     public function draw(SvgDrawing $drawing, Length $width, Length $height): void
     {
+        $depth = self::depth($width, $height);
         $drawing->open('g', ['class' => 'rulers', 'aria-hidden' => 'true']);
-        $this->scale($drawing, $width, true);
-        $this->scale($drawing, $height, false);
+        $this->scale($drawing, $width, true, $depth);
+        $this->scale($drawing, $height, false, $depth);
         $drawing->close('g');
     }
 
-    private function scale(SvgDrawing $drawing, Length $length, bool $level): void
+    /** How far a ruler stands out, in millimetres: its figures stay as large on the screen whatever the book's size. */
+    public static function depth(Length $width, Length $height): float
+    {
+        return Length::longest($width, $height)->inMillimetres() / 42;
+    }
+
+    private function scale(SvgDrawing $drawing, Length $length, bool $level, float $depth): void
     {
         $step = $this->unit === Unit::Inch ? Length::inches(0, 1, 4) : Length::millimetres(5);
         $perUnit = $this->unit === Unit::Inch ? 4 : 2;
         $named = $this->unit === Unit::Inch ? 1 : 2;
         $end = $length->inMillimetres();
-        $at = -self::DEPTH / 2;
+        $at = -$depth / 2;
         $drawing->stroke($level ? 0.0 : $at, $level ? $at : 0.0, $level ? $end : $at, $level ? $at : $end, LineKind::Ruler);
         for ($i = 0; $i <= $length->holds($step); $i++) {
             $position = $step->times($i)->inMillimetres();
             $whole = $i % $perUnit === 0;
-            $size = $whole ? self::DEPTH * 0.55 : self::DEPTH * 0.25;
+            $size = $whole ? $depth * 0.55 : $depth * 0.25;
             $drawing->stroke($level ? $position : $at - $size, $level ? $at - $size : $position, $level ? $position : $at, $level ? $at : $position, LineKind::Ruler);
             if ($whole && intdiv($i, $perUnit) % $named === 0) {
                 $drawing->text(
-                    $level ? $position : $at - self::DEPTH * 0.75,
-                    $level ? $at - self::DEPTH * 0.75 : $position + 2.1,
+                    $level ? $position : $at - $depth * 0.75,
+                    $level ? $at - $depth * 0.75 : $position + $depth * 0.35,
                     (string) intdiv($i, $perUnit),
-                    6.2,
+                    $depth * 1.03,
                     $level ? 'middle' : 'end',
                 );
             }

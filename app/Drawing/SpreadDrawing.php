@@ -59,8 +59,9 @@ final readonly class SpreadDrawing
         $height = $opening[0]->size->height;
         $names = implode(' and ', array_map(static fn (Face $face): string => lcfirst($face->name), $opening));
         $whole = Rectangle::whole(new Size($width, $height));
+        $depth = Ruler::depth($width, $height);
         $drawing = $rulers
-            ? new SvgDrawing(-16.0, -13.0, $width->inMillimetres() + 20.0, $height->inMillimetres() + 17.0, "The book opened at {$names}")
+            ? new SvgDrawing(-2.7 * $depth, -2.2 * $depth, $width->inMillimetres() + 3.4 * $depth, $height->inMillimetres() + 2.9 * $depth, "The book opened at {$names}")
             : SvgDrawing::around($whole, 3.0, "The book opened at {$names}");
         if ($rulers) {
             (new Ruler($this->plan->design->unit))->draw($drawing, $width, $height);
@@ -68,14 +69,13 @@ final readonly class SpreadDrawing
         $x = Length::zero();
         foreach ($opening as $face) {
             $drawing->shifted($x, Length::zero(), function (SvgDrawing $drawing) use ($face, $chosen, $link, $rulers): void {
-                if ($link !== null) {
-                    $drawing->open('a', ['href' => $link($face), 'class' => 'face'.($face->key === $chosen ? ' chosen' : ''), 'aria-label' => $face->name]);
-                }
                 (new FaceDrawing($this->plan))->draw($drawing, $face, $rulers);
                 if ($face->key === $chosen) {
                     $drawing->rectangle(Rectangle::whole($face->size), ['class' => 'chosen-mark', 'fill' => 'none', 'stroke' => '#8a6416', 'stroke-width' => '1.4']);
                 }
                 if ($link !== null) {
+                    $drawing->open('a', ['href' => $link($face), 'class' => 'face', 'aria-label' => $face->name]);
+                    $drawing->rectangle(Rectangle::whole($face->size), ['fill' => 'transparent']);
                     $drawing->close('a');
                 }
             });

@@ -37,7 +37,9 @@ final readonly class WorkOrder
     /** @return list<Step> */
     public function steps(): array
     {
-        $drafts = [...$this->cutting(), ...$this->sorting(), ...$this->shaping(), ...$this->tasks()];
+        $cutting = $this->cutting();
+        $cuts = array_map(strval(...), array_keys($cutting));
+        $drafts = [...$cutting, ...$this->sorting($cuts), ...$this->shaping($cuts), ...$this->tasks()];
         $graph = new StepGraph;
         foreach ($drafts as $key => [$step, $after]) {
             $graph->add($key, $step->phase, $after);
@@ -117,8 +119,11 @@ final readonly class WorkOrder
         return array_keys(array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => in_array($part->letter, $letters, true)));
     }
 
-    /** @return array<string, array{Step, list<string>}> */
-    private function sorting(): array
+    /**
+     * @param list<string> $cuts keys of the cutting steps
+     * @return array<string, array{Step, list<string>}>
+     */
+    private function sorting(array $cuts): array
     {
         $places = [];
         foreach ($this->workings->blueprint->sections() as $section => $parts) {
@@ -136,25 +141,20 @@ final readonly class WorkOrder
             'Pencil the letter on the back of each piece and clip the sections; pieces of two sections look alike and are not.',
             'Cutting',
             places: $places,
-        ), $this->cutKeys()]];
-    }
-
-    /** @return list<string> */
-    private function cutKeys(): array
-    {
-        return array_map(strval(...), array_keys($this->cutting()));
+        ), $cuts]];
     }
 
     /**
      * Scoring, slitting, folding and notching, part by part.
      *
+     * @param list<string> $cuts keys of the cutting steps
      * @return array<string, array{Step, list<string>}>
      */
-    private function shaping(): array
+    private function shaping(array $cuts): array
     {
         $drafts = [];
         foreach ($this->workings->blueprint->parts as $part) {
-            $before = ['sort', ...$this->cutKeys()];
+            $before = ['sort', ...$cuts];
             foreach ([$this->scoring($part), $this->slitting($part), $this->folding($part), $this->notching($part)] as $step) {
                 if ($step !== null) {
                     $drafts[$step->key] = [$step, $before];

@@ -69,7 +69,7 @@
                 @if ($after)
                     <a class="btn-plain" href="{{ route('bench', ['project' => $project, 'step' => $after->key]) }}">Skip</a>
                 @endif
-                <button class="btn-plain timer num" type="button" @click="toggleTimer" :aria-pressed="running ? 'true' : 'false'" aria-label="Timer"><span x-text="clock()">00:00</span></button>
+                <button class="btn-plain timer num" type="button" @click="toggleTimer" :aria-pressed="running ? 'true' : 'false'"><span class="visually-hidden">Timer</span> <span x-text="clock()">00:00</span></button>
             </div>
             @if ($after === null && $progress->done() === $progress->total())
                 <p class="do mt-3 mb-0">Finished. Photograph it, keep the leftovers in a labelled pocket, and note what you changed.</p>

@@ -11,9 +11,9 @@
         <p class="said" role="status">Changed: {{ session('changed') }}</p>
     @endif
     <div class="workplace">
-        <div>
+        <div class="drawn">
             <div class="sheet big-drawing">
-                {!! $spreads->draw($opening, $face->key, fn ($seen) => route('plan', ['project' => $project, 'face' => $seen->key]))->inline() !!}
+                {!! $spreads->draw($opening, $face->key, fn ($seen) => route('plan', ['project' => $project, 'face' => $seen->key]))->inline(hasLinks: true) !!}
                 <x-legend :kinds="[$lines::Outline]"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
             </div>
             <nav aria-label="Openings of the book">
@@ -29,25 +29,25 @@
                     @endforeach
                 </ol>
             </nav>
-            <table class="pieces">
-                <caption class="section-title">Pieces to cut, in {{ $design->unit->label() }}, width × height</caption>
-                <thead><tr><th scope="col">Letter</th><th scope="col">Piece</th><th scope="col" class="of">How many</th><th scope="col">Size</th><th scope="col">Paper</th></tr></thead>
-                @foreach ($plan->blueprint->sections() as $section => $parts)
-                    <tbody>
-                        <tr class="section"><th scope="rowgroup" colspan="5">{{ $section }}</th></tr>
-                        @foreach ($parts as $part)
-                            <tr>
-                                <td>{{ $part->letter }}</td>
-                                <th scope="row">{{ $part->name }}</th>
-                                <td class="of num">{{ $part->quantity }}</td>
-                                <td><x-size :of="$part->size" :notation="$notation" :unit="false"/></td>
-                                <td>{{ $plan->stockOf($part->key)->name }}</td>
-                            </tr>
-                        @endforeach
-                    </tbody>
-                @endforeach
-            </table>
         </div>
+        <table class="pieces">
+            <caption class="section-title">Pieces to cut, in {{ $design->unit->label() }}, width × height</caption>
+            <thead><tr><th scope="col">Letter</th><th scope="col">Piece</th><th scope="col" class="of">How many</th><th scope="col">Size</th><th scope="col">Paper</th></tr></thead>
+            @foreach ($plan->blueprint->sections() as $section => $parts)
+                <tbody>
+                    <tr class="section"><th scope="rowgroup" colspan="5">{{ $section }}</th></tr>
+                    @foreach ($parts as $part)
+                        <tr>
+                            <td>{{ $part->letter }}</td>
+                            <th scope="row">{{ $part->name }}</th>
+                            <td class="of num">{{ $part->quantity }}</td>
+                            <td><x-size :of="$part->size" :notation="$notation" :unit="false"/></td>
+                            <td>{{ $plan->stockOf($part->key)->name }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            @endforeach
+        </table>
 
         <div class="particulars">
             <dl class="tally">
@@ -76,6 +76,11 @@
             <details open>
                 <summary>On {{ lcfirst($face->name) }}</summary>
                 <p class="mb-2">Face <x-size :of="$face->size" :notation="$notation"/>@if ($face->upsideDown), the sheet’s print upside down @endif</p>
+                @foreach ($plan->blueprint->pouches as $pouch)
+                    @if ($pouch->face === $face->key)
+                        <p class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be <x-length :of="$pouch->widestInsert()" :notation="$notation"/> wide.</p>
+                    @endif
+                @endforeach
                 <x-change-form :project="$project" :face="$face->key">
                     <div class="field">
                         <label for="face-layers">Mats on this face</label>

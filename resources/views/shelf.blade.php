@@ -39,7 +39,7 @@
                                 <p class="quiet">{{ $progress->words() }}@if ($plan->report->stops()) · needs a look @endif</p>
                                 <div class="actions">
                                     <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<button aria-label="Copy {{ $project->name }}">Copy</button></form>
-                                    <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('DELETE')<button aria-label="Take {{ $project->name }} off the shelf">Take off</button></form>
+                                    <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('DELETE')<button aria-label="Take off {{ $project->name }}">Take off</button></form>
                                     <details>
                                         <summary aria-label="Rename {{ $project->name }}">Rename</summary>
                                         <form class="rename" method="post" action="{{ route('projects.update', $project) }}">
@@ -96,6 +96,7 @@
                         <button class="btn-plain">Bring in</button>
                     </div>
                     @error('file')<p class="field-error" style="white-space:pre-line">{{ $message }}</p>@enderror
+                    @if (request('refused') === 'too-large')<p class="field-error">That was far too large: a design file is at most 1 MB.</p>@endif
                 </form>
             </section>
         </main>

@@ -213,12 +213,16 @@ final class SvgDrawing
         return $this;
     }
 
-    /** To stand inside a page: fitted by the page's styles. */
-    public function inline(string $class = 'drawing'): string
+    /**
+     * To stand inside a page: fitted by the page's styles.
+     *
+     * @param bool $hasLinks whether there is something in it to press
+     */
+    public function inline(string $class = 'drawing', bool $hasLinks = false): string
     {
         [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
 
-        return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}".'" role="img" aria-label="'.self::escape($this->title).'">'
+        return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}".'" role="'.($hasLinks ? 'group' : 'img').'" aria-label="'.self::escape($this->title).'">'
             .strtr($this->body, self::ON_SCREEN).'</svg>';
     }
 

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The application with one page more: an empty one, behind the same middleware, to measure the others against.
+ */
+
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$app = require __DIR__.'/../../bootstrap/app.php';
+$app->booted(static function (): void {
+    Route::middleware('web')->get('empty-page', static fn (): string => '<!doctype html><title>Empty</title>');
+});
+$app->handleRequest(Request::capture());

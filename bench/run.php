@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * What the house promises about speed, measured: each line a time, its bound or peer from the same run, and the ratio.
+ */
+
+use App\Models\Project;
+use Bench\Stopwatch;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Workshop;
+use Illuminate\Contracts\Console\Kernel;
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/Stopwatch.php';
+
+$address = $argv[1] ?? 'http://127.0.0.1:8399';
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$stopwatch = new Stopwatch;
+$workshop = Workshop::ofTheHouse();
+$designs = [];
+foreach (Project::all() as $project) {
+    $designs[$project->id] = DesignReader::ofTheHouse()->fromArray($project->design);
+}
+$pieces = array_map(static fn ($design): int => $workshop->blueprint($design)->pieces(), $designs);
+arsort($pieces);
+$largest = array_key_first($pieces);
+
+$bound = 10.0;
+$times = $stopwatch->medians([
+    'blueprint' => static fn () => $workshop->blueprint($designs[$largest]),
+    'plan' => static fn () => $workshop->plan($designs[$largest]),
+], 60);
+printf("%-52s %8s %8s %7s\n", 'what', 'median', 'against', 'ratio');
+printf("%-52s %6.2f ms %5.1f ms %7.2f\n", "blueprint of “{$designs[$largest]->name}” ({$pieces[$largest]} pieces)", $times['blueprint'], $bound, $times['blueprint'] / $bound);
+printf("%-52s %6.2f ms\n", 'the whole plan of it, cuts and steps, nothing cached', $times['plan']);
+$failed = $times['blueprint'] > $bound;
+
+$handle = curl_init();
+curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20]);
+$get = static function (string $path) use ($handle, $address): void {
+    curl_setopt($handle, CURLOPT_URL, $address.$path);
+    curl_exec($handle);
+    $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
+    if ($status !== 200) {
+        fwrite(STDERR, "{$address}{$path} answered {$status}\n");
+        exit(1);
+    }
+};
+$times = $stopwatch->medians([
+    'empty' => static fn () => $get('/empty-page'),
+    'plan' => static fn () => $get("/projects/{$largest}/plan"),
+], 60);
+$ratio = $times['plan'] / $times['empty'];
+printf("%-52s %6.2f ms %5.1f ms %7.2f  (at most 4)\n", 'Plan screen of it, against an empty page', $times['plan'], $times['empty'], $ratio);
+
+exit($failed || $ratio > 4.0 ? 1 : 0);

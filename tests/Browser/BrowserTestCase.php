@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use PHPUnit\Framework\TestCase;
+
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?Chromium $chromium = null;
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$chromium?->close();
+        self::$chromium = null;
+    }
+
+    protected function tearDown(): void
+    {
+        // Whatever a test did, the page must not have complained; 404s of pages under test aside.
+        $complaints = array_filter(
+            $this->driver()->manage()->getLog('browser'),
+            static fn (array $entry): bool => $entry['level'] === 'SEVERE',
+        );
+        $this->assertSame([], array_column($complaints, 'message'));
+    }
+
+    protected function driver(): RemoteWebDriver
+    {
+        return $this->chromium()->driver;
+    }
+
+    protected function open(string $path, int $width = 1280, int $height = 800): void
+    {
+        $this->driver()->manage()->window()->setSize(new WebDriverDimension($width, $height));
+        $this->driver()->get($this->chromium()->address.$path);
+    }
+
+    /** The page of a project by a part of its name. */
+    protected function project(string $name, string $stage): string
+    {
+        $this->driver()->get($this->chromium()->address.'/');
+        $link = $this->driver()->findElement(WebDriverBy::partialLinkText($name))->getAttribute('href');
+        preg_match('~/projects/(\d+)/~', (string) $link, $found);
+
+        return "/projects/{$found[1]}/{$stage}";
+    }
+
+    protected function find(string $selector): RemoteWebElement
+    {
+        return $this->driver()->findElement(WebDriverBy::cssSelector($selector));
+    }
+
+    protected function text(string $selector): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0])?.innerText ?? "";', [$selector]);
+    }
+
+    /** Waits until the page says something, somewhere in an element. */
+    protected function waitForText(string $selector, string $text): void
+    {
+        $this->driver()->wait(10, 100)->until(
+            fn (): bool => str_contains($this->text($selector), $text),
+            "“{$text}” did not appear in {$selector}, which says: ".$this->text($selector),
+        );
+        $this->addToAssertionCount(1);
+    }
+
+    protected function press(string ...$keys): void
+    {
+        $this->driver()->getKeyboard()->sendKeys($keys);
+    }
+
+    private function chromium(): Chromium
+    {
+        return self::$chromium ??= new Chromium;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** axe-core (its WCAG rules) and the widths of a laptop and a phone, on every screen. */
+final class EveryScreenTest extends BrowserTestCase
+{
+    /** @return iterable<string, array{string, string}> */
+    public static function screens(): iterable
+    {
+        yield 'shelf' => ['', ''];
+        foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {
+            foreach (['plan', 'cut', 'score', 'bench', 'print'] as $stage) {
+                yield "{$project}, {$stage}" => [$project, $stage];
+            }
+        }
+        yield 'a step with places' => ['Perseid night album', 'bench?step=mat-pages'];
+    }
+
+    #[DataProvider('screens')]
+    public function test_axe_finds_nothing_serious_and_nothing_sticks_out(string $project, string $stage): void
+    {
+        $path = $project === '' ? '/' : $this->project($project, $stage);
+        foreach ([[1280, 800], [360, 740]] as [$width, $height]) {
+            $this->open($path, $width, $height);
+            $this->driver()->executeScript('document.querySelectorAll("details").forEach((details) => { details.open = true; });');
+            $this->driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $violations = $this->driver()->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                axe.run().then((result) => done(result.violations
+                    .filter((violation) => ['serious', 'critical'].includes(violation.impact))
+                    .map((violation) => violation.id + ': ' + violation.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | '))));
+                JS);
+            $this->assertSame([], $violations, "{$path} at {$width}");
+
+            $over = $this->driver()->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth;');
+            $this->assertLessThanOrEqual(0, $over, "{$path} is wider than a screen of {$width}");
+        }
+    }
+}

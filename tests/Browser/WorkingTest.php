@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A maker at work: measures, undo, two windows, the slider, the bench by keys. */
+final class WorkingTest extends BrowserTestCase
+{
+    public function test_a_typed_measure_changes_the_pieces_in_place_and_is_undone_by_key(): void
+    {
+        $this->open($this->project('Perseid', 'plan'));
+        $this->driver()->executeScript('window.stayed = true;');
+        $this->type('#f-parameters-leaf-width', '4 1/2');
+        $this->waitForText('.said', 'leaf width 5 in → 4 1/2 in');
+        $this->assertStringContainsString('9', $this->text('.pieces tbody tr:nth-child(2)'));
+        $this->assertTrue($this->driver()->executeScript('return window.stayed === true;'), 'only the changed part of the page is swapped');
+
+        $this->driver()->executeScript('document.activeElement.blur();');
+        $this->press(WebDriverKeys::CONTROL, 'z');
+        $this->press(WebDriverKeys::CONTROL);
+        $this->waitForText('.said', 'undone');
+        $this->assertSame('5', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
+    }
+
+    public function test_a_wrong_measure_is_answered_beside_the_field_and_what_was_typed_stays(): void
+    {
+        $this->open($this->project('Perseid', 'plan'));
+        $this->type('#f-parameters-leaf-width', '5//8');
+        $this->waitForText('#f-parameters-leaf-width-error', 'does not read as a length');
+        $this->assertSame('5//8', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
+        $this->assertSame('true', $this->find('#f-parameters-leaf-width')->getAttribute('aria-invalid'));
+    }
+
+    public function test_a_finding_is_mended_with_one_press(): void
+    {
+        $this->open($this->project('guest book', 'plan'));
+        $this->waitForText('.findings', 'will gape');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make the step")]'))->click();
+        $this->waitForText('.said', 'step 1/8 in → 1/4 in');
+        $this->assertStringNotContainsString('will gape', $this->text('.findings'));
+    }
+
+    public function test_a_pocket_is_put_on_a_page_that_was_pressed_in_the_drawing(): void
+    {
+        $this->open($this->project('Perseid', 'plan'));
+        $this->driver()->findElements(WebDriverBy::cssSelector('.openings a'))[2]->click();
+        $this->waitForText('.particulars', 'On page 4');
+        $this->driver()->executeScript('document.querySelector("a.face[aria-label=\'Page 3\']").dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));');
+        $this->waitForText('.particulars', 'On page 3');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Add side-load pocket")]'))->click();
+        $this->waitForText('.pieces', 'Side-load pocket');
+        $this->assertStringContainsString('Side-load pocket on page 3', $this->text('.particulars'));
+    }
+
+    public function test_the_second_window_is_told(): void
+    {
+        $this->open($this->project('Eclipse', 'plan'));
+        $first = $this->driver()->getWindowHandle();
+        $address = $this->driver()->getCurrentURL();
+        $this->driver()->switchTo()->newWindow();
+        $this->driver()->get($address);
+        $this->type('#f-parameters-sheets', '4');
+        $this->waitForText('.said', 'sheets 3 → 4');
+        $this->driver()->close();
+        $this->driver()->switchTo()->window($first);
+        $this->type('#f-parameters-leaf-width', '11');
+        $this->waitForText('.is-stop', 'changed in another window');
+        $this->assertSame('4', $this->find('#f-parameters-sheets')->getAttribute('value'));
+        $this->assertSame('12.5', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
+    }
+
+    public function test_the_slider_replays_the_cuts(): void
+    {
+        $this->open($this->project('Perseid', 'cut'));
+        $ahead = 'const pattern = document.querySelectorAll(".pattern")[4]; return pattern.querySelectorAll(".cut-step.is-ahead").length;';
+        $this->assertSame(0, $this->driver()->executeScript($ahead));
+        $this->driver()->executeScript('const slider = document.querySelectorAll(".pattern")[4].querySelector("input[type=range]"); slider.value = 2; slider.dispatchEvent(new Event("input", { bubbles: true }));');
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->driver()->executeScript($ahead) > 0);
+        $this->assertSame(1, $this->driver()->executeScript('return document.querySelectorAll(".pattern")[4].querySelectorAll("li.is-now").length;'));
+    }
+
+    public function test_the_bench_goes_by_keys_and_keeps_its_place(): void
+    {
+        $this->open($this->project('guest book', 'bench'));
+        $this->waitForText('.count', 'Step 1 of');
+        $this->press(' ');
+        $this->waitForText('.count', 'Step 2 of');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitForText('.count', 'Step 3 of');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitForText('.count', 'Step 2 of');
+        $this->assertStringContainsString('done', $this->text('.count'));
+
+        $this->open($this->project('guest book', 'bench'));
+        $this->waitForText('.count', 'Step 3 of');
+        $this->press('t');
+        $this->driver()->wait(5, 100)->until(fn (): bool => str_contains($this->text('.timer'), '00:01'));
+        $this->press('m');
+        $this->press('came to 5 7/16', WebDriverKeys::ENTER);
+        $this->waitForText('.notes', 'came to 5 7/16');
+    }
+
+    public function test_help_both_units_and_stages_by_key(): void
+    {
+        $this->open($this->project('Perseid', 'plan'));
+        $this->press('?');
+        $this->waitForText('dialog[open]', 'at the bench: done, next step');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->assertStringNotContainsString('cm', $this->text('.pieces tbody'));
+        $this->press('u');
+        $this->waitForText('.pieces tbody', 'cm');
+        $this->press('u');
+        $this->press('3');
+        $this->waitForText('.scored', 'Sheet 1, innermost');
+    }
+
+    public function test_a_book_from_nothing_to_a_cut_list(): void
+    {
+        $this->open('/');
+        $this->find('#name')->sendKeys('Comet log');
+        $this->driver()->findElements(WebDriverBy::cssSelector('input[name=structure]'))[1]->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[.="Begin"]'))->click();
+        $this->waitForText('h1', 'Comet log');
+        $this->type('#f-parameters-sheet-side', '10');
+        $this->waitForText('.said', 'sheet side 12 in → 10 in');
+        $this->waitForText('.pieces', 'Cover card');
+        $this->find('[data-stage-key="2"]')->click();
+        $this->waitForText('main', 'fewer is impossible');
+    }
+
+    private function type(string $selector, string $text): void
+    {
+        // Typed over what was selected, as people do: emptying the field first would already be a change.
+        $this->driver()->executeScript('const field = document.querySelector(arguments[0]); field.focus(); field.select();', [$selector]);
+        $this->press($text, WebDriverKeys::TAB);
+    }
+}
