@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Planning\CachedPlanner;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\GreedyPlanner;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\ServiceProvider;
@@ -21,13 +23,16 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
         $this->app->singleton(DesignReader::class);
-        $this->app->singleton(CutPlanner::class, GreedyPlanner::class);
+        $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new CachedPlanner(new GreedyPlanner, $this->app->make(Repository::class)));
         $this->app->singleton(Workshop::class);
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
+        foreach (['length', 'size'] as $measured) {
+            Blade::directive($measured, static fn (string $arguments): string => "<?php echo \\App\\View\\Measured::{$measured}({$arguments}); ?>");
+        }
         Blade::directive('typeset', static fn (string $text): string => '<?php echo \\App\\View\\Typeset::html('.$text.'); ?>');
     }
 }

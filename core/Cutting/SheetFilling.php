@@ -44,11 +44,13 @@ final readonly class SheetFilling
         $width = $sheet->width->ticks;
         $height = $sheet->height->ticks;
         $best = Filling::offcut($width, $height);
+        // With one kind of piece that is not turned there is nothing to prefer.
+        $rules = count(array_filter($this->placements, static fn (array $placement): bool => $left[$placement[0]] > 0)) > 1 ? self::RULES : [0];
         foreach ($this->placements as $placement) {
             if (! $this->goes($placement, $width, $height, $left)) {
                 continue;
             }
-            foreach (self::RULES as $rule) {
+            foreach ($rules as $rule) {
                 foreach (self::DIVISIONS as $division) {
                     foreach ($division === 'larger' ? [true, false] : [$division === 'columns'] as $widthFirst) {
                         $filling = $this->divide($width, $height, $placement, $widthFirst, $left, $rule, $division);

@@ -27,7 +27,7 @@
                         <p class="mt-3 mb-0">In hand:
                             @foreach ($step->parts as $part)
                                 @php($piece = $plan->blueprint->part($part))
-                                <span class="text-nowrap"><strong>{{ $piece->quantity > 1 ? $piece->quantity.' ' : '' }}{{ $piece->letter }}</strong> <x-size :of="$piece->size" :notation="$notation" :unit="$loop->last"/></span>@if (! $loop->last), @endif
+                                <span class="text-nowrap"><strong>{{ $piece->quantity > 1 ? $piece->quantity.' ' : '' }}{{ $piece->letter }}</strong> @size($piece->size, $notation, $loop->last)</span>@if (! $loop->last), @endif
                             @endforeach
                         </p>
                     @endif

@@ -10,7 +10,7 @@
         <section aria-labelledby="stock-{{ $stockIndex }}">
             <div class="stock-title">
                 <h2 id="stock-{{ $stockIndex }}">{{ $stock->stock->name }}</h2>
-                <span class="quiet">sheets of <x-size :of="$stock->stock->sheet" :notation="$notation"/></span>
+                <span class="quiet">sheets of @size($stock->stock->sheet, $notation)</span>
                 <span>
                     @if ($stock->cuts->sheets() === $stock->cuts->lowerBound && $stock->cuts->missing === [])
                         {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; fewer is impossible
@@ -51,18 +51,18 @@
                                 @foreach ($steps as $step)
                                     <li :class="{ 'is-now': Number(at) === {{ $step->number }}, 'is-ahead': Number(at) < {{ $step->number }} }">
                                         <span class="quiet">{{ $step->number }}</span>
-                                        <span><span class="fence"><x-length :of="$step->fence" :notation="$notation" :unit="false"/></span><span class="same">{{ $step->sameFence ? 'same fence' : 'set the fence' }}</span></span>
+                                        <span><span class="fence">@length($step->fence, $notation, false)</span><span class="same">{{ $step->sameFence ? 'same fence' : 'set the fence' }}</span></span>
                                         <span>
                                             {{ $step->along === \Ephemeron\Measure\Axis::Width ? '↔' : '↕' }}
                                             {{ $step->together > 1 ? "{$step->together} together," : '' }}
-                                            along the {{ $step->along->value }} of <x-size :of="$step->piece" :notation="$notation" :unit="false"/>:
+                                            along the {{ $step->along->value }} of @size($step->piece, $notation, false):
                                             @foreach ([$step->first, $step->second] as $piece)
                                                 @if ($piece instanceof \Ephemeron\Cutting\Blank)
                                                     <strong>{{ $piece->demand }}</strong>{{ $piece->turned ? ' (turned)' : '' }}
                                                 @elseif ($piece instanceof \Ephemeron\Cutting\Offcut)
-                                                    <span class="quiet">{{ $piece->selvage ? 'selvage strip' : 'offcut' }} @unless ($piece->selvage)<x-size :of="$piece->area()->size" :notation="$notation" :unit="false"/>@endunless</span>
+                                                    <span class="quiet">{{ $piece->selvage ? 'selvage strip' : 'offcut' }} @unless ($piece->selvage)@size($piece->area()->size, $notation, false)@endunless</span>
                                                 @else
-                                                    <x-size :of="$piece->area()->size" :notation="$notation" :unit="false"/> to cut on
+                                                    @size($piece->area()->size, $notation, false) to cut on
                                                 @endif
                                                 @if ($loop->first) and @endif
                                             @endforeach
@@ -74,7 +74,7 @@
                         @if ($pattern->offcuts() !== [])
                             <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:
                                 @foreach ($pattern->offcuts() as $offcut)
-                                    <x-size :of="$offcut->area()->size" :notation="$notation" :unit="$loop->last"/>@if (! $loop->last), @endif
+                                    @size($offcut->area()->size, $notation, $loop->last)@if (! $loop->last), @endif
                                 @endforeach
                             </p>
                         @endif

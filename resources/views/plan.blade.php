@@ -41,7 +41,7 @@
                             <td>{{ $part->letter }}</td>
                             <th scope="row">{{ $part->name }}</th>
                             <td class="of num">{{ $part->quantity }}</td>
-                            <td><x-size :of="$part->size" :notation="$notation" :unit="false"/></td>
+                            <td>@size($part->size, $notation, false)</td>
                             <td>{{ $plan->stockOf($part->key)->name }}</td>
                         </tr>
                     @endforeach
@@ -53,7 +53,7 @@
             <dl class="tally">
                 <div><dt>pieces</dt><dd>{{ $plan->blueprint->pieces() }}</dd></div>
                 <div><dt>sheets</dt><dd>{{ $plan->sheets() }}</dd></div>
-                <div><dt>thick when filled</dt><dd><x-length :of="$plan->thickness(true)" :notation="$notation"/></dd></div>
+                <div><dt>thick when filled</dt><dd>@length($plan->thickness(true), $notation)</dd></div>
                 @foreach ($plan->photos as $count)
                     @if ($count->total() > 0)
                         <div><dt>or {{ $count->photo->label() }} photos</dt><dd title="{{ $count->onMounts }} on photo mats, {{ $count->onPages }} on free pages, {{ $count->inPockets }} in pockets">{{ $count->total() }}</dd></div>
@@ -75,10 +75,10 @@
 
             <details open>
                 <summary>On {{ lcfirst($face->name) }}</summary>
-                <p class="mb-2">Face <x-size :of="$face->size" :notation="$notation"/>@if ($face->upsideDown), the sheet’s print upside down @endif</p>
+                <p class="mb-2">Face @size($face->size, $notation)@if ($face->upsideDown), the sheet’s print upside down @endif</p>
                 @foreach ($plan->blueprint->pouches as $pouch)
                     @if ($pouch->face === $face->key)
-                        <p class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be <x-length :of="$pouch->widestInsert()" :notation="$notation"/> wide.</p>
+                        <p class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be @length($pouch->widestInsert(), $notation) wide.</p>
                     @endif
                 @endforeach
                 <x-change-form :project="$project" :face="$face->key">

@@ -17,7 +17,7 @@
     @forelse ($plan->scores as $key => $score)
         <section class="scored">
             <h2>{{ $score->part->letter }} · {{ $score->part->name }}@if ($score->part->quantity > 1), all {{ $score->part->quantity }} alike @endif</h2>
-            <p class="mb-0">Blank <x-size :of="$score->part->size" :notation="$notation"/>, {{ $score->part->section }}, from {{ $plan->stockOf($key)->name }}</p>
+            <p class="mb-0">Blank @size($score->part->size, $notation), {{ $score->part->section }}, from {{ $plan->stockOf($key)->name }}</p>
             <ol class="moves">
                 @foreach ($score->moves as $move)
                     <li class="move">
@@ -29,12 +29,12 @@
                             @endif
                             Score at
                             @foreach ($move->lines as $line)
-                                <span class="at"><x-length :of="$line->at" :notation="$notation" :unit="$loop->last"/></span> {{ $line->fold->value }}@if (! $loop->last), @endif
+                                <span class="at">@length($line->at, $notation, $loop->last)</span> {{ $line->fold->value }}@if (! $loop->last), @endif
                             @endforeach
                         </p>
                         @foreach ($move->lines as $line)
                             @unless ($line->isOnGroove())
-                                <p class="field-error">@typeset($notation->exact($line->at)) falls between grooves: find the groove at <x-length :of="$line->groove" :notation="$notation"/> and mark @typeset($notation->exact($line->past())) past it with a ruler.</p>
+                                <p class="field-error">@typeset($notation->exact($line->at)) falls between grooves: find the groove at @length($line->groove, $notation) and mark @typeset($notation->exact($line->past())) past it with a ruler.</p>
                             @endunless
                         @endforeach
                         <div class="sheet">{!! $board->draw($score, $move)->inline() !!}</div>
