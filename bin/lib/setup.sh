@@ -24,7 +24,7 @@ install_packages() {
 }
 
 setup_system() {
-    local packages=(git unzip curl)
+    local packages=(git unzip curl procps)
     local extension
     # What PHP can do already needs no package, wherever that PHP came from.
     command -v php >/dev/null || packages+=(php8.2-cli php8.2-opcache)

@@ -77,7 +77,7 @@
             <form class="d-flex gap-2 mt-3" method="post" action="{{ route('notes.store', $project) }}">
                 @csrf
                 <input type="hidden" name="step" value="{{ $step->key }}">
-                <input class="form-control @error('text') is-invalid @enderror" name="text" x-ref="note" value="{{ old('text') }}" aria-label="Note a measurement" placeholder="Note a measurement: what it really came to">
+                <input class="form-control @error('text') is-invalid @enderror" name="text" x-ref="note" value="{{ is_string(old('text')) ? old('text') : '' }}" aria-label="Note a measurement" placeholder="Note a measurement: what it really came to">
                 <button class="btn-plain">Note</button>
             </form>
             @error('text')<p class="field-error">{{ $message }}</p>@enderror

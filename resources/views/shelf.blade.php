@@ -72,7 +72,7 @@
                     <div class="row-line">
                         <div>
                             <label for="name">Name</label>
-                            <input class="form-control @error('name') is-invalid @enderror" id="name" name="name" value="{{ old('name') }}" placeholder="as the structure">
+                            <input class="form-control @error('name') is-invalid @enderror" id="name" name="name" value="{{ is_string(old('name')) ? old('name') : '' }}" placeholder="as the structure">
                         </div>
                         <div>
                             <label for="unit">Measured in</label>

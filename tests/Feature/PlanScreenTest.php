@@ -144,6 +144,27 @@ final class PlanScreenTest extends TestCase
         $this->get("/projects/{$this->project->id}/plan?face=page-99")->assertOk()->assertSee('On page 1');
     }
 
+    public function test_lists_where_words_belong_are_no_reason_to_fall_over(): void
+    {
+        $at = "/projects/{$this->project->id}";
+        $this->get("{$at}/plan?face[]=x")->assertOk();
+        $this->get("{$at}/bench?step[]=x")->assertOk();
+        $this->get('/projects/none/plan')->assertNotFound();
+        foreach ([
+            ['patch', "{$at}/design", ['revision' => ['x'], 'stage' => ['x'], 'face' => ['x'], 'set' => ['parameters.leaf-width' => ['5']]]],
+            ['patch', "{$at}/design", [...$this->revision(), 'set' => ['parameters.leaf-width' => ['5']]]],
+            ['put', "{$at}/ticks", ['step' => ['x'], 'done' => 'perhaps']],
+            ['post', "{$at}/notes", ['step' => ['x'], 'text' => ['x']]],
+            ['post', "{$at}/furniture", [...$this->revision(), 'face' => ['x'], 'kind' => ['x'], 'style' => ['x']]],
+            ['post', '/projects', ['structure' => ['x'], 'unit' => ['x'], 'name' => ['x']]],
+            ['patch', $at, ['name' => ['x']]],
+        ] as [$method, $uri, $data]) {
+            $this->followingRedirects()->json($method, $uri, $data, ['Accept' => 'text/html'])->assertOk();
+        }
+        $this->get("{$at}/print/templates.pdf?letters=x")->assertRedirect();
+        $this->assertDesign('5 in', '8 1/2 in');
+    }
+
     public function test_only_this_server_is_asked_for_anything(): void
     {
         $page = $this->get("/projects/{$this->project->id}/plan");

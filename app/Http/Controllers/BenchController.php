@@ -18,7 +18,7 @@ final readonly class BenchController
     {
         $plan = $editor->plan($project);
         $progress = new Progress($project, $plan);
-        $asked = $request->string('step')->value();
+        $asked = $request->query('step');
         $known = array_filter($plan->steps, static fn (Step $step): bool => $step->key === $asked);
         $step = $known === [] ? $progress->next() : $known[array_key_first($known)];
 

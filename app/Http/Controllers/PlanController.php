@@ -18,8 +18,8 @@ final readonly class PlanController
     {
         $plan = $editor->plan($project);
         $pages = $plan->blueprint->pages();
-        $asked = $request->string('face')->value();
-        $face = $pages[$asked] ?? $pages['page-1'] ?? $pages[array_key_first($pages)];
+        $asked = $request->query('face');
+        $face = $pages[is_string($asked) ? $asked : ''] ?? $pages['page-1'] ?? $pages[array_key_first($pages)];
         $spreads = new SpreadDrawing($plan);
 
         return view('plan', [

@@ -25,6 +25,6 @@ final class NoteRequest extends FormRequest
     {
         $project = $this->route('project');
 
-        return $project instanceof Project ? route('bench', ['project' => $project, 'step' => $this->string('step')->value()]) : route('shelf');
+        return $project instanceof Project ? route('bench', ['project' => $project, 'step' => is_string($this->input('step')) ? $this->input('step') : null]) : route('shelf');
     }
 }

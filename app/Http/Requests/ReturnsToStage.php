@@ -17,9 +17,12 @@ trait ReturnsToStage
 
     public function returnTo(Project $project): string
     {
-        $stage = Stage::tryFrom($this->string('stage')->value()) ?? Stage::Plan;
-        $face = $this->string('face')->value();
+        $stage = $this->input('stage');
+        $face = $this->input('face');
 
-        return route($stage->value, ['project' => $project, ...($face === '' ? [] : ['face' => $face])]);
+        return route(
+            (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
+            ['project' => $project, ...(is_string($face) && $face !== '' && mb_strlen($face) <= 80 ? ['face' => $face] : [])],
+        );
     }
 }

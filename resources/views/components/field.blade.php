@@ -1,7 +1,8 @@
 {{-- One parameter: its label, its input, its error beside it, and on demand what it means. --}}
 @props(['parameter', 'place', 'value', 'notation'])
 @php
-    $typed = session()->getOldInput('set')[$place] ?? null;
+    $old = session()->getOldInput('set');
+    $typed = is_array($old) ? ($old[$place] ?? null) : null;
     $error = $errors->first($place);
     $id = 'f-'.str_replace('.', '-', $place);
     $length = $value instanceof \Ephemeron\Measure\Length ? $value : null;

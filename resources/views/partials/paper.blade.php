@@ -1,7 +1,7 @@
 @php
     $place = "materials.{$role->value}";
     $format = collect(\Ephemeron\Paper\SheetFormat::cases())->first(fn ($format) => $format->size()->equals($stock->sheet));
-    $typed = fn (string $key, mixed $otherwise) => $errors->has("{$place}.{$key}") ? (session()->getOldInput('set')["{$place}.{$key}"] ?? $otherwise) : $otherwise;
+    $typed = fn (string $key, mixed $otherwise) => $errors->has("{$place}.{$key}") && is_array(session()->getOldInput('set')) ? (session()->getOldInput('set')["{$place}.{$key}"] ?? $otherwise) : $otherwise;
     $fields = [
         'name' => ['Name', $stock->name],
         'weight' => ['Weight', round($stock->grammage->inGrams()).' g'],
