@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Measure\Length;
 use TCPDF;
 
@@ -114,6 +115,37 @@ final class PdfPages
         $this->pdf->setFont('dejavusanscondensed', '', 7);
         $this->pdf->setXY(self::MARGIN + 70, $y - 4);
         $this->pdf->Cell(50, 4, 'Measure these: print at 100 %.', 0, 0, 'L');
+    }
+
+    /**
+     * What the lines mean, at the foot of this page.
+     *
+     * @param list<LineKind> $kinds
+     */
+    public function legend(array $kinds): void
+    {
+        $x = self::MARGIN + 112;
+        $y = $this->pdf->getPageHeight() - 12.0;
+        foreach ($kinds as $kind) {
+            $this->pdf->Line($x, $y, $x + 9, $y, self::style($kind));
+            $this->pdf->setFont('dejavusanscondensed', '', 7);
+            $this->pdf->setXY($x + 9.5, $y - 2);
+            $this->pdf->Cell(18, 4, $kind->label(), 0, 0, 'L');
+            $x += 28;
+        }
+    }
+
+    /** @return array<string, mixed> the same lines as on the screen */
+    public static function style(LineKind $kind): array
+    {
+        $attributes = $kind->attributes();
+
+        return [
+            'width' => (float) $attributes['stroke-width'],
+            'dash' => isset($attributes['stroke-dasharray']) ? str_replace(' ', ',', $attributes['stroke-dasharray']) : 0,
+            'cap' => isset($attributes['stroke-linecap']) ? 'round' : 'butt',
+            'color' => self::INK,
+        ];
     }
 
     private function scale(float $x, float $y, float $length, string $label): void

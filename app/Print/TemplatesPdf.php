@@ -58,6 +58,7 @@ final readonly class TemplatesPdf
                 }
                 $tile = $columns * $rows > 1 ? sprintf(', row %d of %d, column %d of %d', $row + 1, $rows, $column + 1, $columns) : '';
                 $pages->heading(sprintf('%s · %s, %s%s', $part->letter, $part->name, $plan->notation()->size($part->size), $tile), 10);
+                $pages->legend([LineKind::Valley, LineKind::Mountain, LineKind::Slit]);
                 $this->tile($pages, $part, $column * ($roomX - self::OVERLAP), $row * ($roomY - self::OVERLAP), $roomX, $roomY);
             }
         }
@@ -80,7 +81,7 @@ final readonly class TemplatesPdf
         $pdf->Rect($left - 0.2, $top - 0.2, min($roomX, $width - $offsetX) + 0.4, min($roomY, $height - $offsetY) + 0.4, 'CNZ');
         $x = $left - $offsetX;
         $y = $top - $offsetY;
-        $pdf->Rect($x, $y, $width, $height, 'D', ['all' => $this->style(LineKind::Outline)]);
+        $pdf->Rect($x, $y, $width, $height, 'D', ['all' => PdfPages::style(LineKind::Outline)]);
         foreach ($part->creases as $crease) {
             $this->line($pages, $crease->line, $crease->fold->value === 'mountain' ? LineKind::Mountain : LineKind::Valley, $x, $y);
         }
@@ -95,7 +96,7 @@ final readonly class TemplatesPdf
                 Edge::Bottom => [0, 180],
                 Edge::Left => [270, 450],
             };
-            $pdf->Circle($x + $notch->centre->x->inMillimetres(), $y + $notch->centre->y->inMillimetres(), $notch->diameter->inMillimetres() / 2, $from, $to, 'D', $this->style(LineKind::Outline));
+            $pdf->Circle($x + $notch->centre->x->inMillimetres(), $y + $notch->centre->y->inMillimetres(), $notch->diameter->inMillimetres() / 2, $from, $to, 'D', PdfPages::style(LineKind::Outline));
         }
         if ($offsetX + $offsetY === 0.0) {
             $pdf->setFont('dejavuserif', '', 16);
@@ -137,20 +138,7 @@ final readonly class TemplatesPdf
             $y + $segment->from->y->inMillimetres(),
             $x + $segment->to->x->inMillimetres(),
             $y + $segment->to->y->inMillimetres(),
-            $this->style($kind),
+            PdfPages::style($kind),
         );
-    }
-
-    /** @return array<string, mixed> the same lines as on the screen */
-    private function style(LineKind $kind): array
-    {
-        $attributes = $kind->attributes();
-
-        return [
-            'width' => (float) $attributes['stroke-width'],
-            'dash' => isset($attributes['stroke-dasharray']) ? str_replace(' ', ',', $attributes['stroke-dasharray']) : 0,
-            'cap' => isset($attributes['stroke-linecap']) ? 'round' : 'butt',
-            'color' => self::INK,
-        ];
     }
 }

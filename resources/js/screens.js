@@ -75,6 +75,14 @@ export const bench = () => ({
     seconds: 0,
     running: null,
 
+    init() {
+        const here = this.$root.querySelector('.step-list .is-here');
+        if (here) {
+            const list = here.closest('.step-list');
+            list.scrollTop = here.offsetTop - list.offsetTop - list.clientHeight / 3;
+        }
+    },
+
     onKey(event) {
         if (isTyping(event) || hasModifier(event) || document.querySelector('dialog[open]')) {
             return;

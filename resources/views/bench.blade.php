@@ -24,7 +24,7 @@
                         <p class="caution">{{ $step->caution->text() }}</p>
                     @endif
                     @if ($step->parts !== [])
-                        <p class="mt-3 mb-0">In hand:
+                        <p class="mt-3 mb-0">{{ $step->phase === \Ephemeron\Blueprint\Phase::Cut ? 'Gives' : 'In hand' }}:
                             @foreach ($step->parts as $part)
                                 @php($piece = $plan->blueprint->part($part))
                                 <span class="text-nowrap"><strong>{{ $piece->quantity > 1 ? $piece->quantity.' ' : '' }}{{ $piece->letter }}</strong> @size($piece->size, $notation, $loop->last)</span>@if (! $loop->last), @endif
@@ -33,7 +33,10 @@
                     @endif
                 </div>
                 @if ($drawing)
-                    <div class="picture">{!! $drawing->inline() !!}</div>
+                    <div class="picture">
+                        {!! $drawing->inline() !!}
+                        <x-legend :kinds="$drawing->kinds()"/>
+                    </div>
                 @endif
             </div>
             @if ($step->places !== [])

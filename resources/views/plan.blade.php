@@ -4,7 +4,6 @@
     $onFace = $plan->blueprint->on($face->key);
     [$school, $layers] = $design->mats->ruleFor($face->key);
     $here = collect($design->furniture)->filter(fn ($placed) => $placed->on === $face->key);
-    $lines = \Ephemeron\Format\Svg\LineKind::class;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan" :face="$face->key">
     @if (session('changed'))
@@ -13,8 +12,9 @@
     <div class="workplace">
         <div class="drawn">
             <div class="sheet big-drawing">
-                {!! $spreads->draw($opening, $face->key, fn ($seen) => route('plan', ['project' => $project, 'face' => $seen->key]))->inline(hasLinks: true) !!}
-                <x-legend :kinds="[$lines::Outline]"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
+                @php($drawing = $spreads->draw($opening, $face->key, fn ($seen) => route('plan', ['project' => $project, 'face' => $seen->key])))
+                {!! $drawing->inline(hasLinks: true) !!}
+                <x-legend :kinds="$drawing->kinds()"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
             </div>
             <nav aria-label="Openings of the book">
                 <ol class="openings">

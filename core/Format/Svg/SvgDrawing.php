@@ -236,10 +236,10 @@ final class SvgDrawing
             .'<title>'.self::escape($this->title).'</title>'.$this->body."</svg>\n";
     }
 
-    /** @return array{float, float} in millimetres */
-    public function size(): array
+    /** @return list<LineKind> the kinds of lines in it, for its legend */
+    public function kinds(): array
     {
-        return [$this->box[2], $this->box[3]];
+        return array_values(array_filter(LineKind::cases(), fn (LineKind $kind): bool => preg_match("/[\" ]line-{$kind->value}[\" ]/", $this->body) === 1));
     }
 
     /** @param array<string, string|int|float> $attributes */
