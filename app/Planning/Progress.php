@@ -75,7 +75,7 @@ final readonly class Progress
     }
 
     /** What a stage of the strip says about itself: needs a look, ready, how far, done. */
-    public function stateOf(Phase ...$phases): string
+    public function stateOf(bool $needsALook, Phase ...$phases): string
     {
         $steps = $phases === [] ? $this->plan->steps : $this->stepsOf(...$phases);
         $done = count(array_filter($steps, $this->isDone(...)));
@@ -84,7 +84,7 @@ final readonly class Progress
             $steps === [] => 'nothing to do',
             $done === count($steps) => 'done',
             $done > 0 => "{$done} of ".count($steps),
-            $this->plan->report->stops() => 'needs a look',
+            $needsALook => 'needs a look',
             default => 'ready',
         };
     }

@@ -26,10 +26,21 @@ enum Stage: string
     {
         return match ($this) {
             self::Plan => $plan->report->stops() ? 'needs a look' : 'ready',
-            self::Cut => $progress->stateOf(Phase::Cut),
-            self::Score => $progress->stateOf(Phase::Score),
-            self::Bench => $progress->stateOf(),
+            self::Cut => $progress->stateOf($this->lacksPaper($plan), Phase::Cut),
+            self::Score => $progress->stateOf($plan->report->of('score-between-grooves', 'score-beyond-board') !== [], Phase::Score),
+            self::Bench => $progress->stateOf($plan->report->stops()),
             self::Print => $plan->report->stops() ? 'needs a look' : 'ready',
         };
+    }
+
+    private function lacksPaper(WorkPlan $plan): bool
+    {
+        foreach ($plan->stocks as $stock) {
+            if ($stock->cuts->missing !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -47,10 +47,10 @@ final readonly class FitReport
         return $this->findings !== [] && $this->findings[0]->severity === Severity::Stop;
     }
 
-    /** @return list<Finding> */
-    public function of(string $kind): array
+    /** @return list<Finding> of any of these kinds */
+    public function of(string ...$kinds): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === $kind));
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => in_array($finding->kind, $kinds, true)));
     }
 
     /** @return list<Check> */
