@@ -53,7 +53,8 @@ setup_php() {
 setup_assets() {
     if newer package-lock.json node_modules/.installed; then
         say 'Installing npm packages'
-        npm ci --no-audit --no-fund --loglevel=error
+        # Not "npm ci": it refuses a lock that leaves out binaries for other platforms, and some mirrors do not carry them.
+        npm install --no-save --no-audit --no-fund --loglevel=error
         touch node_modules/.installed
     fi
     if [ ! -e public/build/manifest.json ] || [ -n "$(find resources vite.config.js package-lock.json -newer public/build/manifest.json -type f -print -quit)" ]; then
