@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drawing\BoardDrawing;
+use App\Drawing\PartDrawing;
+use App\Drawing\SpreadDrawing;
+use App\Models\Project;
+use App\Planning\ChangeInWords;
+use App\Planning\Progress;
+use App\View\Measured;
+use App\View\Stage;
+use App\View\Typeset;
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Core\Designs;
+use Tests\TestCase;
+
+/** What is drawn and said on the screens, measured in the drawings themselves. */
+final class DrawingsTest extends TestCase
+{
+    use Designs;
+    use RefreshDatabase;
+
+    public function test_the_opened_book_is_true_to_scale(): void
+    {
+        $spreads = new SpreadDrawing($this->plan('nested-gusset-album'));
+        $opening = $spreads->openingOf('page-2');
+        $this->assertSame(['page-1', 'page-2'], array_column($opening, 'key'));
+        $svg = $this->xml($spreads->draw($opening, 'page-2', static fn ($face): string => "#{$face->key}"));
+
+        // 5 × 8½ in in millimetres, and the second face 127 mm to the right
+        $paper = $svg->xpath('//s:g/s:rect[contains(@class, "role-structure-card")]') ?: [];
+        $this->assertSame(['127', '215.9'], [(string) $paper[0]['width'], (string) $paper[0]['height']]);
+        $this->assertNotSame([], $svg->xpath('//s:g[@transform="translate(127 0)"]'));
+        // mats 4⅞ × 8⅜ a hairline inside
+        $mats = $svg->xpath('//s:rect[contains(@class, "role-mat-base")]') ?: [];
+        $this->assertSame('123.825', (string) $mats[0]['width']);
+        $this->assertNotSame([], $svg->xpath('//s:g[@transform="translate(1.5875 1.5875)"]'));
+
+        $links = $svg->xpath('//s:a') ?: [];
+        $this->assertSame(['Page 1', 'Page 2'], array_map(static fn (\SimpleXMLElement $link): string => (string) $link['aria-label'], $links));
+        $this->assertCount(1, $svg->xpath('//s:rect[@class="chosen-mark"]') ?: []);
+    }
+
+    public function test_every_face_is_in_one_opening(): void
+    {
+        foreach (['nested-gusset-album', 'meander-book'] as $structure) {
+            $plan = $this->plan($structure);
+            $seen = array_column(array_merge(...(new SpreadDrawing($plan))->openings()), 'key');
+            $this->assertSame(array_keys($plan->blueprint->pages()), $seen);
+        }
+    }
+
+    public function test_the_notch_of_a_leaf_is_drawn_where_its_pocket_opens(): void
+    {
+        $plan = $this->plan('meander-book');
+        $spreads = new SpreadDrawing($plan);
+        // Leaf 1 opens at the top of page 2, leaf 2 at the fore-edge of page 4; page 6 stands on its head on the sheet and opens at the top all the same.
+        foreach (['page-2' => 'M25.4 0A12.7', 'page-4' => 'M76.2 25.4A12.7', 'page-6' => 'M25.4 0A12.7'] as $page => $start) {
+            $body = $spreads->draw([$plan->blueprint->face($page)])->file();
+            $this->assertStringContainsString($start, $body, $page);
+        }
+        $this->assertStringNotContainsString('A12.7', $spreads->draw([$plan->blueprint->face('page-3')])->file());
+    }
+
+    public function test_a_flat_part_shows_each_kind_of_line_by_its_shape(): void
+    {
+        $plan = $this->plan('meander-book');
+        $drawing = (new PartDrawing($plan->notation()))->draw($plan->blueprint->part('book-sheet'));
+        $this->assertSame([LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Slit, LineKind::Glue, LineKind::Hidden], $drawing->kinds());
+        $svg = $this->xml($drawing);
+        $this->assertCount(3, $svg->xpath('//s:line[@class="line-slit"]') ?: []);
+        $this->assertCount(2, $svg->xpath('//s:line[@class="line-valley"]') ?: []);
+        $this->assertCount(4, $svg->xpath('//s:line[@class="line-mountain"]') ?: []);
+        $dashes = array_map(static fn (LineKind $kind): string => $kind->attributes()['stroke-dasharray'] ?? 'solid', [LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Hidden]);
+        $this->assertSame($dashes, array_unique($dashes));
+    }
+
+    public function test_the_board_shows_where_to_score(): void
+    {
+        $plan = $this->plan('nested-gusset-album', ['scoring' => 'absolute', 'parameters' => ['step' => '3/16', 'tape-width' => '1/8']]);
+        $score = $plan->scores['sheet-1'];
+        $svg = $this->xml((new BoardDrawing($plan->notation()))->draw($score, $score->moves[0]));
+        $lines = $svg->xpath('//s:line[@class="line-valley"]') ?: [];
+        // 5 in and 5 3⁄16 in
+        $this->assertSame(['127', '131.7625'], array_map(static fn (\SimpleXMLElement $line): string => (string) $line['x1'], $lines));
+        $this->assertStringContainsString('≠ 5', (string) $svg->asXML());
+    }
+
+    #[TestWith(['4⅞ in wide', "4<span class=\"frac\">7⁄8</span>\u{A0}in wide"])]
+    #[TestWith(["4\u{2009}3⁄16 × 5½", "4<span class=\"frac\">3⁄16</span>\u{A0}×\u{A0}5<span class=\"frac\">1⁄2</span>"])]
+    #[TestWith(['<b>½</b>', '&lt;b&gt;<span class="frac">1⁄2</span>&lt;/b&gt;'])]
+    #[TestWith(['in the fold', 'in the fold'])]
+    public function test_fractions_are_set_apart_from_whole_numbers(string $text, string $html): void
+    {
+        $this->assertSame($html, str_replace("\u{2009}", '', Typeset::html($text)->toHtml()));
+    }
+
+    public function test_numbers_carry_their_exact_value_and_the_other_unit(): void
+    {
+        $notation = Notation::usual(Unit::Inch);
+        $html = Measured::length(Length::parse('4 1/32'), $notation)->toHtml();
+        $this->assertStringContainsString('title="4 1/32 in · ≈10.2 cm"', $html);
+        $this->assertStringContainsString('class="other"', $html);
+        $this->assertStringNotContainsString('</span> in', Measured::size(Size::inches(5, 8.5), $notation, false)->toHtml());
+    }
+
+    public function test_changes_are_said_in_words(): void
+    {
+        $words = new ChangeInWords;
+        $before = ['unit' => 'in', 'parameters' => ['leaf-width' => '5 in', 'ribbon' => true, 'sheets' => 4], 'furniture' => []];
+        $this->assertSame('', $words->between($before, $before));
+        $this->assertSame('leaf width 5 in → 6 in', $words->between($before, array_replace_recursive($before, ['parameters' => ['leaf-width' => '6 in']])));
+        $this->assertSame('ribbon yes → no', $words->between($before, array_replace_recursive($before, ['parameters' => ['ribbon' => false]])));
+        $this->assertSame(
+            'unit in → cm, leaf width 5 in → 6 in and 1 more',
+            $words->between($before, array_replace_recursive($before, ['unit' => 'cm', 'parameters' => ['leaf-width' => '6 in', 'sheets' => 3]])),
+        );
+        $this->assertSame('something put on a page', $words->between($before, ['furniture' => [['kind' => 'pocket']]] + $before));
+    }
+
+    public function test_the_moon_and_the_strip_say_how_far_it_is(): void
+    {
+        $project = Project::factory()->of(['structure' => 'meander-book'])->create();
+        $plan = $this->plan('meander-book');
+        $progress = fn (): Progress => new Progress($project->fresh() ?? $project, $plan);
+        $this->assertSame('New moon: planned, nothing cut yet', $progress()->words());
+        $this->assertSame('ready', Stage::Cut->state($plan, $progress()));
+
+        foreach (array_slice($plan->steps, 0, 3) as $step) {
+            $project->ticks()->create(['key' => $step->key]);
+        }
+        $this->assertSame('Waxing moon: 3 of 13 steps', $progress()->words());
+        $this->assertSame('2 of 3', Stage::Cut->state($plan, $progress()));
+        $this->assertSame(4, $progress()->next()->number);
+
+        foreach (array_slice($plan->steps, 3) as $step) {
+            $project->ticks()->create(['key' => $step->key]);
+        }
+        $this->assertSame('Full moon: finished', $progress()->words());
+        $this->assertSame('done', Stage::Bench->state($plan, $progress()));
+
+        $short = $this->plan('meander-book', ['materials' => ['book-sheet' => ['count' => 0]]]);
+        $fresh = new Progress(Project::factory()->create(), $short);
+        $this->assertSame(['needs a look', 'needs a look', 'ready'], [Stage::Plan->state($short, $fresh), Stage::Cut->state($short, $fresh), Stage::Score->state($short, $fresh)]);
+    }
+
+    private function xml(SvgDrawing $drawing): \SimpleXMLElement
+    {
+        $svg = new \SimpleXMLElement($drawing->file());
+        $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+
+        return $svg;
+    }
+}
