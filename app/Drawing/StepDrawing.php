@@ -22,6 +22,7 @@ final readonly class StepDrawing
             'sheet' => $this->sheet($picture->of),
             'part' => (new PartDrawing($this->plan->notation()))->draw($this->plan->blueprint->part($picture->of)),
             'face' => $this->face($picture->of),
+            'sections' => (new SectionsDrawing($this->plan))->draw(),
             'none' => null,
         };
     }

@@ -7,7 +7,7 @@ namespace Ephemeron\Bench;
 /** Which drawing goes with a step. */
 final readonly class Picture
 {
-    /** @param 'none'|'sheet'|'part'|'face' $kind sheet: `stock/pattern`, by index; part and face: by key */
+    /** @param 'none'|'sheet'|'part'|'face'|'sections' $kind sheet: `stock/pattern`, by index; part and face: by key */
     private function __construct(public string $kind, public string $of)
     {
     }
@@ -15,6 +15,12 @@ final readonly class Picture
     public static function none(): self
     {
         return new self('none', '');
+    }
+
+    /** All pieces, section by section. */
+    public static function sections(): self
+    {
+        return new self('sections', '');
     }
 
     public static function sheet(int $stock, int $pattern): self

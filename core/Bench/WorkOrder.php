@@ -141,6 +141,7 @@ final readonly class WorkOrder
             'Pencil the letter on the back of each piece and clip the sections; pieces of two sections look alike and are not.',
             'Cutting',
             places: $places,
+            picture: Picture::sections(),
         ), $cuts]];
     }
 
@@ -309,6 +310,7 @@ final readonly class WorkOrder
         return match (true) {
             $task->face !== null => Picture::face($task->face),
             $task->parts !== [] => Picture::part($task->parts[0]),
+            $task->drawn !== null => Picture::part($task->drawn),
             default => Picture::none(),
         };
     }

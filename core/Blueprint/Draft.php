@@ -93,6 +93,7 @@ final class Draft
             [...$known->places, ...$task->places],
             $known->face,
             $known->caution,
+            $known->drawn,
         );
     }
 

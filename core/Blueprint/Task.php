@@ -11,6 +11,7 @@ final readonly class Task
      * @param list<string> $parts keys of the parts in hand
      * @param list<string> $after keys of tasks that must be done before
      * @param list<string> $places each place it is done at; ticked one by one
+     * @param string|null $drawn key of the part that shows what is meant, where none is in hand
      */
     public function __construct(
         public string $key,
@@ -24,6 +25,7 @@ final readonly class Task
         public array $places = [],
         public ?string $face = null,
         public ?Caution $caution = null,
+        public ?string $drawn = null,
     ) {
     }
 }

@@ -240,6 +240,7 @@ final readonly class MeanderBook implements Structure
             'Practise on scrap',
             'Fold a square of scrap the same way first: score, slit, fold back and forth. The path is easy to follow once the hands have done it.',
             'Book',
+            drawn: self::SHEET,
         ));
         $draft->task(new Task(
             'fold-path',

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
 import { bench, replay, shell } from './screens.js';
+import { keepPlace } from './swaps.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -12,4 +13,5 @@ Alpine.data('shell', shell);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);
 window.Alpine = Alpine;
+keepPlace(document);
 Alpine.start();

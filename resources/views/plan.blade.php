@@ -63,7 +63,7 @@
 
             <x-findings :project="$project" :report="$plan->report" :face="$face->key"/>
 
-            <details open>
+            <details id="measures" open>
                 <summary>Measures</summary>
                 <x-change-form :project="$project" :face="$face->key">
                     @foreach ($plan->structure->parameters() as $parameter)
@@ -73,7 +73,7 @@
                 </x-change-form>
             </details>
 
-            <details open>
+            <details id="on-face" open>
                 <summary>On {{ lcfirst($face->name) }}</summary>
                 <p class="mb-2">Face @size($face->size, $notation)@if ($face->upsideDown), the sheet’s print upside down @endif</p>
                 @foreach ($plan->blueprint->pouches as $pouch)
@@ -128,7 +128,7 @@
                 @error('furniture')<p class="field-error">{{ $message }}</p>@enderror
             </details>
 
-            <details @if ($errors->has('mats.*')) open @endif>
+            <details id="mats" @if ($errors->has('mats.*')) open @endif>
                 <summary>Mats throughout</summary>
                 <x-change-form :project="$project" :face="$face->key">
                     <div class="field">
@@ -153,7 +153,7 @@
                 </x-change-form>
             </details>
 
-            <details @if (collect($errors->keys())->contains(fn ($key) => str_starts_with($key, 'materials.'))) open @endif>
+            <details id="papers" @if (collect($errors->keys())->contains(fn ($key) => str_starts_with($key, 'materials.'))) open @endif>
                 <summary>Papers</summary>
                 @foreach ($plan->stocks as $stock)
                     @foreach ($stock->roles as $role)
@@ -162,7 +162,7 @@
                 @endforeach
             </details>
 
-            <details>
+            <details id="tools">
                 <summary>Tools and schools</summary>
                 <x-change-form :project="$project" :face="$face->key">
                     @foreach (['grid' => ['Marks on trimmer and ruler', $design->grid], 'grooves' => ['Grooves of the board every', $design->grooves]] as $key => [$label, $now])

@@ -35,6 +35,19 @@ final class WorkingTest extends BrowserTestCase
         $this->assertSame('true', $this->find('#f-parameters-leaf-width')->getAttribute('aria-invalid'));
     }
 
+    public function test_what_was_open_stays_open_and_what_is_being_typed_is_not_lost(): void
+    {
+        $this->open($this->project('Perseid', 'plan'));
+        $this->driver()->executeScript('document.getElementById("papers").open = true;');
+        $this->type('#mat-base-weight', '200 g');
+        // Already typing in the next field when the answer to the first one comes.
+        $this->driver()->executeScript('const next = document.getElementById("mat-base-selvage"); next.focus(); next.value = "1/";');
+        $this->waitForText('.said', 'mat base weight 160 g → 200 g');
+        $this->driver()->wait(5, 100)->until(fn (): bool => $this->driver()->executeScript('return document.getElementById("papers").open && document.getElementById("mat-base-selvage").value === "1/" && document.activeElement.id === "mat-base-selvage";'));
+        $this->addToAssertionCount(1);
+        $this->driver()->executeScript('document.getElementById("mat-base-selvage").value = document.getElementById("mat-base-selvage").defaultValue;');
+    }
+
     public function test_a_finding_is_mended_with_one_press(): void
     {
         $this->open($this->project('guest book', 'plan'));
