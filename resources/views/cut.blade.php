@@ -15,7 +15,7 @@
                     @if ($stock->cuts->sheets() === $stock->cuts->lowerBound && $stock->cuts->missing === [])
                         {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; fewer is impossible
                     @else
-                        {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; by area at least {{ $stock->cuts->lowerBound }}
+                        {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; at least {{ $stock->cuts->lowerBound }}
                     @endif
                 </span>
             </div>

@@ -103,6 +103,11 @@ final class CuttingTest extends TestCase
         $this->assertSame(2, $bound->sheets([new Demand('A', Size::inches(6, 6), 5, true)], $sheet));
         $this->assertSame(5, $bound->sheets([new Demand('A', Size::inches(6.5, 7), 5, true)], $sheet));
         $this->assertSame(0, $bound->sheets([], $sheet));
+        // Worked by hand: of 4⅞ × 8⅜ only two go on 12 × 12 whichever way they are turned, and area alone would say five.
+        $this->assertSame(8, $bound->sheets([new Demand('A', Size::inches(4.875, 8.375), 16, true)], $sheet));
+        // 3 × 4 fill a 12 × 12 twelve times without waste: no bound may say more than one.
+        $this->assertSame(1, $bound->sheets([new Demand('A', Size::inches(3, 4), 12, true)], $sheet));
+        $this->assertSame(2, $bound->sheets([new Demand('A', Size::inches(3, 4), 13, false)], $sheet));
     }
 
     public function test_the_bench_sees_through_a_wrong_plan(): void
