@@ -90,8 +90,9 @@ final readonly class DesignWriter
             ...($format !== null
                 ? ['sheet' => $format->value]
                 : ['sheet' => 'own', 'width' => $notation->exact($stock->sheet->width), 'height' => $notation->exact($stock->sheet->height)]),
-            'weight' => rtrim(rtrim(number_format($stock->grammage->inGrams(), 3, '.', ''), '0'), '.').' g',
-            'thickness' => number_format($stock->caliper->inMillimetres(), 6, '.', '').' mm',
+            'weight' => $stock->grammage->exact(),
+            // A thickness that follows from the weight is left to follow from it.
+            ...($stock->caliper->equals($stock->grammage->caliper()) ? [] : ['thickness' => number_format($stock->caliper->inMillimetres(), 6, '.', '').' mm']),
             'sides' => $stock->doubleSided ? 'double' : 'single',
             'direction' => $direction,
             'selvage' => $notation->exact($stock->selvage),

@@ -91,6 +91,12 @@ final readonly class Grammage
         return Length::micrometres((int) round($this->inGrams() * $bulk));
     }
 
+    /** To the milligram, so that {@see parse()} reads it back the same: `216.319 g`. */
+    public function exact(): string
+    {
+        return rtrim(rtrim(number_format($this->inGrams(), 3, '.', ''), '0'), '.').' g';
+    }
+
     public function text(): string
     {
         return round($this->inGrams()).' g/m²';

@@ -67,7 +67,7 @@
                 <summary>Measures</summary>
                 <x-change-form :project="$project" :face="$face->key">
                     @foreach ($plan->structure->parameters() as $parameter)
-                        <x-field :parameter="$parameter" :place="'parameters.'.$parameter->key" :value="$design->parameters->values[$parameter->key] ?? null" :notation="$notation"/>
+                        @include('partials.field', ['place' => 'parameters.'.$parameter->key, 'value' => $design->parameters->values[$parameter->key] ?? null])
                     @endforeach
                     <noscript><button class="btn-plain">Take these measures</button></noscript>
                 </x-change-form>
@@ -105,7 +105,7 @@
                         <strong>{{ $kind->name() }}</strong>
                         <x-change-form :project="$project" :face="$face->key">
                             @foreach ($kind->parameters() as $parameter)
-                                <x-field :parameter="$parameter" :place="'furniture.'.$index.'.parameters.'.$parameter->key" :value="$placed->values->values[$parameter->key] ?? $parameter->default($design->unit)" :notation="$notation"/>
+                                @include('partials.field', ['place' => 'furniture.'.$index.'.parameters.'.$parameter->key, 'value' => $placed->values->values[$parameter->key] ?? $parameter->default($design->unit)])
                             @endforeach
                         </x-change-form>
                         <form method="post" class="mt-1" action="{{ route('furniture.destroy', [$project, $index]) }}" hx-post="{{ route('furniture.destroy', [$project, $index]) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
@@ -155,11 +155,13 @@
 
             <details id="papers" @if (collect($errors->keys())->contains(fn ($key) => str_starts_with($key, 'materials.'))) open @endif>
                 <summary>Papers</summary>
-                @foreach ($plan->stocks as $stock)
-                    @foreach ($stock->roles as $role)
-                        @include('partials.paper', ['role' => \Ephemeron\Paper\StockRole::from($role), 'stock' => $design->materials[$role], 'cuts' => $stock->cuts])
+                <x-change-form :project="$project" :face="$face->key">
+                    @foreach ($plan->stocks as $stock)
+                        @foreach ($stock->roles as $role)
+                            @include('partials.paper', ['role' => \Ephemeron\Paper\StockRole::from($role), 'stock' => $design->materials[$role], 'cuts' => $stock->cuts])
+                        @endforeach
                     @endforeach
-                @endforeach
+                </x-change-form>
             </details>
 
             <details id="tools">

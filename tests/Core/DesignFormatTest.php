@@ -51,6 +51,18 @@ final class DesignFormatTest extends TestCase
         $this->assertEquals($inches->parameters, DesignReader::ofTheHouse()->fromArray($file)->parameters);
     }
 
+    public function test_thickness_follows_the_weight_unless_it_is_given(): void
+    {
+        $file = (new DesignWriter)->toArray($this->design('meander-book', ['materials' => ['book-sheet' => ['weight' => '80 lb cover']]]));
+        $this->assertArrayNotHasKey('thickness', $file['materials']['book-sheet']);
+        $heavier = DesignReader::ofTheHouse()->fromArray((new DesignPatch(['materials.book-sheet.weight' => '300 g']))->applyTo($file));
+        // 300 g/m² at 1.3 cm³/g is 390 µm, 125 ticks to the nearest one
+        $this->assertSame(125, $heavier->materials['book-sheet']->caliper->ticks);
+
+        $measured = DesignReader::ofTheHouse()->fromArray((new DesignPatch(['materials.book-sheet.thickness' => '0.2 mm']))->applyTo($file));
+        $this->assertSame(64, DesignReader::ofTheHouse()->fromArray((new DesignWriter)->toArray($measured))->materials['book-sheet']->caliper->ticks);
+    }
+
     /** @return iterable<string, array{string, string}> the file, and the place of the complaint */
     public static function wrongFiles(): iterable
     {

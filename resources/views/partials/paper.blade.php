@@ -4,7 +4,7 @@
     $typed = fn (string $key, mixed $otherwise) => $errors->has("{$place}.{$key}") && is_array(session()->getOldInput('set')) ? (session()->getOldInput('set')["{$place}.{$key}"] ?? $otherwise) : $otherwise;
     $fields = [
         'name' => ['Name', $stock->name],
-        'weight' => ['Weight', round($stock->grammage->inGrams()).' g'],
+        'weight' => ['Weight', $stock->grammage->exact()],
         'selvage' => ['Selvage strip', $notation->exact($stock->selvage)],
         'count' => ['Sheets you have', $stock->available],
     ];
@@ -12,38 +12,36 @@
 @endphp
 <fieldset class="mt-2">
     <legend class="fs-6 mb-0"><strong>{{ $role->label() }}</strong> <span class="quiet">· {{ $cuts->sheets() }} {{ $cuts->sheets() === 1 ? 'sheet' : 'sheets' }}, at least {{ $cuts->lowerBound }}</span></legend>
-    <x-change-form :project="$project" :face="$face->key">
-        @foreach ($fields as $key => [$label, $value])
-            @php($id = "{$role->value}-{$key}")
-            <div class="field">
-                <label for="{{ $id }}">{{ $label }}</label>
-                <input @class(['form-control', 'is-invalid' => $errors->has("{$place}.{$key}")]) id="{{ $id }}" name="set[{{ $place }}.{{ $key }}]" value="{{ $typed($key, $value) }}" @if ($key === 'count') placeholder="as many as it takes" inputmode="numeric" @endif>
-                @error("{$place}.{$key}")<p class="field-error">{{ $message }}</p>@enderror
-            </div>
-        @endforeach
+    @foreach ($fields as $key => [$label, $value])
+        @php($id = "{$role->value}-{$key}")
         <div class="field">
-            <label for="{{ $role->value }}-sheet">Sheet</label>
-            <select class="form-select" id="{{ $role->value }}-sheet" name="set[{{ $place }}.sheet]">
-                @unless ($format)<option value="own" selected>{{ str_replace('⁄', '/', $notation->size($stock->sheet)) }}</option>@endunless
-                @foreach (\Ephemeron\Paper\SheetFormat::cases() as $each)
-                    <option value="{{ $each->value }}" @selected($format === $each)>{{ $each->label() }}</option>
-                @endforeach
-            </select>
+            <label for="{{ $id }}">{{ $label }}</label>
+            <input @class(['form-control', 'is-invalid' => $errors->has("{$place}.{$key}")]) id="{{ $id }}" name="set[{{ $place }}.{{ $key }}]" value="{{ $typed($key, $value) }}" @if ($key === 'count') placeholder="as many as it takes" inputmode="numeric" @endif>
+            @error("{$place}.{$key}")<p class="field-error">{{ $message }}</p>@enderror
         </div>
-        <div class="field">
-            <label for="{{ $role->value }}-sides">Printed on</label>
-            <select class="form-select" id="{{ $role->value }}-sides" name="set[{{ $place }}.sides]">
-                <option value="double" @selected($stock->doubleSided)>both sides</option>
-                <option value="single" @selected(! $stock->doubleSided)>one side</option>
-            </select>
-        </div>
-        <div class="field">
-            <label for="{{ $role->value }}-direction">Right way up</label>
-            <select class="form-select" id="{{ $role->value }}-direction" name="set[{{ $place }}.direction]">
-                @foreach (['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'] as $way => $label)
-                    <option value="{{ $way }}" @selected($direction === (['none' => '', 'both' => 'ab'][$way] ?? $way))>{{ $label }}</option>
-                @endforeach
-            </select>
-        </div>
-    </x-change-form>
+    @endforeach
+    <div class="field">
+        <label for="{{ $role->value }}-sheet">Sheet</label>
+        <select class="form-select" id="{{ $role->value }}-sheet" name="set[{{ $place }}.sheet]">
+            @unless ($format)<option value="own" selected>{{ str_replace('⁄', '/', $notation->size($stock->sheet)) }}</option>@endunless
+            @foreach (\Ephemeron\Paper\SheetFormat::cases() as $each)
+                <option value="{{ $each->value }}" @selected($format === $each)>{{ $each->label() }}</option>
+            @endforeach
+        </select>
+    </div>
+    <div class="field">
+        <label for="{{ $role->value }}-sides">Printed on</label>
+        <select class="form-select" id="{{ $role->value }}-sides" name="set[{{ $place }}.sides]">
+            <option value="double" @selected($stock->doubleSided)>both sides</option>
+            <option value="single" @selected(! $stock->doubleSided)>one side</option>
+        </select>
+    </div>
+    <div class="field">
+        <label for="{{ $role->value }}-direction">Right way up</label>
+        <select class="form-select" id="{{ $role->value }}-direction" name="set[{{ $place }}.direction]">
+            @foreach (['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'] as $way => $label)
+                <option value="{{ $way }}" @selected($direction === (['none' => '', 'both' => 'ab'][$way] ?? $way))>{{ $label }}</option>
+            @endforeach
+        </select>
+    </div>
 </fieldset>

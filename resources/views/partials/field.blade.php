@@ -1,5 +1,4 @@
 {{-- One parameter: its label, its input, its error beside it, and on demand what it means. --}}
-@props(['parameter', 'place', 'value', 'notation'])
 @php
     $old = session()->getOldInput('set');
     $typed = is_array($old) ? ($old[$place] ?? null) : null;
