@@ -12,7 +12,17 @@ const complain = (text) => {
     document.querySelector('main')?.prepend(said);
 };
 
+/** The opening one looks at is in sight in the strip of all of them. */
+const showOpening = () => {
+    const here = document.querySelector('.openings .is-here');
+    if (here) {
+        const strip = here.closest('.openings');
+        strip.scrollLeft = here.offsetLeft - strip.offsetLeft - (strip.clientWidth - here.offsetWidth) / 2;
+    }
+};
+
 export const keepPlace = (root) => {
+    showOpening();
     let open = new Map();
     let typing = null;
 
@@ -39,6 +49,7 @@ export const keepPlace = (root) => {
             field.setSelectionRange?.(typing.from, typing.to);
         }
         typing = null;
+        showOpening();
     });
 
     ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, () => {

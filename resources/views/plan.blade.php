@@ -82,22 +82,7 @@
                     @endif
                 @endforeach
                 <x-change-form :project="$project" :face="$face->key">
-                    <div class="field">
-                        <label for="face-layers">Mats on this face</label>
-                        <select class="form-select" id="face-layers" name="set[mats.faces.{{ $face->key }}.layers]">
-                            @foreach (['bare', 'one mat', 'double mat'] as $number => $label)
-                                <option value="{{ $number }}" @selected($layers === $number)>{{ $label }}</option>
-                            @endforeach
-                        </select>
-                    </div>
-                    <div class="field">
-                        <label for="face-school">Border on this face</label>
-                        <select class="form-select" id="face-school" name="set[mats.faces.{{ $face->key }}.school]">
-                            @foreach (\Ephemeron\Design\MatSchool::cases() as $each)
-                                <option value="{{ $each->value }}" @selected($school === $each)>{{ $each->label() }}</option>
-                            @endforeach
-                        </select>
-                    </div>
+                    @include('partials.mats', ['id' => 'face', 'place' => "mats.faces.{$face->key}", 'labels' => ['Mats on this face', 'Border on this face'], 'layers' => $layers, 'school' => $school])
                 </x-change-form>
                 @foreach ($here as $index => $placed)
                     @php($kind = $showroom->get($placed->kind))
@@ -131,22 +116,7 @@
             <details id="mats" @if ($errors->has('mats.*')) open @endif>
                 <summary>Mats throughout</summary>
                 <x-change-form :project="$project" :face="$face->key">
-                    <div class="field">
-                        <label for="mats-layers">Layers</label>
-                        <select class="form-select" id="mats-layers" name="set[mats.layers]">
-                            @foreach (['no mats', 'one mat', 'double mats'] as $number => $label)
-                                <option value="{{ $number }}" @selected($design->mats->layers === $number)>{{ $label }}</option>
-                            @endforeach
-                        </select>
-                    </div>
-                    <div class="field">
-                        <label for="mats-school">Border on each side</label>
-                        <select class="form-select" id="mats-school" name="set[mats.school]">
-                            @foreach (\Ephemeron\Design\MatSchool::cases() as $each)
-                                <option value="{{ $each->value }}" @selected($design->mats->school === $each)>{{ $each->label() }}</option>
-                            @endforeach
-                        </select>
-                    </div>
+                    @include('partials.mats', ['id' => 'mats', 'place' => 'mats', 'labels' => ['Mats on every face', 'Border on each side'], 'layers' => $design->mats->layers, 'school' => $design->mats->school])
                     @if ($design->mats->faces !== [])
                         <p class="field-note">{{ count($design->mats->faces) }} {{ count($design->mats->faces) === 1 ? 'face has' : 'faces have' }} mats of their own and stay as they are.</p>
                     @endif

@@ -1,0 +1,17 @@
+{{-- How something is matted: layers and border, for the whole book or for one face. --}}
+<div class="field">
+    <label for="{{ $id }}-layers">{{ $labels[0] }}</label>
+    <select class="form-select" id="{{ $id }}-layers" name="set[{{ $place }}.layers]">
+        @foreach (['no mat', 'one mat', 'double mat'] as $number => $label)
+            <option value="{{ $number }}" @selected($layers === $number)>{{ $label }}</option>
+        @endforeach
+    </select>
+</div>
+<div class="field">
+    <label for="{{ $id }}-school">{{ $labels[1] }}</label>
+    <select class="form-select" id="{{ $id }}-school" name="set[{{ $place }}.school]">
+        @foreach (\Ephemeron\Design\MatSchool::cases() as $each)
+            <option value="{{ $each->value }}" @selected($school === $each)>{{ $each->label() }}</option>
+        @endforeach
+    </select>
+</div>
