@@ -15,13 +15,18 @@ final readonly class CachedPlanner implements CutPlanner
 {
     private const DAYS = 14;
 
+    private string $edition;
+
     public function __construct(private CutPlanner $planner, private Repository $cache)
     {
+        // What another edition of the code has remembered cannot be read back.
+        $files = glob(base_path('core/{Cutting,Geometry,Measure}/*.php'), GLOB_BRACE) ?: [];
+        $this->edition = hash('xxh128', serialize(array_map(filemtime(...), $files)));
     }
 
     public function plan(array $demands, Supply $supply, Trimmer $trimmer): CutPlan
     {
-        $key = 'cut-plan:'.hash('sha256', $this->planner::class.serialize([$demands, $supply, $trimmer]));
+        $key = 'cut-plan:'.hash('sha256', serialize([$this->edition, $this->planner::class, $demands, $supply, $trimmer]));
         $plan = $this->cache->get($key);
         if ($plan instanceof CutPlan) {
             return $plan;

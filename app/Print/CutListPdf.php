@@ -150,7 +150,7 @@ final readonly class CutListPdf
             if ($blank) {
                 $pages->pdf->setFont('dejavuserif', '', max(4.0, min(9.0, min($width, $height) * 1.6)));
                 $pages->pdf->setXY($x, $y + $height / 2 - 2);
-                $pages->pdf->Cell($width, 4, $leaf->demand, 0, 0, 'C');
+                $pages->pdf->Cell($width, 4, $leaf->label(), 0, 0, 'C');
             }
         }
     }

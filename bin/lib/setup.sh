@@ -66,6 +66,6 @@ setup_assets() {
 setup_app() {
     if [ ! -e .env ]; then
         cp .env.example .env
-        php artisan key:generate --quiet
+        php artisan key:generate --quiet --force
     fi
 }

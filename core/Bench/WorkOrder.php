@@ -79,8 +79,7 @@ final readonly class WorkOrder
 
     private function cutTitle(StockPlan $stock, SheetPattern $pattern, int $index): string
     {
-        $letters = array_unique(array_map(static fn ($blank): string => $blank->demand, $pattern->blanks()));
-        sort($letters);
+        $letters = array_map(strval(...), array_keys($pattern->gives));
         $sheets = $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike";
 
         return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, implode(', ', $letters));
@@ -104,7 +103,7 @@ final readonly class WorkOrder
     private function outcome(Piece $piece): string
     {
         return match (true) {
-            $piece instanceof Blank => $piece->demand,
+            $piece instanceof Blank => $piece->label(),
             $piece instanceof Offcut && $piece->selvage => 'the selvage strip',
             $piece instanceof Offcut => 'an offcut '.$this->notation->size($piece->area()->size),
             default => 'a piece '.$this->notation->size($piece->area()->size).' to cut on',
@@ -114,7 +113,7 @@ final readonly class WorkOrder
     /** @return list<string> */
     private function partsOf(SheetPattern $pattern, StockPlan $stock): array
     {
-        $letters = array_map(static fn ($blank): string => $blank->demand, $pattern->blanks());
+        $letters = array_map(strval(...), array_keys($pattern->gives));
 
         return array_keys(array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => in_array($part->letter, $letters, true)));
     }

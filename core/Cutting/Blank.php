@@ -9,8 +9,11 @@ use Ephemeron\Geometry\Rectangle;
 /** A piece that is wanted. */
 final readonly class Blank implements Piece
 {
-    /** @param bool $turned its width lies along the height of the sheet */
-    public function __construct(private Rectangle $area, public string $demand, public bool $turned)
+    /**
+     * @param non-empty-list<string> $demands keys of the demands it may serve; equal pieces are cut alike and told apart later
+     * @param bool $turned its width lies along the height of the sheet
+     */
+    public function __construct(private Rectangle $area, public array $demands, public bool $turned)
     {
     }
 
@@ -19,8 +22,14 @@ final readonly class Blank implements Piece
         return $this->area;
     }
 
+    /** `H`, or `F·H` where it may become either. */
+    public function label(): string
+    {
+        return implode('·', $this->demands);
+    }
+
     public function signature(): string
     {
-        return $this->demand.($this->turned ? 't' : '');
+        return $this->label().($this->turned ? 't' : '');
     }
 }

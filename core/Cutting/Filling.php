@@ -11,9 +11,9 @@ namespace Ephemeron\Cutting;
 final readonly class Filling
 {
     /**
-     * @param int|null $demand index of the piece in the corner
+     * @param int|null $demand index of the kind of the piece in the corner
      * @param bool $widthFirst the first cut divides the width: the remainder beside is as tall as the rectangle
-     * @param array<int, int> $pieces how many of each demand the rectangle gives, by index
+     * @param array<int, int> $pieces how many of each kind the rectangle gives, by index
      * @param int $used square ticks that become pieces
      * @param int $largestOffcut square ticks
      */
@@ -38,7 +38,7 @@ final readonly class Filling
         return new self($width, $height, null, 0, 0, false, false, null, null, [], 0, $width * $height);
     }
 
-    /** @param array{int, int, int, bool} $placement demand, width, height, turned */
+    /** @param array{int, int, int, bool} $placement kind, width, height, turned */
     public static function of(int $width, int $height, array $placement, bool $widthFirst, self $beside, self $below): self
     {
         [$demand, $pieceWidth, $pieceHeight, $turned] = $placement;

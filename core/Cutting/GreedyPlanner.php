@@ -31,10 +31,12 @@ final readonly class GreedyPlanner implements CutPlanner
         }
         $oversize = array_map(strval(...), array_keys($missing));
 
+        $kinds = Kind::among($fitting);
+        $left = array_map(static fn (Kind $kind): int => $kind->quantity, $kinds);
+        $wanted = array_column(array_map(static fn (Demand $demand): array => [$demand->key, $demand->quantity], $fitting), 1, 0);
         $patterns = [];
         $used = 0;
-        $filling = new SheetFilling($fitting, $trimmer);
-        $left = array_map(static fn (Demand $demand): int => $demand->quantity, $fitting);
+        $filling = new SheetFilling($kinds, $trimmer);
         while (array_sum($left) > 0 && ($supply->available === null || $used < $supply->available)) {
             $fill = $filling->fill($supply->sheet, $left);
             if ($fill->pieces === []) {
@@ -44,19 +46,42 @@ final readonly class GreedyPlanner implements CutPlanner
             foreach ($fill->pieces as $index => $taken) {
                 $count = min($count, intdiv($left[$index], $taken));
             }
+            $gives = [];
             foreach ($fill->pieces as $index => $taken) {
                 $left[$index] -= $count * $taken;
+                $gives += $this->handOut($kinds[$index], $count * $taken, $wanted);
             }
             $used += $count;
-            $patterns[] = new SheetPattern($supply, $count, $this->withSelvage($filling->tree($fill), $supply));
+            $patterns[] = new SheetPattern($supply, $count, $this->withSelvage($filling->tree($fill), $supply), $gives);
         }
-        foreach ($left as $index => $count) {
-            if ($count > 0) {
-                $missing[$fitting[$index]->key] = $count;
+
+        return new CutPlan(
+            $patterns,
+            (new LowerBound)->sheets($fitting, $supply->sheet),
+            $missing + array_filter($wanted, static fn (int $count): bool => $count > 0),
+            $oversize,
+        );
+    }
+
+    /**
+     * Gives pieces of one kind to the demands that ask for it, the first ones first.
+     *
+     * @param array<string, int> $wanted how many each demand still wants
+     * @return array<string, int> how many each demand gets
+     */
+    private function handOut(Kind $kind, int $pieces, array &$wanted): array
+    {
+        $gives = [];
+        foreach ($kind->keys as $key) {
+            $given = min($pieces, $wanted[$key]);
+            if ($given > 0) {
+                $gives[$key] = $given;
+                $wanted[$key] -= $given;
+                $pieces -= $given;
             }
         }
 
-        return new CutPlan($patterns, (new LowerBound)->sheets($fitting, $supply->sheet), $missing, $oversize);
+        return $gives;
     }
 
     private function fits(Demand $demand, Size $sheet): bool

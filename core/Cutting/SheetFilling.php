@@ -18,27 +18,27 @@ final readonly class SheetFilling
     /** How a rectangle is divided below the first piece: always in columns, always in rows, or so that the larger remainder stays whole. */
     private const DIVISIONS = ['columns', 'rows', 'larger'];
 
-    /** @var list<array{int, int, int, bool}> demand, width, height, turned */
+    /** @var list<array{int, int, int, bool}> kind, width, height, turned */
     private array $placements;
 
     private int $narrowest;
 
-    /** @param list<Demand> $demands */
-    public function __construct(private array $demands, Trimmer $trimmer)
+    /** @param list<Kind> $kinds */
+    public function __construct(private array $kinds, Trimmer $trimmer)
     {
         $this->narrowest = $trimmer->narrowestStrip->ticks;
         $placements = [];
-        foreach ($demands as $index => $demand) {
-            $size = $demand->size;
+        foreach ($kinds as $index => $kind) {
+            $size = $kind->size;
             $placements[] = [$index, $size->width->ticks, $size->height->ticks, false];
-            if ($demand->turnable && ! $size->width->equals($size->height)) {
+            if ($kind->turnable && ! $size->width->equals($size->height)) {
                 $placements[] = [$index, $size->height->ticks, $size->width->ticks, true];
             }
         }
         $this->placements = $placements;
     }
 
-    /** @param array<int, int> $left how many of each demand are still wanted */
+    /** @param array<int, int> $left how many of each kind are still wanted */
     public function fill(Size $sheet, array $left): Filling
     {
         $width = $sheet->width->ticks;
@@ -160,7 +160,7 @@ final readonly class SheetFilling
         }
         $pieceWidth = $filling->pieceWidth;
         $pieceHeight = $filling->pieceHeight;
-        $blank = new Blank($this->rectangle($x, $y, $pieceWidth, $pieceHeight), $this->demands[$filling->demand]->key, $filling->turned);
+        $blank = new Blank($this->rectangle($x, $y, $pieceWidth, $pieceHeight), $this->kinds[$filling->demand]->keys, $filling->turned);
         $besideWidth = $filling->width - $pieceWidth;
         $belowHeight = $filling->height - $pieceHeight;
 

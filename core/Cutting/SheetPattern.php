@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-/** So many sheets cut alike. */
+/** So many sheets cut alike, and how many pieces of each demand they give together. */
 final readonly class SheetPattern
 {
-    public function __construct(public Supply $supply, public int $count, public Piece $tree)
+    /** @param array<string, int> $gives over all its sheets, by demand key */
+    public function __construct(public Supply $supply, public int $count, public Piece $tree, public array $gives)
     {
     }
 

@@ -59,13 +59,41 @@ final readonly class TrimmerBench
                 $table[$this->name($size)] = ($table[$this->name($size)] ?? 0) + $step->together;
             }
         }
+        $pieces = [];
         foreach ($pattern->blanks() as $blank) {
-            $demand = $demands[$blank->demand] ?? throw PlanDoesNotCut::unknownPiece($blank->demand);
-            if ($blank->turned && ! $demand->turnable) {
-                throw PlanDoesNotCut::wrongWayRound($demand->key);
+            foreach ($blank->demands as $key) {
+                $demand = $demands[$key] ?? throw PlanDoesNotCut::unknownPiece($key);
+                if ($blank->turned && ! $demand->turnable) {
+                    throw PlanDoesNotCut::wrongWayRound($demand->key);
+                }
+                if (! ($blank->turned ? $demand->size->turned() : $demand->size)->equals($blank->area()->size)) {
+                    throw PlanDoesNotCut::pieceNotThere(0, $demand->size);
+                }
             }
-            $this->take($table, $blank->turned ? $demand->size->turned() : $demand->size, $pattern->count, 0);
-            $blanks[$demand->key] += $pattern->count;
+            $this->take($table, $blank->area()->size, $pattern->count, 0);
+            $pieces[$blank->label()] = ($pieces[$blank->label()] ?? 0) + $pattern->count;
+        }
+        foreach ($pattern->gives as $key => $count) {
+            $blanks[$key] = ($blanks[$key] ?? throw PlanDoesNotCut::unknownPiece((string) $key)) + $count;
+        }
+        $this->checkHandedOut($pattern, $pieces);
+    }
+
+    /**
+     * Every piece is given to a demand that it may serve, and only once.
+     *
+     * @param array<string, int> $pieces by the label of their blanks
+     */
+    private function checkHandedOut(SheetPattern $pattern, array $pieces): void
+    {
+        foreach ($pattern->blanks() as $blank) {
+            $given = array_sum(array_intersect_key($pattern->gives, array_flip($blank->demands)));
+            if ($given !== $pieces[$blank->label()]) {
+                throw PlanDoesNotCut::wrongCount($blank->label(), $given, $pieces[$blank->label()]);
+            }
+        }
+        if (array_sum($pattern->gives) !== array_sum($pieces)) {
+            throw PlanDoesNotCut::wrongCount('any', array_sum($pattern->gives), array_sum($pieces));
         }
     }
 

@@ -50,10 +50,10 @@ final readonly class CutSheetsSvg
         $area = $blank->area();
         [$x, $y] = $this->middle($area);
         $short = $area->size->shortSide()->inMillimetres();
-        $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->demand]);
+        $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->label()]);
         $drawing->paper($area, self::PAPER, 'blank-paper');
         $radius = min(11.0, $short * 0.3);
-        $drawing->ring($x, $y - $radius * 0.3, $blank->demand, $radius);
+        $drawing->ring($x, $y - $radius * 0.3, $blank->label(), $radius);
         $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
         $this->caption($drawing, $area, $size, min(10.0, $short * 0.2), $radius);
         $drawing->close('g');

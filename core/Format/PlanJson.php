@@ -145,7 +145,7 @@ final readonly class PlanJson
                 'piece' => ['width' => $this->length($cut->piece->width, $notation), 'height' => $this->length($cut->piece->height, $notation)],
                 'gives' => [$this->outcome($cut->first, $notation), $this->outcome($cut->second, $notation)],
             ], $pattern->steps()),
-            'blanks' => array_count_values(array_map(static fn (Blank $blank): string => $blank->demand, $pattern->blanks())),
+            'blanks' => $pattern->gives,
             'offcuts' => array_map(fn (Offcut $offcut): array => $this->outcome($offcut, $notation), $pattern->offcuts()),
         ], $stock->cuts->patterns);
     }
@@ -159,7 +159,7 @@ final readonly class PlanJson
                 $piece instanceof Offcut => $piece->selvage ? 'selvage' : 'offcut',
                 default => 'piece',
             },
-            ...($piece instanceof Blank ? ['letter' => $piece->demand, 'turned' => $piece->turned] : []),
+            ...($piece instanceof Blank ? ['letter' => $piece->label(), 'turned' => $piece->turned] : []),
             'width' => $this->length($piece->area()->size->width, $notation),
             'height' => $this->length($piece->area()->size->height, $notation),
         ];

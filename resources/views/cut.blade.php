@@ -39,8 +39,8 @@
                         <h3>{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike, cut together" }}</h3>
                         <p class="mb-1">
                             Gives
-                            @foreach (array_count_values(array_map(fn ($blank) => $blank->demand, $pattern->blanks())) as $letter => $count)
-                                <span class="num">{{ $count * $pattern->count }} {{ $letter }}</span>@if (! $loop->last), @endif
+                            @foreach ($pattern->gives as $letter => $count)
+                                <span class="num">{{ $count }} {{ $letter }}</span>@if (! $loop->last), @endif
                             @endforeach
                             <span class="quiet">· <a href="{{ route('export.sheet', [$project, $stockIndex, $index]) }}">sheet as SVG</a></span>
                         </p>
@@ -58,7 +58,7 @@
                                             along the {{ $step->along->value }} of @size($step->piece, $notation, false):
                                             @foreach ([$step->first, $step->second] as $piece)
                                                 @if ($piece instanceof \Ephemeron\Cutting\Blank)
-                                                    <strong>{{ $piece->demand }}</strong>{{ $piece->turned ? ' (turned)' : '' }}
+                                                    <strong>{{ $piece->label() }}</strong>{{ $piece->turned ? ' (turned)' : '' }}
                                                 @elseif ($piece instanceof \Ephemeron\Cutting\Offcut)
                                                     <span class="quiet">{{ $piece->selvage ? 'selvage strip' : 'offcut' }} @unless ($piece->selvage)@size($piece->area()->size, $notation, false)@endunless</span>
                                                 @else

@@ -110,6 +110,21 @@ final class CuttingTest extends TestCase
         $this->assertSame(2, $bound->sheets([new Demand('A', Size::inches(3, 4), 13, false)], $sheet));
     }
 
+    public function test_equal_pieces_for_different_places_are_cut_alike_and_handed_out(): void
+    {
+        $demands = [
+            new Demand('F', Size::inches(4.875, 8.375), 2, true),
+            new Demand('H', Size::inches(4.875, 8.375), 14, true),
+            new Demand('K', Size::inches(4.875, 8.375), 2, false),
+        ];
+        $plan = $this->cut($demands, $this->sheet(12, 12));
+        $this->assertSame(9, $plan->sheets());
+        $this->assertSame(8, $plan->patterns[0]->count, 'all sheets that are alike at one setting');
+        $this->assertSame(['F' => 2, 'H' => 14], $plan->patterns[0]->gives);
+        $this->assertSame('F·H', $plan->patterns[0]->blanks()[0]->label());
+        $this->assertSame(['F' => 2, 'H' => 14, 'K' => 2], (new TrimmerBench($this->trimmer()))->replay($plan, $demands));
+    }
+
     public function test_the_bench_sees_through_a_wrong_plan(): void
     {
         $demand = new Demand('A', Size::inches(6, 12), 2, true);
@@ -121,7 +136,8 @@ final class CuttingTest extends TestCase
             'a piece too few' => [$plan, [new Demand('A', Size::inches(6, 12), 3, true)]],
             'another size' => [$plan, [new Demand('A', Size::inches(5, 12), 2, true)]],
             'an unknown piece' => [$plan, [new Demand('B', Size::inches(6, 12), 2, true)]],
-            'a sheet that is not cut' => [new CutPlan([new SheetPattern($this->sheet(12, 12), 1, new Offcut(Rectangle::whole(Size::inches(12, 12))))], 1), [$demand]],
+            'a sheet that is not cut' => [new CutPlan([new SheetPattern($this->sheet(12, 12), 1, new Offcut(Rectangle::whole(Size::inches(12, 12))), [])], 1), [$demand]],
+            'pieces handed out twice' => [new CutPlan([new SheetPattern($plan->patterns[0]->supply, 1, $plan->patterns[0]->tree, ['A' => 3])], 1), [new Demand('A', Size::inches(6, 12), 3, true)]],
         ] as $what => [$wrong, $demands]) {
             try {
                 $bench->replay($wrong, $demands);

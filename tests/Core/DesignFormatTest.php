@@ -152,7 +152,7 @@ final class DesignFormatTest extends TestCase
     public function test_cut_sheets_are_drawn_in_real_units(): void
     {
         $plan = $this->plan('nested-gusset-album');
-        $pattern = $plan->stocks[2]->cuts->patterns[1];
+        $pattern = $plan->stocks[2]->cuts->patterns[0];
         $svg = new \SimpleXMLElement((new CutSheetsSvg)->draw($pattern, $plan->notation(), 'A & B')->file());
         // 12 in and a margin of 15 mm on each side, one user unit a millimetre
         $this->assertSame('334.8mm', (string) $svg['width']);

@@ -26,7 +26,7 @@ final class TableTest extends TestCase
     public function test_the_cut_screen_draws_each_pattern_and_says_the_bound(): void
     {
         $page = $this->get("/projects/{$this->project->id}/cut")->assertOk();
-        $page->assertSee('4 sheets; fewer is impossible')->assertSee('7 sheets alike, cut together')->assertSee('same fence')->assertSee('data-step="3"', false);
+        $page->assertSee('4 sheets; fewer is impossible')->assertSee('8 sheets alike, cut together')->assertSee('same fence')->assertSee('data-step="3"', false);
     }
 
     public function test_the_score_screen_shows_both_schools(): void
@@ -38,10 +38,10 @@ final class TableTest extends TestCase
 
     public function test_steps_are_ticked_kept_and_taken_back(): void
     {
-        $this->get("/projects/{$this->project->id}/bench")->assertOk()->assertSee('Step 1 of 36');
-        $this->tick(['step' => 'cut-structure-card-1', 'done' => 1, 'next' => 1])->assertSee('Step 2 of 36');
-        $this->get("/projects/{$this->project->id}/bench")->assertSee('Step 2 of 36')->assertSee('1 of 36');
-        $this->tick(['step' => 'cut-structure-card-1', 'done' => 0])->assertSee('Step 1 of 36')->assertDontSee('Not done yet');
+        $this->get("/projects/{$this->project->id}/bench")->assertOk()->assertSee('Step 1 of 35');
+        $this->tick(['step' => 'cut-structure-card-1', 'done' => 1, 'next' => 1])->assertSee('Step 2 of 35');
+        $this->get("/projects/{$this->project->id}/bench")->assertSee('Step 2 of 35')->assertSee('1 of 35');
+        $this->tick(['step' => 'cut-structure-card-1', 'done' => 0])->assertSee('Step 1 of 35')->assertDontSee('Not done yet');
     }
 
     public function test_places_are_ticked_one_by_one_and_complete_the_step(): void
@@ -62,7 +62,7 @@ final class TableTest extends TestCase
     {
         $this->put("/projects/{$this->project->id}/ticks", ['step' => 'fly', 'done' => 1])->assertNotFound();
         $this->put("/projects/{$this->project->id}/ticks", ['step' => str_repeat('x', 10_000), 'done' => 1])->assertSessionHasErrors('step');
-        $this->get("/projects/{$this->project->id}/bench?step=fly")->assertOk()->assertSee('Step 1 of 36');
+        $this->get("/projects/{$this->project->id}/bench?step=fly")->assertOk()->assertSee('Step 1 of 35');
     }
 
     public function test_notes_belong_to_a_step_and_a_project(): void

@@ -144,7 +144,7 @@ final class SvgDrawing
     {
         $this->element('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius, ...LineKind::Outline->attributes(), 'class' => 'ring line-outline', 'fill' => '#fffdf6']);
 
-        return $this->text($x, $y + $radius * 0.36, $letter, $radius * (strlen($letter) > 1 ? 0.9 : 1.15), attributes: ['font-weight' => '600']);
+        return $this->text($x, $y + $radius * 0.36, $letter, $radius * min(1.15, 2.2 / mb_strlen($letter)), attributes: ['font-weight' => '600']);
     }
 
     /** The nib where a cut starts: a small wedge. */

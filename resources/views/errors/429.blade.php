@@ -1,0 +1,1 @@
+@include('errors.layout', ['title' => 'Too fast', 'text' => 'Wait a moment and try again.'])
