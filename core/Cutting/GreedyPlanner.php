@@ -51,6 +51,7 @@ final readonly class GreedyPlanner implements CutPlanner
                 $left[$index] -= $count * $taken;
                 $gives += $this->handOut($kinds[$index], $count * $taken, $wanted);
             }
+            ksort($gives);
             $used += $count;
             $patterns[] = new SheetPattern($supply, $count, $this->withSelvage($filling->tree($fill), $supply), $gives);
         }
