@@ -58,9 +58,7 @@ final readonly class WorkPlan
     /** Of the closed book, first estimate. */
     public function thickness(bool $filled): Length
     {
-        $bulk = $this->workings->bulk();
-
-        return $filled ? $bulk->closedAndFilled() : $bulk->closed();
+        return $filled ? $this->workings->bulk->closedAndFilled() : $this->workings->bulk->closed();
     }
 
     public function stockOf(string $part): Stock

@@ -66,12 +66,10 @@ final readonly class FaceDrawing
         foreach ($lettered ? $rings : [] as [$joint, $letter, $depth]) {
             $this->letter($drawing, $joint, $letter, $depth);
         }
-        foreach ($this->plan->blueprint->faces as $child) {
-            if ($child->parent === $face->key) {
-                $joint = $this->jointOf($child, $face);
-                if ($joint !== null) {
-                    $drawing->shifted($joint->area->left(), $joint->area->top(), fn (SvgDrawing $drawing) => $this->drawThings($drawing, $child, $lettered));
-                }
+        foreach ($this->plan->blueprint->frontsOn($face->key) as $child) {
+            $joint = $this->jointOf($child, $face);
+            if ($joint !== null) {
+                $drawing->shifted($joint->area->left(), $joint->area->top(), fn (SvgDrawing $drawing) => $this->drawThings($drawing, $child, $lettered));
             }
         }
     }
@@ -103,8 +101,8 @@ final readonly class FaceDrawing
     {
         // Equal pieces are one part, so of several on one face the n-th face belongs to the n-th joint.
         $siblings = array_values(array_filter(
-            $this->plan->blueprint->faces,
-            static fn (Face $face): bool => $face->parent === $parent->key && $face->paper->part === $child->paper->part,
+            $this->plan->blueprint->frontsOn($parent->key),
+            static fn (Face $face): bool => $face->paper->part === $child->paper->part,
         ));
         $index = array_search($child, $siblings, true);
         $joints = array_values(array_filter(

@@ -9,6 +9,12 @@ use Ephemeron\Measure\Length;
 /** What a design comes to: parts, faces, joints, tasks, pouches. It knows no sheets and no order of work. */
 final readonly class Blueprint
 {
+    /** @var array<string, list<Joint>> */
+    private array $onFaces;
+
+    /** @var array<string, list<Face>> */
+    private array $fronts;
+
     /**
      * @param array<string, Part> $parts by key, in the order of their letters
      * @param array<string, Face> $faces by key, in reading order
@@ -37,6 +43,20 @@ final readonly class Blueprint
         public array $fillings,
         public Length $bare,
     ) {
+        $onFaces = [];
+        foreach ($joints as $joint) {
+            if ($joint->face !== null) {
+                $onFaces[$joint->face][] = $joint;
+            }
+        }
+        $this->onFaces = $onFaces;
+        $fronts = [];
+        foreach ($faces as $face) {
+            if ($face->parent !== null) {
+                $fronts[$face->parent][] = $face;
+            }
+        }
+        $this->fronts = $fronts;
     }
 
     /** @throws UnknownPiece */
@@ -60,7 +80,13 @@ final readonly class Blueprint
     /** @return list<Joint> what lies on a face, lowest first */
     public function on(string $face): array
     {
-        return array_values(array_filter($this->joints, static fn (Joint $joint): bool => $joint->face === $face));
+        return $this->onFaces[$face] ?? [];
+    }
+
+    /** @return list<Face> the fronts of the things that lie on a face */
+    public function frontsOn(string $face): array
+    {
+        return $this->fronts[$face] ?? [];
     }
 
     /** @return array<string, list<Part>> parts by section, in the order of the work */

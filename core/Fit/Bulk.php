@@ -6,6 +6,8 @@ namespace Ephemeron\Fit;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Mount;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
@@ -16,9 +18,39 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class Bulk
 {
+    /** @var array<string, Length> what is glued onto each face, and onto what is glued there */
+    private array $built;
+
+    /** @var array<string, Length> the same with prints in it */
+    private array $filled;
+
+    private Length $bare;
+
+    /** @var list<string> */
+    private array $pages;
+
     /** @param array<string, Stock> $materials by role */
-    public function __construct(private Blueprint $blueprint, private array $materials)
+    public function __construct(Blueprint $blueprint, array $materials)
     {
+        $calipers = array_map(static fn (Stock $stock): Length => $stock->caliper, $materials);
+        $mounted = self::print()->plus($calipers[StockRole::InsertCard->value] ?? Length::zero());
+        $pouches = array_count_values(array_map(static fn (Pouch $pouch): string => $pouch->face, array_values($blueprint->pouches)));
+        $mounts = array_count_values(array_map(static fn (Mount $mount): string => $mount->face, $blueprint->mounts));
+        // Where the leaves themselves are the pockets, prints go into them and not onto the pages.
+        $leavesArePockets = array_filter(array_keys($blueprint->pouches), static fn (string $key): bool => ! str_contains($key, '/')) !== [];
+
+        $built = [];
+        $filled = [];
+        foreach ($blueprint->pages() as $face) {
+            [$bulk, $prints] = $this->onFace($face, $blueprint, $calipers, $mounted, $pouches, $mounts);
+            $built[$face->key] = $bulk;
+            $bare = ! $prints->isPositive() && ! $face->isCover() && ! $leavesArePockets;
+            $filled[$face->key] = $bulk->plus($bare ? $mounted : $prints);
+        }
+        $this->built = $built;
+        $this->filled = $filled;
+        $this->bare = $blueprint->bare;
+        $this->pages = array_map(strval(...), array_keys($built));
     }
 
     public static function print(): Length
@@ -26,77 +58,47 @@ final readonly class Bulk
         return Length::micrometres(250);
     }
 
-    /** What is glued onto a face, and onto what is glued there. */
+    /** What is glued onto a face of the book, and onto what is glued there. */
     public function built(string $face): Length
     {
-        $bulk = Length::zero();
-        foreach ($this->blueprint->on($face) as $joint) {
-            $bulk = $bulk->plus($this->caliper($this->blueprint->part($joint->from->part)->role));
-        }
-        foreach ($this->facesOn($face) as $child) {
-            $bulk = $bulk->plus($this->built($child->key));
-        }
-
-        return $bulk;
+        return $this->built[$face];
     }
 
-    /** With a mounted print in every pouch and photo mat, or one on the bare page; covers stay as they are. */
+    /** With a mounted print in every pouch and a print on every photo mat, or a mounted one on the bare page; bare covers stay bare. */
     public function filled(string $face): Length
     {
-        $bulk = $this->built($face);
-        if ($this->blueprint->face($face)->isCover()) {
-            return $bulk;
-        }
-        $mounted = self::print()->plus($this->caliper(StockRole::InsertCard));
-        $pouches = $this->pouchesOn($face);
-        $mounts = count(array_filter($this->blueprint->mounts, static fn ($mount): bool => $mount->face === $face));
-        if ($pouches === 0 && $mounts === 0) {
-            return $this->leavesArePockets() ? $bulk : $bulk->plus($mounted);
-        }
-
-        return $bulk->plus($mounted->times($pouches), self::print()->times($mounts));
+        return $this->filled[$face];
     }
 
     public function closed(): Length
     {
-        return $this->blueprint->bare->plus(...array_map($this->built(...), array_keys($this->blueprint->pages())));
+        return $this->bare->plus(...array_map($this->built(...), $this->pages));
     }
 
     public function closedAndFilled(): Length
     {
-        return $this->blueprint->bare->plus(...array_map($this->filled(...), array_keys($this->blueprint->pages())));
+        return $this->bare->plus(...array_map($this->filled(...), $this->pages));
     }
 
-    /** Where the leaves themselves are the pockets, prints go into them and not onto the pages. */
-    private function leavesArePockets(): bool
+    /**
+     * @param array<string, Length> $calipers by role
+     * @param array<string, int> $pouches how many, by face
+     * @param array<string, int> $mounts how many, by face
+     * @return array{Length, Length} what is glued there, and the prints that come with it
+     */
+    private function onFace(Face $face, Blueprint $blueprint, array $calipers, Length $mounted, array $pouches, array $mounts): array
     {
-        foreach ($this->blueprint->pouches as $pouch) {
-            if (! str_contains($pouch->key, '/')) {
-                return true;
-            }
+        $bulk = Length::zero();
+        $prints = $mounted->times($pouches[$face->key] ?? 0)->plus(self::print()->times($mounts[$face->key] ?? 0));
+        foreach ($blueprint->on($face->key) as $joint) {
+            $bulk = $bulk->plus($calipers[$blueprint->part($joint->from->part)->role->value] ?? Length::zero());
+        }
+        foreach ($blueprint->frontsOn($face->key) as $front) {
+            [$more, $morePrints] = $this->onFace($front, $blueprint, $calipers, $mounted, $pouches, $mounts);
+            $bulk = $bulk->plus($more);
+            $prints = $prints->plus($morePrints);
         }
 
-        return false;
-    }
-
-    private function pouchesOn(string $face): int
-    {
-        $count = count(array_filter($this->blueprint->pouches, static fn ($pouch): bool => $pouch->face === $face));
-        foreach ($this->facesOn($face) as $child) {
-            $count += $this->pouchesOn($child->key);
-        }
-
-        return $count;
-    }
-
-    /** @return list<Face> */
-    private function facesOn(string $face): array
-    {
-        return array_values(array_filter($this->blueprint->faces, static fn (Face $child): bool => $child->parent === $face));
-    }
-
-    private function caliper(StockRole $role): Length
-    {
-        return isset($this->materials[$role->value]) ? $this->materials[$role->value]->caliper : Length::zero();
+        return [$bulk, $prints];
     }
 }

@@ -15,6 +15,8 @@ use Ephemeron\Scoring\ScorePlan;
 /** All that has been worked out of a design when it is judged. */
 final readonly class Workings
 {
+    public Bulk $bulk;
+
     /**
      * @param list<StockPlan> $stocks
      * @param array<string, ScorePlan> $scores by part key
@@ -25,6 +27,7 @@ final readonly class Workings
         public array $stocks,
         public array $scores,
     ) {
+        $this->bulk = new Bulk($blueprint, $design->materials);
     }
 
     public function notation(): Notation
@@ -42,8 +45,4 @@ final readonly class Workings
         return $this->design->materials[$role->value];
     }
 
-    public function bulk(): Bulk
-    {
-        return new Bulk($this->blueprint, $this->design->materials);
-    }
 }

@@ -17,7 +17,7 @@ final readonly class GussetHoldsLoad implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        $bulk = $workings->bulk();
+        $bulk = $workings->bulk;
         $notation = $workings->notation();
         foreach ($workings->blueprint->gussets as $gusset) {
             $load = $gusset->leaves->plus(...array_map($bulk->filled(...), $gusset->faces));
@@ -45,7 +45,7 @@ final readonly class GussetHoldsLoad implements Check
     /** The step at which this gusset and every other one holds. */
     private function wideEnough(Gusset $first, Length $load, Workings $workings): Length
     {
-        $bulk = $workings->bulk();
+        $bulk = $workings->bulk;
         $grid = $workings->design->grooves;
         $step = $grid->up(Length::ofTicks(intdiv($load->ticks + $first->steps - 1, $first->steps)));
         foreach ($workings->blueprint->gussets as $gusset) {
