@@ -24,7 +24,6 @@ final readonly class Blueprint
      * @param list<Loose> $loose
      * @param array<string, string> $openings pairs of faces seen together: left (or only) face key to right face key
      * @param list<Mount> $mounts photos with a place of their own
-     * @param list<string> $homeless faces that things were to go on and that this book does not have
      * @param list<Gusset> $gussets
      * @param list<Filling> $fillings
      * @param Length $bare thickness of the closed book before anything is put on its faces
@@ -38,7 +37,6 @@ final readonly class Blueprint
         public array $loose,
         public array $openings,
         public array $mounts,
-        public array $homeless,
         public array $gussets,
         public array $fillings,
         public Length $bare,

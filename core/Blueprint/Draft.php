@@ -36,9 +36,6 @@ final class Draft
     /** @var list<Mount> */
     private array $mounts = [];
 
-    /** @var list<string> */
-    private array $homeless = [];
-
     /** @var list<Gusset> */
     private array $gussets = [];
 
@@ -135,12 +132,6 @@ final class Draft
         $this->bare = $thickness;
     }
 
-    /** Something was to go onto a face that this book does not have. */
-    public function homeless(string $face): void
-    {
-        $this->homeless[] = $face;
-    }
-
     /** @return array<string, Face> */
     public function faces(): array
     {
@@ -152,18 +143,12 @@ final class Draft
         return isset($this->tasks[$key]);
     }
 
-    /** @return array<string, Pouch> */
-    public function pouches(): array
-    {
-        return $this->pouches;
-    }
-
     public function finish(): Blueprint
     {
         $faces = $this->faces;
         uasort($faces, static fn (Face $one, Face $other): int => $one->order <=> $other->order);
 
-        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->homeless, $this->gussets, $this->fillings, $this->bare);
+        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare);
     }
 
     /** @return array<string, Part> sections stay together, in the order in which they first appear */

@@ -27,8 +27,7 @@ final readonly class Outfitting
         foreach ($design->furniture as $placed) {
             $face = $draft->faces()[$placed->on] ?? null;
             if ($face === null) {
-                $draft->homeless($placed->on);
-
+                // The check EveryThingHasAPage says so; nothing is thrown away.
                 continue;
             }
             $number = $counts["{$placed->on}/{$placed->kind}"] = ($counts["{$placed->on}/{$placed->kind}"] ?? 0) + 1;

@@ -11,7 +11,7 @@ namespace Ephemeron\Measure;
  * is 8128 ticks, 1⁄64 in is 127 and a millimetre is 320: eighths and millimetres are exact in the same integer.
  * Arithmetic is exact; the one division there is says how it rounds.
  */
-final readonly class Length implements \JsonSerializable
+final readonly class Length
 {
     public const TICKS_PER_INCH = 8128;
 
@@ -158,10 +158,5 @@ final readonly class Length implements \JsonSerializable
     public function inMillimetres(): float
     {
         return $this->ticks / self::TICKS_PER_MILLIMETRE;
-    }
-
-    public function jsonSerialize(): int
-    {
-        return $this->ticks;
     }
 }
