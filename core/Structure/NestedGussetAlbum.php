@@ -7,7 +7,6 @@ namespace Ephemeron\Structure;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
-use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
@@ -24,7 +23,6 @@ use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Placed;
 use Ephemeron\Design\Values;
-use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
@@ -42,9 +40,6 @@ use Ephemeron\Paper\StockRole;
  * Sheet k (1 is the innermost) is (2p + k·g) × h, scored at p and p + k·g. The back of gusset k is stuck centred
  * on the inside of gusset k+1, which leaves g/2 on each side of it. n sheets give 2n leaves and 4n faces, two of them
  * the outer covers. Source: common practice, no published source.
- *
- * Reading order: the outermost sheet comes first. Its left leaf is front cover and page 1, then the left leaves
- * inwards, then the right leaves outwards, the last being page 4n−2 and the back cover.
  *
  * The spine strip is n·g × h less a sliver each way. The sliver is taken as a hairline border on all four sides, so that
  * the strip ends level with hairline cover mats.
@@ -179,42 +174,8 @@ final readonly class NestedGussetAlbum implements Structure
 
     private function layOutFaces(Draft $draft, Brief $brief): void
     {
-        $leaf = $this->leaf($brief->values);
-        $sheets = $brief->values->count('sheets');
-        $last = 4 * $sheets - 1;
-        $order = 0;
-        foreach ($this->leavesInReadingOrder($sheets) as [$k, $panel]) {
-            // A left leaf is read outside first, a right leaf inside first.
-            $sides = $panel === 'left' ? [Side::B, Side::A] : [Side::A, Side::B];
-            foreach ($sides as $turn => $side) {
-                $draft->face(new Face(
-                    key: $this->faceKey($order, $last),
-                    name: $this->faceName($order, $last),
-                    size: $leaf,
-                    paper: new PanelRef("sheet-{$k}", $panel, $side),
-                    order: $order,
-                    hinge: $turn === 0 ? Edge::Left : Edge::Right,
-                ));
-                if ($order % 2 === 0 && $order > 0) {
-                    $draft->opening($this->faceKey($order - 1, $last), $this->faceKey($order, $last));
-                }
-                $order++;
-            }
-        }
-    }
-
-    /** @return list<array{int, string}> sheet number and panel of each leaf, front to back */
-    private function leavesInReadingOrder(int $sheets): array
-    {
-        $leaves = [];
-        for ($k = $sheets; $k >= 1; $k--) {
-            $leaves[] = [$k, 'left'];
-        }
-        for ($k = 1; $k <= $sheets; $k++) {
-            $leaves[] = [$k, 'right'];
-        }
-
-        return $leaves;
+        $outermostFirst = array_map(static fn (int $k): string => "sheet-{$k}", range($brief->values->count('sheets'), 1));
+        (new NestedLeaves($outermostFirst, $this->leaf($brief->values)))->addTo($draft);
     }
 
     /** Between the leaves of sheet k lie all sheets inside it and whatever is on the faces that look at each other there. */
@@ -354,24 +315,6 @@ final readonly class NestedGussetAlbum implements Structure
             $k === 1 => 'Sheet 1, innermost',
             $k === $sheets => "Sheet {$k}, outermost",
             default => "Sheet {$k}",
-        };
-    }
-
-    private function faceKey(int $order, int $last): string
-    {
-        return match ($order) {
-            0 => 'front-cover',
-            $last => 'back-cover',
-            default => "page-{$order}",
-        };
-    }
-
-    private function faceName(int $order, int $last): string
-    {
-        return match ($order) {
-            0 => 'Front cover',
-            $last => 'Back cover',
-            default => "Page {$order}",
         };
     }
 }
