@@ -23,7 +23,7 @@ final readonly class GreedyPlanner implements CutPlanner
         $fitting = [];
         $missing = [];
         foreach ($demands as $demand) {
-            if ($this->fits($demand, $supply->sheet)) {
+            if ($this->comesOff($demand, $supply->sheet, $trimmer)) {
                 $fitting[] = $demand;
             } else {
                 $missing[$demand->key] = $demand->quantity;
@@ -85,9 +85,23 @@ final readonly class GreedyPlanner implements CutPlanner
         return $gives;
     }
 
-    private function fits(Demand $demand, Size $sheet): bool
+    /** Whether one piece can be cut from a sheet: it fits, and what it leaves beside it is no sliver. */
+    private function comesOff(Demand $demand, Size $sheet, Trimmer $trimmer): bool
     {
-        return $demand->turnable ? $demand->size->fitsInEitherWay($sheet) : $demand->size->fitsIn($sheet);
+        foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
+            $beside = $sheet->width->minus($size->width);
+            $below = $sheet->height->minus($size->height);
+            if ($this->isCleanRest($beside, $trimmer) && $this->isCleanRest($below, $trimmer)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isCleanRest(Length $rest, Trimmer $trimmer): bool
+    {
+        return $rest->isZero() || $rest->isAtLeast($trimmer->narrowestStrip);
     }
 
     private function withSelvage(Piece $tree, Supply $supply): Piece

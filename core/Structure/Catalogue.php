@@ -21,7 +21,7 @@ final readonly class Catalogue
 
     public static function ofTheHouse(): self
     {
-        return new self(new NestedGussetAlbum, new MeanderBook);
+        return new self(new NestedGussetAlbum, new MeanderBook, new TabSpineAlbum);
     }
 
     /** @return list<Structure> */

@@ -74,6 +74,7 @@ final class CuttingTest extends TestCase
         $this->assertSame(1, $this->cut([new Demand('A', Size::inches(5.9375, 12), 2, false)], $this->sheet(12, 12))->sheets());
         $plan = $this->cut([new Demand('A', Size::inches(11.9375, 12), 1, false)], $this->sheet(12, 12));
         $this->assertSame(['A' => 1], $plan->missing);
+        $this->assertSame(['A'], $plan->oversize);
     }
 
     public function test_the_selvage_strip_is_the_first_cut(): void

@@ -23,6 +23,8 @@ final class FindingsTest extends TestCase
     #[TestWith(['nested-gusset-album', 'cm'])]
     #[TestWith(['meander-book', 'in'])]
     #[TestWith(['meander-book', 'cm'])]
+    #[TestWith(['tab-spine-album', 'in'])]
+    #[TestWith(['tab-spine-album', 'cm'])]
     public function test_the_usual_books_have_nothing_to_mend(string $structure, string $unit): void
     {
         $this->assertSame([], $this->kinds($this->plan($structure, ['unit' => $unit])));
@@ -34,6 +36,7 @@ final class FindingsTest extends TestCase
         $album = 'nested-gusset-album';
         $meander = 'meander-book';
         yield 'piece larger than its sheet' => ['piece-too-large', $album, ['parameters' => ['leaf-width' => '7']], '15 × 8½ in'];
+        yield 'piece that leaves a sliver' => ['piece-too-large', $meander, ['parameters' => ['sheet-side' => '11 15/16']], 'too narrow to cut off'];
         yield 'pattern runs out' => ['paper-runs-out', $album, ['materials' => ['mat-top' => ['count' => 6]]], '6 sheets'];
         yield 'gusset too small for the photos' => ['gusset-too-small', $album, ['parameters' => ['step' => '1/8', 'tape-width' => '1/8', 'sheets' => 6], 'materials' => ['structure-card' => ['weight' => '300 g']]], '¼ in wide'];
         yield 'insert too tight once glue is in' => ['insert-too-tight', $meander, ['parameters' => ['insert-allowance' => '1/8']], '2⅞ in'];

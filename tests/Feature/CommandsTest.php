@@ -17,7 +17,7 @@ final class CommandsTest extends TestCase
         $process = $this->artisanProcess(['ephemeron:structures', '--json']);
         $this->assertSame(0, $process->getExitCode());
         $catalogue = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertSame(['nested-gusset-album', 'meander-book'], array_column($catalogue, 'key'));
+        $this->assertSame(['nested-gusset-album', 'meander-book', 'tab-spine-album'], array_column($catalogue, 'key'));
         foreach ($catalogue as $structure) {
             foreach ($structure['parameters'] as $parameter) {
                 $this->assertSame(['key', 'name', 'kind', 'unit', 'default', 'metricDefault', 'minimum', 'maximum', 'choices', 'meaning'], array_keys($parameter));

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Paper\SheetFormat;
 
 /** Pieces larger than the sheet they are to be cut from. */
@@ -37,7 +40,10 @@ final readonly class PieceFitsSheet implements Check
             $largest = $part->size->area() > $largest->size->area() ? $part : $largest;
         }
         $letters = array_map(static fn (Part $part): string => $part->letter, $parts);
-        $turned = $largest->size->fitsInEitherWay($stock->stock->sheet);
+        $sheet = $stock->stock->sheet;
+        $isDirectional = $workings->stockOf($largest)->isDirectional($largest->shows) && $largest->upright;
+        $isSliver = $isDirectional ? $largest->size->fitsIn($sheet) : $largest->size->fitsInEitherWay($sheet);
+        $turned = ! $isSliver && $largest->size->fitsInEitherWay($sheet);
         $format = $this->formatFor($parts, $turned);
         $roles = array_unique(array_map(static fn (Part $part): string => $part->role->value, $parts));
 
@@ -50,8 +56,12 @@ final readonly class PieceFitsSheet implements Check
                 $largest->name,
                 $workings->notation()->size($largest->size),
                 $stock->stock->name,
-                $workings->notation()->size($stock->stock->sheet),
-                $turned ? ' with the print upright' : '',
+                $workings->notation()->size($sheet),
+                match (true) {
+                    $isSliver => ' without leaving a strip too narrow to cut off: make it as large as the sheet, or smaller',
+                    $turned => ' with the print upright',
+                    default => '',
+                },
                 count($letters) > 1 ? sprintf(' Nor %s %s.', count($letters) === 2 ? 'does' : 'do', implode(', ', array_diff($letters, [$largest->letter]))) : '',
             ),
             part: $largest->key,
@@ -69,9 +79,9 @@ final readonly class PieceFitsSheet implements Check
      */
     private function formatFor(array $parts, bool $upright): ?SheetFormat
     {
-        $formats = array_filter(SheetFormat::cases(), static function (SheetFormat $format) use ($parts, $upright): bool {
+        $formats = array_filter(SheetFormat::cases(), function (SheetFormat $format) use ($parts, $upright): bool {
             foreach ($parts as $part) {
-                if (! ($upright ? $part->size->fitsIn($format->size()) : $part->size->fitsInEitherWay($format->size()))) {
+                if (! $this->comesOff($part->size, $format->size()) && ($upright || ! $this->comesOff($part->size->turned(), $format->size()))) {
                     return false;
                 }
             }
@@ -81,5 +91,18 @@ final readonly class PieceFitsSheet implements Check
         usort($formats, static fn (SheetFormat $one, SheetFormat $other): int => $one->size()->area() <=> $other->size()->area());
 
         return $formats[0] ?? null;
+    }
+
+    /** It fits, and what it leaves is nothing or can be cut off. */
+    private function comesOff(Size $piece, Size $sheet): bool
+    {
+        $narrowest = Trimmer::usual(ToolGrid::Eighth)->narrowestStrip;
+        foreach ([$sheet->width->minus($piece->width), $sheet->height->minus($piece->height)] as $rest) {
+            if (! $rest->isZero() && $rest->isLessThan($narrowest)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Panel;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\MatRule;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Placed;
+use Ephemeron\Design\Values;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * An album from a few sheets of double-sided paper, nothing wasted: each sheet folds into two leaves with a tab between
+ * that stands inwards, and each sheet's tab is slipped into the hollow of the next. Source: common practice, no published source.
+ *
+ * A sheet is W = 2p + 2t wide and h tall, with scores at p, p + t and p + 2t. Seen from inside (side A) the outer two are valleys and the middle one
+ * is a mountain: the two t panels stand up back to back, with a hollow behind them. Sheet 1 is the cover; its hollow is glued shut. The hollow of
+ * sheet k + 1 goes over the tab of sheet k, and the tab of the last sheet takes the middle pocket: a back with f folded
+ * over at both ends. The handed-down back of 4 × 8¼ is scored ¼ from both ends, which leaves 7¾, as high as the front of 4 × 7¾ that is glued onto
+ * the folds: with f = ¼ the clear height is h − f and the back (h − f) + 2f = h + f.
+ *
+ * What is left of the sheets, strips (2p + 2t) × r, gives the pocket's back and front, the binding strip and the page pocket; what those leave are photo mats:
+ * (W − back) × r, (W − front) × r, (h − p) × (r − b) and (W − h) × r. They are added where the pocket is as wide as the rest is tall, as in the
+ * handed-down size, because only then do the strips come out even.
+ */
+final readonly class TabSpineAlbum implements Structure
+{
+    public function key(): string
+    {
+        return 'tab-spine-album';
+    }
+
+    public function name(): string
+    {
+        return 'Tab-spine album';
+    }
+
+    public function summary(): string
+    {
+        return 'Three double-sided sheets and nothing wasted: leaves with tabs that slip into each other, a pocket in the middle, a strip round the spine.';
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('leaf-width', 'Leaf width', 'How wide one leaf is, from its score to its fore-edge.', Length::inches(2), Length::inches(11), Length::inches(5, 1, 2), Length::millimetres(138)),
+            Parameter::length('leaf-height', 'Leaf height', 'How tall the book is.', Length::inches(3), Length::inches(12), Length::inches(8), Length::millimetres(200)),
+            Parameter::length('tab', 'Tab', 'How far the tabs stand inwards; a sheet is two leaves and two tabs wide.', Length::inches(0, 1, 4), Length::inches(1), Length::inches(0, 1, 2), Length::millimetres(12)),
+            Parameter::count('sheets', 'Sheets', 'How many sheets make the book; each gives two leaves. More than three get bulky.', 2, 6, 3),
+            Parameter::flag('middle-pocket', 'Middle pocket', 'A pocket on the innermost tab, open at its long side.', true),
+            Parameter::length('pocket-width', 'Middle pocket width', 'How far the middle pocket reaches into the book.', Length::inches(1), Length::inches(11), Length::inches(4), Length::millimetres(105)),
+            Parameter::length('pocket-fold', 'Middle pocket folds', 'What is folded over at the head and the foot of the pocket’s back to hold its front.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
+            Parameter::length('binding', 'Binding strip', 'Breadth of the strip round the spine.', Length::inches(0, 1, 2), Length::inches(4), Length::inches(1, 1, 2), Length::millimetres(38)),
+            Parameter::flag('rest-mats', 'Photo mats from the rests', 'What the strips leave over, cut as photo mats.', true),
+            Parameter::flag('rounded', 'Rounded corners', 'The free corners of the leaves rounded with a ¼ in punch.', true),
+        ];
+    }
+
+    public function defaultMats(): MatRule
+    {
+        return MatRule::none();
+    }
+
+    /** A pocket as wide as the page, from the third strip. */
+    public function defaultFurniture(Values $values, Unit $unit): array
+    {
+        $depth = $unit === Unit::Inch ? Length::inches(2, 1, 2) : Length::millimetres(60);
+        if ($depth->isMoreThan($values->length('leaf-height'))) {
+            return [];
+        }
+
+        return [new Placed('page-2', 'pocket', new Values([
+            'style' => 'top-load',
+            'width' => $values->length('leaf-width'),
+            'depth' => $depth,
+            'up' => Length::zero(),
+        ]))];
+    }
+
+    /** One paper for everything: that is the point of it. */
+    public function materials(Unit $unit): array
+    {
+        $paper = Stock::pattern('Night chart', $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare, 180);
+
+        return [
+            StockRole::BookSheet->value => $paper,
+            StockRole::CoverPaper->value => $paper,
+            StockRole::PocketPaper->value => $paper,
+            StockRole::InsertCard->value => $paper,
+            StockRole::MatBase->value => Stock::card('Dew point', $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare, 160),
+            StockRole::MatTop->value => Stock::pattern('First quarter', $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare, 160),
+        ];
+    }
+
+    public function layOut(Brief $brief): Draft
+    {
+        $draft = new Draft;
+        $sheets = $brief->values->count('sheets');
+        for ($k = 1; $k <= $sheets; $k++) {
+            $this->layOutSheet($draft, $brief, $k);
+        }
+        (new NestedLeaves(array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)), $this->leaf($brief->values)))->addTo($draft);
+        $draft->bare($brief->stock(StockRole::BookSheet)->caliper->times(2 * $sheets));
+
+        $this->joinTabs($draft, $brief);
+        if ($brief->values->flag('middle-pocket')) {
+            $this->addMiddlePocket($draft, $brief);
+        }
+        $this->bind($draft, $brief);
+        if ($brief->values->flag('rest-mats') && $brief->values->flag('middle-pocket')) {
+            $this->addRestMats($draft, $brief);
+        }
+
+        return $draft;
+    }
+
+    private function layOutSheet(Draft $draft, Brief $brief, int $k): void
+    {
+        $leaf = $this->leaf($brief->values);
+        $tab = $brief->values->length('tab');
+        $sheet = $this->sheet($brief->values);
+        $tabSize = new Size($tab, $leaf->height);
+        $at = static fn (Length $x, Size $size): Rectangle => Rectangle::at($x, Length::zero(), $size);
+        $hollow = [$at($leaf->width, $tabSize), $at($leaf->width->plus($tab), $tabSize)];
+        $draft->part(new Part(
+            key: "sheet-{$k}",
+            name: $k === 1 ? 'Sheet 1, cover' : "Sheet {$k}",
+            section: 'Album sheets',
+            size: $sheet,
+            role: StockRole::BookSheet,
+            creases: [
+                Crease::across($sheet, Axis::Width, $leaf->width, Fold::Valley),
+                Crease::across($sheet, Axis::Width, $leaf->width->plus($tab), Fold::Mountain),
+                Crease::across($sheet, Axis::Width, $leaf->width->plus($tab->times(2)), Fold::Valley),
+            ],
+            glueZones: array_map(static fn (Rectangle $half): GlueZone => new GlueZone($half, Side::B, $k === 1 ? Adhesive::Tape : Adhesive::WetGlue), $hollow),
+            panels: [
+                new Panel('left', 'left leaf', $at(Length::zero(), $leaf)),
+                new Panel('tab-left', 'left half of the tab', $hollow[0]),
+                new Panel('tab-right', 'right half of the tab', $hollow[1]),
+                new Panel('right', 'right leaf', $at($leaf->width->plus($tab->times(2)), $leaf)),
+            ],
+            places: [$k === 1 ? 'outermost' : "sheet {$k}"],
+        ));
+    }
+
+    private function joinTabs(Draft $draft, Brief $brief): void
+    {
+        $tab = Rectangle::whole(new Size($brief->values->length('tab'), $brief->values->length('leaf-height')));
+        $draft->joint(new Joint(new PanelRef('sheet-1', 'tab-left', Side::B), new PanelRef('sheet-1', 'tab-right', Side::B), $tab, Adhesive::Tape, Layer::Structure, 'close-hollow'));
+        $draft->task(new Task(
+            'close-hollow',
+            Phase::Assemble,
+            'Close the hollow of the cover sheet',
+            'Tape inside both halves of the tab, on each side of the middle score and not over it; press the tab together so that it stands inwards.',
+            'Album sheets',
+            Adhesive::Tape,
+            ['sheet-1'],
+        ));
+        for ($k = 2; $k <= $brief->values->count('sheets'); $k++) {
+            $before = $k - 1;
+            foreach (['tab-left', 'tab-right'] as $half) {
+                $draft->joint(new Joint(new PanelRef("sheet-{$k}", $half, Side::B), new PanelRef("sheet-{$before}", $half, Side::A), $tab, Adhesive::WetGlue, Layer::Structure, "join-{$k}"));
+            }
+            $draft->task(new Task(
+                "join-{$k}",
+                Phase::Assemble,
+                "Slip sheet {$k} over the tab of sheet {$before}",
+                sprintf('Wet glue on both sides of the tab of sheet %d, then its hollow over it: there is time to push it home. Heads and feet level, press, wipe the ooze.', $before),
+                'Album sheets',
+                Adhesive::WetGlue,
+                ["sheet-{$before}", "sheet-{$k}"],
+                [$k === 2 ? 'close-hollow' : "join-{$before}"],
+            ));
+        }
+    }
+
+    private function addMiddlePocket(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $fold = $values->length('pocket-fold');
+        $front = $this->pocketFront($values);
+        $back = $this->pocketBack($values);
+        $last = 'sheet-'.$values->count('sheets');
+        $backPart = $draft->part(new Part(
+            key: 'middle-pocket-back',
+            name: 'Middle pocket, back',
+            section: 'Middle pocket',
+            size: $back,
+            role: StockRole::PocketPaper,
+            creases: [
+                Crease::across($back, Axis::Height, $fold, Fold::Valley),
+                Crease::across($back, Axis::Height, $back->height->minus($fold), Fold::Valley),
+            ],
+            panels: [
+                new Panel('head', 'fold at the head', Rectangle::whole($back)->strip(Edge::Top, $fold)),
+                new Panel('back', 'back', Rectangle::at(Length::zero(), $fold, $front)),
+                new Panel('foot', 'fold at the foot', Rectangle::whole($back)->strip(Edge::Bottom, $fold)),
+            ],
+            places: ['middle'],
+        ));
+        $frontPart = $draft->part(new Part('middle-pocket-front', 'Middle pocket, front', 'Middle pocket', $front, StockRole::PocketPaper, places: ['middle']));
+        $right = 'page-'.(2 * $values->count('sheets'));
+        $page = $draft->faces()[$right];
+        $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
+        $draft->joint(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'head', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
+        $draft->joint(new Joint(new PanelRef($backPart, 'back', Side::B), new PanelRef($last, 'tab-right', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, 'hang-middle-pocket', $right));
+        $draft->pouch(new Pouch(
+            key: 'middle-pocket',
+            name: 'Middle pocket',
+            face: $right,
+            size: $front,
+            glued: [Edge::Top, Edge::Bottom, Edge::Left],
+            opening: Edge::Right,
+            reach: $page->size->width,
+        ));
+        $draft->task(new Task(
+            'mitre-tab',
+            Phase::Notch,
+            'Mitre the corners of the last tab',
+            'Clip the two free corners of the innermost tab at 45°, so that they do not show beyond the pocket.',
+            'Middle pocket',
+            parts: [$last],
+            caution: Caution::Knife,
+        ));
+        $draft->task(new Task(
+            'middle-pocket',
+            Phase::Assemble,
+            'Make the middle pocket',
+            sprintf('Fold %s over at the head and the foot of the back, thin glue on both folds only, and lay the front onto them. The two long sides stay open.', $brief->notation->text($fold)),
+            'Middle pocket',
+            Adhesive::WetGlue,
+            [$backPart, $frontPart],
+        ));
+        $draft->task(new Task(
+            'hang-middle-pocket',
+            Phase::Assemble,
+            'Slip the middle pocket over the last tab',
+            'Wet glue on both sides of the tab, then one open long side of the pocket over it, the same distance from head and foot. The other long side is its mouth.',
+            'Middle pocket',
+            Adhesive::WetGlue,
+            [$backPart, $last],
+            ['middle-pocket', 'mitre-tab', 'join-'.$values->count('sheets')],
+            face: $right,
+        ));
+    }
+
+    private function bind(Draft $draft, Brief $brief): void
+    {
+        $strip = new Size($brief->values->length('binding'), $brief->values->length('leaf-height'));
+        $part = $draft->part(new Part('binding-strip', 'Binding strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine']));
+        $draft->task(new Task(
+            'binding-strip',
+            Phase::Finish,
+            'Bind the spine',
+            sprintf('Set the edge of the strip (%s) on the front cover first, straight and level, then wrap it round the spine onto the back.', $brief->notation->size($strip)),
+            'Cover',
+            Adhesive::WetGlue,
+            [$part],
+            ['join-'.$brief->values->count('sheets')],
+            face: 'front-cover',
+        ));
+        if ($brief->values->flag('rounded')) {
+            $draft->task(new Task('round-corners', Phase::Finish, 'Round the corners', 'Punch the free corners of all leaves, a few layers at a time.', 'Cover', after: ['binding-strip'], face: 'front-cover'));
+        }
+    }
+
+    private function addRestMats(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $strip = $this->sheet($values)->width;
+        $rest = $brief->stock(StockRole::BookSheet)->sheet->height->minus($values->length('leaf-height'));
+        if (! $rest->equals($values->length('pocket-width'))) {
+            return;
+        }
+        $height = $values->length('leaf-height');
+        $mats = [
+            new Size($strip->minus($this->pocketBack($values)->height), $rest),
+            new Size($strip->minus($this->pocketFront($values)->height), $rest),
+            new Size($height->minus($values->length('leaf-width')), $rest->minus($values->length('binding'))),
+            new Size($strip->minus($height), $rest),
+        ];
+        foreach (array_slice($mats, 0, $values->count('sheets') + 1) as $index => $mat) {
+            if ($mat->shortSide()->isAtLeast(Length::inches(1))) {
+                $draft->part(new Part('rest-mat-'.($index + 1), 'Photo mat from the rests', 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: ['loose']));
+            }
+        }
+    }
+
+    private function leaf(Values $values): Size
+    {
+        return new Size($values->length('leaf-width'), $values->length('leaf-height'));
+    }
+
+    private function sheet(Values $values): Size
+    {
+        return new Size($values->length('leaf-width')->plus($values->length('tab'))->times(2), $values->length('leaf-height'));
+    }
+
+    private function pocketFront(Values $values): Size
+    {
+        return new Size($values->length('pocket-width'), $values->length('leaf-height')->minus($values->length('pocket-fold')));
+    }
+
+    private function pocketBack(Values $values): Size
+    {
+        return new Size($values->length('pocket-width'), $values->length('leaf-height')->plus($values->length('pocket-fold')));
+    }
+}
