@@ -20,6 +20,7 @@ final class HollowHillSeeder extends Seeder
     {
         // The shelf shows the latest first.
         $this->pocketChart();
+        $this->zenithSampler();
         $this->guestBook();
         $this->newMoonMeander();
         $this->eclipseKeepsake();
@@ -86,6 +87,21 @@ final class HollowHillSeeder extends Seeder
             'materials' => ['book-sheet' => ['name' => 'Field lines', 'sheet' => '8x8', 'weight' => '120 g']],
         ]);
         $this->tickThrough($project, Phase::Finish);
+    }
+
+    /** Planned from one pad, with prints of the season mounted here and there. */
+    private function zenithSampler(): void
+    {
+        $this->editor->create([
+            'structure' => 'tab-spine-album',
+            'name' => 'Zenith sampler',
+            'unit' => 'in',
+            'furniture' => [
+                ['on' => 'page-2', 'kind' => 'pocket', 'parameters' => ['width' => '5 1/2', 'depth' => '2 1/2', 'up' => '0']],
+                ['on' => 'page-3', 'kind' => 'photo-mat', 'parameters' => ['photo' => '4x6']],
+                ['on' => 'page-8', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4']],
+            ],
+        ]);
     }
 
     /** Not ready yet: too few sheets of a pattern, and a gusset too small for what is planned. */
