@@ -49,7 +49,7 @@ final class PlanDesign extends Command
 
     private function contents(string $file): string
     {
-        $contents = $file === '-' || is_file($file)
+        $contents = $file === '-' || (file_exists($file) && ! is_dir($file))
             ? @file_get_contents($file === '-' ? 'php://stdin' : $file, length: self::MOST_BYTES)
             : false;
 
