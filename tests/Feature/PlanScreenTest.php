@@ -43,6 +43,7 @@ final class PlanScreenTest extends TestCase
         $page = $this->set(['parameters.leaf-width' => $typed, 'parameters.leaf-height' => '8'])->assertOk();
         $page->assertSee($answer)->assertSee('id="f-parameters-leaf-width-error"', false)->assertDontSee('<script>alert', false);
         $page->assertSee('value="'.e($typed).'"', false);
+        $this->assertStringContainsString('name="set[parameters.leaf-height]" value="8"', (string) $page->getContent(), 'what was typed rightly beside it stays too');
         $this->assertSame('5 in', $this->project->refresh()->design['parameters']['leaf-width']);
     }
 

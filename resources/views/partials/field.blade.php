@@ -1,11 +1,12 @@
 {{-- One parameter: its label, its input, its error beside it, and on demand what it means. --}}
 @php
     $old = session()->getOldInput('set');
-    $typed = is_array($old) ? ($old[$place] ?? null) : null;
+    // When anything was refused, everything that was typed with it stays, right or wrong.
+    $typed = is_array($old) && $errors->any() ? ($old[$place] ?? null) : null;
     $error = $errors->first($place);
     $id = 'f-'.str_replace('.', '-', $place);
     $length = $value instanceof \Ephemeron\Measure\Length ? $value : null;
-    $shown = $error !== '' && is_string($typed) ? $typed : ($length ? str_replace(' '.$notation->unit->value, '', $notation->exact($length)) : $value);
+    $shown = is_string($typed) ? $typed : ($length ? str_replace(' '.$notation->unit->value, '', $notation->exact($length)) : $value);
 @endphp
 <div class="field">
     <label for="{{ $id }}" title="{{ $parameter->meaning }}">{{ $parameter->name }}</label>
@@ -13,7 +14,7 @@
         @case (\Ephemeron\Design\ParameterKind::Flag)
             <span>
                 <input type="hidden" name="set[{{ $place }}]" value="false">
-                <input class="form-check-input" type="checkbox" id="{{ $id }}" name="set[{{ $place }}]" value="true" @checked($value)>
+                <input class="form-check-input" type="checkbox" id="{{ $id }}" name="set[{{ $place }}]" value="true" @checked(is_string($shown) ? $shown === 'true' : $shown)>
             </span>
             @break
         @case (\Ephemeron\Design\ParameterKind::Choice)

@@ -1,14 +1,14 @@
 @php
     $place = "materials.{$role->value}";
     $format = collect(\Ephemeron\Paper\SheetFormat::cases())->first(fn ($format) => $format->size()->equals($stock->sheet));
-    $typed = fn (string $key, mixed $otherwise) => $errors->has("{$place}.{$key}") && is_array(session()->getOldInput('set')) ? (session()->getOldInput('set')["{$place}.{$key}"] ?? $otherwise) : $otherwise;
+    $typed = fn (string $key, mixed $otherwise) => $errors->any() && is_array(session()->getOldInput('set')) ? (session()->getOldInput('set')["{$place}.{$key}"] ?? $otherwise) : $otherwise;
     $fields = [
         'name' => ['Name', $stock->name],
         'weight' => ['Weight', $stock->grammage->exact()],
         'selvage' => ['Selvage strip', $notation->exact($stock->selvage)],
         'count' => ['Sheets you have', $stock->available],
     ];
-    $direction = ($stock->directionA ? 'a' : '').($stock->directionB ? 'b' : '');
+    $direction = $typed('direction', ['' => 'none', 'a' => 'a', 'b' => 'b', 'ab' => 'both'][($stock->directionA ? 'a' : '').($stock->directionB ? 'b' : '')]);
 @endphp
 <fieldset class="mt-2">
     <legend class="fs-6 mb-0"><strong>{{ $role->label() }}</strong> <span class="quiet">· {{ $cuts->sheets() }} {{ $cuts->sheets() === 1 ? 'sheet' : 'sheets' }}, at least {{ $cuts->lowerBound }}</span></legend>
@@ -25,22 +25,22 @@
         <select class="form-select" id="{{ $role->value }}-sheet" name="set[{{ $place }}.sheet]">
             @unless ($format)<option value="own" selected>{{ str_replace('⁄', '/', $notation->size($stock->sheet)) }}</option>@endunless
             @foreach (\Ephemeron\Paper\SheetFormat::cases() as $each)
-                <option value="{{ $each->value }}" @selected($format === $each)>{{ $each->label() }}</option>
+                <option value="{{ $each->value }}" @selected($typed('sheet', $format?->value) === $each->value)>{{ $each->label() }}</option>
             @endforeach
         </select>
     </div>
     <div class="field">
         <label for="{{ $role->value }}-sides">Printed on</label>
         <select class="form-select" id="{{ $role->value }}-sides" name="set[{{ $place }}.sides]">
-            <option value="double" @selected($stock->doubleSided)>both sides</option>
-            <option value="single" @selected(! $stock->doubleSided)>one side</option>
+            <option value="double" @selected($typed('sides', $stock->doubleSided ? 'double' : 'single') === 'double')>both sides</option>
+            <option value="single" @selected($typed('sides', $stock->doubleSided ? 'double' : 'single') === 'single')>one side</option>
         </select>
     </div>
     <div class="field">
         <label for="{{ $role->value }}-direction">Right way up</label>
         <select class="form-select" id="{{ $role->value }}-direction" name="set[{{ $place }}.direction]">
             @foreach (['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'] as $way => $label)
-                <option value="{{ $way }}" @selected($direction === (['none' => '', 'both' => 'ab'][$way] ?? $way))>{{ $label }}</option>
+                <option value="{{ $way }}" @selected($direction === $way)>{{ $label }}</option>
             @endforeach
         </select>
     </div>
