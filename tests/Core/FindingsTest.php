@@ -112,6 +112,21 @@ final class FindingsTest extends TestCase
         $this->assertTrue($matted->thickness(true)->isMoreThan($matted->thickness(false)));
     }
 
+    /** A print is 0.25 mm, a mounted one with its 200 g card 0.51 mm (common practice, no published source). */
+    public function test_prints_are_counted_in_pockets_and_on_what_sits_on_them(): void
+    {
+        $pocket = ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '5']];
+        $mat = ['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']];
+        $prints = fn (array $thing): float => (static fn ($bulk): float => $bulk->filled('page-1')->minus($bulk->built('page-1'))->inMillimetres())(
+            $this->plan('nested-gusset-album', ['furniture' => $thing === [] ? [] : [$thing]])->workings->bulk,
+        );
+        $this->assertEqualsWithDelta(0.51, $prints([]), 0.01, 'one mounted print on the bare page');
+        $this->assertEqualsWithDelta(0.51, $prints($pocket), 0.01, 'one mounted print in the pocket');
+        $this->assertEqualsWithDelta(0.51 + 0.25, $prints($pocket + ['children' => [$mat]]), 0.01, 'and one on the mat on the pocket');
+        $double = ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['style' => 'double']];
+        $this->assertEqualsWithDelta(2 * 0.51, $prints($double), 0.01, 'one in each pocket of a double one');
+    }
+
     public function test_photos_are_counted_by_page_and_pocket(): void
     {
         $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '2x3' => 46], $this->photos($this->plan('nested-gusset-album')));

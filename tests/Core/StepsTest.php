@@ -7,9 +7,25 @@ namespace Tests\Core;
 use Ephemeron\Bench\Step;
 use Ephemeron\Bench\StepGraph;
 use Ephemeron\Bench\StepsGoInCircles;
+use Ephemeron\Bench\WorkOrder;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Notch;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Fit\Workings;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\StockRole;
+use Ephemeron\Scoring\Board;
+use Ephemeron\Scoring\Scorer;
 use Ephemeron\WorkPlan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -74,6 +90,37 @@ final class StepsTest extends TestCase
     {
         $keys = fn (string $width): array => array_map(static fn (Step $step): string => $step->key, $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]])->steps);
         $this->assertSame($keys('5'), $keys('4 7/8'));
+    }
+
+    /** A task that glues a notched, folded part waits for notch and fold even when its phase would let it go first. */
+    public function test_whatever_is_done_to_a_part_comes_before_the_part_is_used(): void
+    {
+        $design = $this->design('meander-book');
+        $size = Size::inches(4, 4);
+        $draft = new Draft;
+        $draft->part(new Part(
+            'front',
+            'Pocket front',
+            'Test',
+            $size,
+            StockRole::PocketPaper,
+            creases: [Crease::across($size, Axis::Width, Length::inches(1), Fold::Valley)],
+            notches: [new Notch(Rectangle::whole($size)->middleOf(Edge::Top), Edge::Top, Length::inches(1))],
+        ));
+        $draft->part(new Part('back', 'Pocket back', 'Test', $size, StockRole::PocketPaper));
+        $draft->task(new Task('glue', Phase::Sort, 'Glue', 'Glue it.', 'Test', parts: ['front']));
+        $blueprint = $draft->finish();
+        $score = (new Scorer(Board::usual($design->grooves), $design->scoring))->plan($blueprint->part('front'));
+
+        $steps = (new WorkOrder(new Workings($design, $blueprint, [], ['front' => $score])))->steps();
+        $this->assertSame(['sort', 'score-front', 'fold-front', 'notch-front', 'glue'], array_map(static fn (Step $step): string => $step->key, $steps));
+    }
+
+    public function test_ribbon_and_cover_cards_are_under_the_cover_mats_whatever_the_phases(): void
+    {
+        $this->assertContains('ribbon', $this->plan('nested-gusset-album')->blueprint->tasks['mat-covers']->after);
+        $carded = $this->plan('meander-book', ['mats' => ['layers' => 1]])->blueprint;
+        $this->assertContains('cover-cards', $carded->tasks['mat-covers']->after);
     }
 
     public function test_the_graph_waits_and_is_stable(): void
