@@ -9,8 +9,6 @@ use Ephemeron\Paper\StockRole;
 /** A tint for each role of paper; screens lay a pattern over it by class. Meaning is carried by letters, never by these. */
 final readonly class Palette
 {
-    public const PAPER = '#fffdf6';
-
     public const GROUND = '#f6f1e4';
 
     public function of(StockRole $role): string

@@ -17,6 +17,10 @@ final readonly class ChangeInWords
      */
     public function between(array $before, array $after): string
     {
+        if (($before['unit'] ?? null) !== ($after['unit'] ?? null)) {
+            // Every length is now written another way, and none of them has changed.
+            return $after['unit'] === 'cm' ? 'read in centimetres' : 'read in inches';
+        }
         $things = count((array) ($after['furniture'] ?? [])) <=> count((array) ($before['furniture'] ?? []));
         if ($things !== 0) {
             return $things > 0 ? 'something put on a page' : 'something taken off a page';

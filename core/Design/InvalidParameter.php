@@ -9,11 +9,6 @@ use Ephemeron\Refusal;
 /** A value outside what a parameter takes; the message names the value and the range. */
 final class InvalidParameter extends \InvalidArgumentException implements Refusal
 {
-    public static function because(string $reason): self
-    {
-        return new self($reason);
-    }
-
     public static function outOfRange(string $name, string $value, string $minimum, string $maximum): self
     {
         return new self("{$name} is {$value}; it goes from {$minimum} to {$maximum}.");

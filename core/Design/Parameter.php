@@ -98,11 +98,12 @@ final readonly class Parameter
         $length = Length::parse((string) $typed, $unit);
         if ($length->isLessThan($this->least()) || $length->isMoreThan($this->most())) {
             $notation = Notation::usual($unit);
+            // Rounded inwards: a limit of 6 in is 15.3 cm from below, because 15.2 would be refused.
             throw InvalidParameter::outOfRange(
                 $this->name,
-                $notation->text($length),
-                $notation->text($this->least()),
-                $notation->text($this->most()),
+                $notation->exact($length),
+                $notation->text($notation->grid->up($this->least())),
+                $notation->text($notation->grid->down($this->most())),
             );
         }
 

@@ -18,9 +18,9 @@ use Ephemeron\Measure\Notation;
 /** One cut sheet in real units: blanks with their letters and sizes, cuts in their order, offcuts dotted. */
 final readonly class CutSheetsSvg
 {
-    public const PAPER = '#fffdf6';
+    private const PAPER = '#fffdf6';
 
-    public const LEFT_OVER = '#efe9da';
+    private const LEFT_OVER = '#efe9da';
 
     public function draw(SheetPattern $pattern, Notation $notation, string $title): SvgDrawing
     {

@@ -12,9 +12,4 @@ final readonly class Point
     public function __construct(public Length $x, public Length $y)
     {
     }
-
-    public function shifted(Length $dx, Length $dy): self
-    {
-        return new self($this->x->plus($dx), $this->y->plus($dy));
-    }
 }

@@ -70,11 +70,6 @@ final readonly class Rectangle
             && $other->top()->isLessThan($this->bottom());
     }
 
-    public function shifted(Length $dx, Length $dy): self
-    {
-        return new self($this->corner->shifted($dx, $dy), $this->size);
-    }
-
     /** The strip of a given breadth along one edge, inside the rectangle. */
     public function strip(Edge $edge, Length $breadth): self
     {

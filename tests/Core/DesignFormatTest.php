@@ -120,6 +120,20 @@ final class DesignFormatTest extends TestCase
         }
     }
 
+    /** 6 in is 15.24 cm: 15.2 is refused, so it must not be named as the least; 24 in is 60.96 cm. */
+    public function test_the_range_in_a_refusal_is_itself_accepted(): void
+    {
+        try {
+            $this->design('meander-book', ['unit' => 'cm', 'parameters' => ['sheet-side' => '15.2']]);
+            $this->fail('The value was taken.');
+        } catch (InvalidDesign $error) {
+            $this->assertSame('Sheet side is 15.2 cm; it goes from 15.3 cm to 60.9 cm.', $error->errors['parameters.sheet-side']);
+        }
+        foreach (['15.3', '60.9'] as $limit) {
+            $this->assertSame('meander-book', $this->design('meander-book', ['unit' => 'cm', 'parameters' => ['sheet-side' => $limit]])->structure);
+        }
+    }
+
     public function test_all_that_is_wrong_is_said_at_once(): void
     {
         try {

@@ -122,9 +122,11 @@ final class DrawingsTest extends TestCase
         $this->assertSame('leaf width 5 in → 6 in', $words->between($before, array_replace_recursive($before, ['parameters' => ['leaf-width' => '6 in']])));
         $this->assertSame('ribbon yes → no', $words->between($before, array_replace_recursive($before, ['parameters' => ['ribbon' => false]])));
         $this->assertSame(
-            'unit in → cm, leaf width 5 in → 6 in and 1 more',
-            $words->between($before, array_replace_recursive($before, ['unit' => 'cm', 'parameters' => ['leaf-width' => '6 in', 'sheets' => 3]])),
+            'leaf width 5 in → 6 in, ribbon yes → no and 1 more',
+            $words->between($before, array_replace_recursive($before, ['parameters' => ['leaf-width' => '6 in', 'ribbon' => false, 'sheets' => 3]])),
         );
+        // Another unit writes every length another way and changes none.
+        $this->assertSame('read in centimetres', $words->between($before, array_replace_recursive($before, ['unit' => 'cm', 'parameters' => ['leaf-width' => '12.7 cm']])));
         $this->assertSame('something put on a page', $words->between($before, ['furniture' => [['kind' => 'pocket']]] + $before));
     }
 
