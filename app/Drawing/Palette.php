@@ -15,6 +15,9 @@ final readonly class Palette
     {
         return match ($role) {
             StockRole::StructureCard => '#d8c4a2',
+            StockRole::SecondCard => '#b9c0cc',
+            StockRole::Board => '#c9c2b2',
+            StockRole::Specialty => '#eef1ec',
             StockRole::BookSheet => '#e6e2ee',
             StockRole::MatBase => '#bfd0d2',
             StockRole::MatTop => '#f3e7c8',

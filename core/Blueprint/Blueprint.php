@@ -27,6 +27,13 @@ final readonly class Blueprint
      * @param list<Gusset> $gussets
      * @param list<Filling> $fillings
      * @param Length $bare thickness of the closed book before anything is put on its faces
+     * @param list<Pose> $poses how the book lies closed and opened
+     * @param array<string, Flap> $flaps by key
+     * @param array<string, list<string>> $reasons how sizes follow from a parameter, by its key
+     * @param list<string> $homeless places in the design file of things whose face is not there
+     * @param list<Magnet> $magnets
+     * @param list<Slide> $slides
+     * @param list<string> $closings what holds the finished book shut
      */
     public function __construct(
         public array $parts,
@@ -40,6 +47,13 @@ final readonly class Blueprint
         public array $gussets,
         public array $fillings,
         public Length $bare,
+        public array $poses = [],
+        public array $flaps = [],
+        public array $reasons = [],
+        public array $homeless = [],
+        public array $magnets = [],
+        public array $slides = [],
+        public array $closings = [],
     ) {
         $onFaces = [];
         foreach ($joints as $joint) {
@@ -73,6 +87,12 @@ final readonly class Blueprint
     public function pages(): array
     {
         return array_filter($this->faces, static fn (Face $face): bool => $face->isOfTheBook());
+    }
+
+    /** @return list<Flap> the flaps that turn over a face */
+    public function flapsOn(string $face): array
+    {
+        return array_values(array_filter($this->flaps, static fn (Flap $flap): bool => $flap->over === $face));
     }
 
     /** @return list<Joint> what lies on a face, lowest first */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Blueprint;
 
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 
 /**
  * A blueprint while it is being drawn: structures and furniture add to it, equal pieces of one section
@@ -41,6 +42,27 @@ final class Draft
 
     /** @var list<Filling> */
     private array $fillings = [];
+
+    /** @var list<Pose> */
+    private array $poses = [];
+
+    /** @var array<string, Flap> */
+    private array $flaps = [];
+
+    /** @var array<string, list<string>> */
+    private array $reasons = [];
+
+    /** @var list<string> */
+    private array $homeless = [];
+
+    /** @var list<Magnet> */
+    private array $magnets = [];
+
+    /** @var list<Slide> */
+    private array $slides = [];
+
+    /** @var array<string, string> */
+    private array $closings = [];
 
     private Length $bare;
 
@@ -132,10 +154,55 @@ final class Draft
         $this->bare = $thickness;
     }
 
+    /** The book lying before the reader in one state: closed, opened, opened further. */
+    public function pose(Pose $pose): void
+    {
+        $this->poses[] = $pose;
+    }
+
+    public function flap(Flap $flap): void
+    {
+        $this->flaps[$flap->key] = $flap;
+    }
+
+    /** How something follows from a parameter, in words and numbers: `gusset 3 = 3 × ¼ = ¾ in`. */
+    public function explain(string $parameter, string $sentence): void
+    {
+        $this->reasons[$parameter][] = $sentence;
+    }
+
+    /** A thing whose place is not there (any more): where in the design file it stands. */
+    public function homeless(string $place): void
+    {
+        $this->homeless[] = $place;
+    }
+
+    public function magnet(Magnet $magnet): void
+    {
+        $this->magnets[] = $magnet;
+    }
+
+    /** What holds the finished book shut. */
+    public function closing(string $with): void
+    {
+        $this->closings[$with] = $with;
+    }
+
+    public function slide(Slide $slide): void
+    {
+        $this->slides[] = $slide;
+    }
+
     /** @return array<string, Face> */
     public function faces(): array
     {
         return $this->faces;
+    }
+
+    /** @throws UnknownPiece */
+    public function sizeOf(string $part): Size
+    {
+        return ($this->parts[$part] ?? throw UnknownPiece::part($part))->size;
     }
 
     public function hasTask(string $key): bool
@@ -148,7 +215,7 @@ final class Draft
         $faces = $this->faces;
         uasort($faces, static fn (Face $one, Face $other): int => $one->order <=> $other->order);
 
-        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare);
+        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare, $this->poses, $this->flaps, $this->reasons, $this->homeless, $this->magnets, $this->slides, array_values($this->closings));
     }
 
     /** @return array<string, Part> sections stay together, in the order in which they first appear */

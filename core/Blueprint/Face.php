@@ -19,6 +19,8 @@ final readonly class Face
      * @param Edge|null $hinge the edge it turns on
      * @param bool $upsideDown the sheet's own print stands on its head here
      * @param string|null $parent the face this one sits on, null for a face of the book itself
+     * @param bool $takesMat whether the mats of the book go on it too
+     * @param bool $turns front or inside of something that turns over the face it sits on, so that it is seen like a page
      */
     public function __construct(
         public string $key,
@@ -29,6 +31,8 @@ final readonly class Face
         public ?Edge $hinge,
         public bool $upsideDown = false,
         public ?string $parent = null,
+        public bool $takesMat = true,
+        public bool $turns = false,
     ) {
     }
 

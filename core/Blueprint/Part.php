@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint;
 
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
@@ -29,6 +30,10 @@ final readonly class Part
      * @param bool $upright false where no one will ever see which way the print lies
      * @param list<string> $places where each of them goes, in words; empty or as many as there are pieces
      * @param string $letter given by the blueprint
+     * @param list<Corner> $corners corners that are rounded, clipped or scalloped after folding
+     * @param list<Polygon> $cutAways areas that are cut out after scoring, with knife or scissors
+     * @param string $why how its size follows, in words and numbers
+     * @param string|null $picture parts with the same name here carry on one picture: they are cut side by side from one place of a sheet
      */
     public function __construct(
         public string $key,
@@ -46,6 +51,10 @@ final readonly class Part
         public bool $upright = true,
         public array $places = [],
         public string $letter = '',
+        public array $corners = [],
+        public array $cutAways = [],
+        public string $why = '',
+        public ?string $picture = null,
     ) {
     }
 
@@ -71,7 +80,10 @@ final readonly class Part
             && $this->creases == $other->creases
             && $this->slits == $other->slits
             && $this->notches == $other->notches
-            && $this->glueZones == $other->glueZones;
+            && $this->glueZones == $other->glueZones
+            && $this->corners == $other->corners
+            && $this->cutAways == $other->cutAways
+            && $this->picture === $other->picture;
     }
 
     /**
@@ -112,6 +124,10 @@ final readonly class Part
             $this->upright,
             $places,
             $letter,
+            $this->corners,
+            $this->cutAways,
+            $this->why,
+            $this->picture,
         );
     }
 }

@@ -61,11 +61,28 @@ final readonly class Pouch
         return $this->opening->isUpright() ? $this->size->width : $this->size->height;
     }
 
+    /** With the least play there may be, ⅛ in: it goes in, snugly. */
+    public function snuggestInsert(): Length
+    {
+        return $this->innerWidth()->minus(self::glueLoss());
+    }
+
     /** Whether a card goes in (either way round) so that it slides, stays inside the page and is held over half its length. */
     public function holds(Size $card): bool
     {
+        return $this->admits($card, $this->widestInsert());
+    }
+
+    /** The same, but with no more play than ⅛ in. */
+    public function holdsSnugly(Size $card): bool
+    {
+        return $this->admits($card, $this->snuggestInsert());
+    }
+
+    private function admits(Size $card, Length $limit): bool
+    {
         foreach ([$card, $card->turned()] as $held) {
-            $slides = $this->widestInsert()->isAtLeast($held->width);
+            $slides = $limit->isAtLeast($held->width);
             $staysIn = $this->reach->isAtLeast($held->height);
             $isHeld = $this->depth()->times(2)->isAtLeast($held->height);
             if ($slides && $staysIn && $isHeld) {

@@ -89,6 +89,9 @@ final readonly class DesignReader
                 : $structure->defaultFurniture($values, $unit),
             materials: $this->materials($data, $structure->materials($unit), $unit, $complaints),
         );
+        foreach ($structure->refusals($values, $design->notation()) as $key => $sentence) {
+            $complaints->add("parameters.{$key}", $sentence);
+        }
         $complaints->throwAny();
 
         return $design;

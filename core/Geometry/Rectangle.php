@@ -24,6 +24,16 @@ final readonly class Rectangle
         return self::at(Length::zero(), Length::zero(), $size);
     }
 
+    /** By its left, top, right and bottom in ticks. */
+    public static function between(int $left, int $top, int $right, int $bottom): self
+    {
+        return self::at(
+            Length::ofTicks($left),
+            Length::ofTicks($top),
+            new Size(Length::ofTicks($right - $left), Length::ofTicks($bottom - $top)),
+        );
+    }
+
     public static function centred(Size $size, Size $within): self
     {
         return self::at(

@@ -8,6 +8,9 @@ namespace Ephemeron\Paper;
 enum StockRole: string
 {
     case StructureCard = 'structure-card';
+    case SecondCard = 'second-card';
+    case Board = 'board';
+    case Specialty = 'specialty';
     case BookSheet = 'book-sheet';
     case MatBase = 'mat-base';
     case MatTop = 'mat-top';
@@ -19,6 +22,9 @@ enum StockRole: string
     {
         return match ($this) {
             self::StructureCard => 'Structure card',
+            self::SecondCard => 'Structure card, second colour',
+            self::Board => 'Board for covers and spines',
+            self::Specialty => 'Vellum, acetate and the like',
             self::BookSheet => 'Sheet the book is made of',
             self::MatBase => 'First mats',
             self::MatTop => 'Second mats',

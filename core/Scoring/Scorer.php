@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Scoring;
 
 use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Measure\Axis;
@@ -28,12 +29,30 @@ final readonly class Scorer
             if ($creases === []) {
                 continue;
             }
+            $creases = $this->onePerPlace($creases);
             usort($creases, static fn (Crease $one, Crease $other): int => $one->at()->ticks <=> $other->at()->ticks);
             $turn = $along === Axis::Width ? Turn::None : Turn::Quarter;
             array_push($moves, ...$this->moves($creases, $along, $part->size->along($along), $turn));
         }
 
         return new ScorePlan($part, $this->board, $moves);
+    }
+
+    /**
+     * A score that changes its direction half way is still pressed in one stroke.
+     *
+     * @param non-empty-list<Crease> $creases
+     * @return non-empty-list<Crease>
+     */
+    private function onePerPlace(array $creases): array
+    {
+        $byPlace = [];
+        foreach ($creases as $crease) {
+            $known = $byPlace[$crease->at()->ticks] ?? $crease;
+            $byPlace[$crease->at()->ticks] = $known->fold === $crease->fold ? $known : new Crease($known->line, Fold::Either);
+        }
+
+        return array_values($byPlace);
     }
 
     /**

@@ -29,10 +29,10 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
-use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
@@ -97,18 +97,17 @@ final readonly class MeanderBook implements Structure
         return [];
     }
 
+    public function refusals(Values $values, Notation $notation): array
+    {
+        return [];
+    }
+
     public function materials(Unit $unit): array
     {
-        $paper = $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare;
-
-        return [
-            StockRole::BookSheet->value => Stock::pattern('Night chart', $paper, 160),
-            StockRole::CoverPaper->value => Stock::card('Kraft dusk', $paper, 300),
-            StockRole::InsertCard->value => Stock::card('Chalk', $paper, 200),
-            StockRole::MatBase->value => Stock::card('Dew point', $paper, 160),
-            StockRole::MatTop->value => Stock::pattern('First quarter', $paper, 160),
-            StockRole::PocketPaper->value => Stock::pattern('Field lines', $paper, 160),
-        ];
+        return UsualPapers::of($unit)
+            ->with(StockRole::BookSheet, Stock::pattern('Night chart', UsualPapers::square($unit), 160))
+            ->with(StockRole::CoverPaper, Stock::card('Kraft dusk', UsualPapers::square($unit), 300))
+            ->byRole();
     }
 
     public function layOut(Brief $brief): Draft

@@ -26,6 +26,7 @@ use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\PhotoSize;
@@ -95,20 +96,14 @@ final readonly class NestedGussetAlbum implements Structure
         return $furniture;
     }
 
+    public function refusals(Values $values, Notation $notation): array
+    {
+        return [];
+    }
+
     public function materials(Unit $unit): array
     {
-        [$card, $paper] = $unit === Unit::Inch
-            ? [SheetFormat::LetterWide, SheetFormat::TwelveSquare]
-            : [SheetFormat::A4Wide, SheetFormat::ThirtySquare];
-
-        return [
-            StockRole::StructureCard->value => Stock::card('Kraft dusk', $card, 220),
-            StockRole::CoverPaper->value => Stock::pattern('Night chart', $paper, 160),
-            StockRole::MatBase->value => Stock::card('Dew point', $paper, 160),
-            StockRole::MatTop->value => Stock::pattern('First quarter', $paper, 160),
-            StockRole::PocketPaper->value => Stock::pattern('Field lines', $paper, 160),
-            StockRole::InsertCard->value => Stock::card('Chalk', $paper, 200),
-        ];
+        return UsualPapers::of($unit)->with(StockRole::StructureCard, Stock::card('Kraft dusk', $unit === Unit::Inch ? SheetFormat::LetterWide : SheetFormat::A4Wide, 220))->byRole();
     }
 
     public function layOut(Brief $brief): Draft

@@ -26,9 +26,9 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
-use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
@@ -101,19 +101,26 @@ final readonly class TabSpineAlbum implements Structure
         ]))];
     }
 
+    public function refusals(Values $values, Notation $notation): array
+    {
+        if ($values->flag('middle-pocket') && $values->length('pocket-width')->isMoreThan($values->length('leaf-width'))) {
+            return ['pocket-width' => sprintf('The middle pocket would stand out of the book: a leaf is %s wide.', $notation->text($values->length('leaf-width')))];
+        }
+
+        return [];
+    }
+
     /** One paper for everything: that is the point of it. */
     public function materials(Unit $unit): array
     {
-        $paper = Stock::pattern('Night chart', $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare, 180);
+        $paper = Stock::pattern('Night chart', UsualPapers::square($unit), 180);
 
-        return [
-            StockRole::BookSheet->value => $paper,
-            StockRole::CoverPaper->value => $paper,
-            StockRole::PocketPaper->value => $paper,
-            StockRole::InsertCard->value => $paper,
-            StockRole::MatBase->value => Stock::card('Dew point', $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare, 160),
-            StockRole::MatTop->value => Stock::pattern('First quarter', $unit === Unit::Inch ? SheetFormat::TwelveSquare : SheetFormat::ThirtySquare, 160),
-        ];
+        return UsualPapers::of($unit)
+            ->with(StockRole::BookSheet, $paper)
+            ->with(StockRole::CoverPaper, $paper)
+            ->with(StockRole::PocketPaper, $paper)
+            ->with(StockRole::InsertCard, $paper)
+            ->byRole();
     }
 
     public function layOut(Brief $brief): Draft

@@ -25,6 +25,17 @@ final readonly class InsertSlides implements Check
                 continue;
             }
             $seen[$same] = true;
+            if ($pouch->holdsSnugly($card->size)) {
+                yield new Finding(Severity::Note, 'insert-snug', sprintf(
+                    '%s is %s wide and %s is %s between the glue: it slides, but snugly. Keep the beads thin and near the edge.',
+                    $card->name,
+                    $notation->text($card->size->shortSide()),
+                    lcfirst($pouch->name),
+                    $notation->text($pouch->innerWidth()),
+                ), part: $card->key, face: $pouch->face);
+
+                continue;
+            }
             $limit = $pouch->widestInsert();
             $tooWide = $card->size->shortSide()->isMoreThan($limit);
             $allowance = $pouch->size->width->minus($workings->design->grid->down($limit));

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+
+/** A pocket that is part of the book itself: a panel turned up, or a piece glued onto a page. */
+final readonly class PocketFront
+{
+    /**
+     * @param string $name `Turned-up pocket`
+     * @param list<Edge> $glued edges held by glue; folds are not named
+     */
+    public function __construct(
+        private string $name,
+        private PanelRef $paper,
+        private Rectangle $area,
+        private array $glued,
+        private Edge $opening,
+        private string $task,
+        private bool $takesMat = true,
+    ) {
+    }
+
+    /** @return Face its front */
+    public function on(Draft $draft, Face $page): Face
+    {
+        $key = $page->key.'/'.str_replace(' ', '-', strtolower($this->name));
+        $draft->joint(new Joint($this->paper, $page->paper, $this->area, Adhesive::WetGlue, Layer::Pocket, $this->task, $page->key));
+        $draft->pouch(new Pouch(
+            key: $key,
+            name: "{$this->name} on ".lcfirst($page->name),
+            face: $page->key,
+            size: $this->area->size,
+            glued: $this->glued,
+            opening: $this->opening,
+            reach: match ($this->opening) {
+                Edge::Top => $this->area->bottom(),
+                Edge::Bottom => $page->size->height->minus($this->area->top()),
+                Edge::Left => $this->area->right(),
+                Edge::Right => $page->size->width->minus($this->area->left()),
+            },
+        ));
+        $front = new Face("{$key}/front", "{$page->name}, ".lcfirst($this->name), $this->area->size, $this->paper, $page->order, $page->hinge, parent: $page->key, takesMat: $this->takesMat);
+        $draft->face($front);
+
+        return $front;
+    }
+}
