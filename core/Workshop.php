@@ -54,7 +54,7 @@ final readonly class Workshop
     public function plan(Design $design): WorkPlan
     {
         $blueprint = $this->blueprint($design);
-        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint), $this->scores($design, $blueprint));
+        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint), $this->scores($design, $blueprint), $this->catalogue->get($design->structure)->parameters());
 
         return new WorkPlan(
             $design,

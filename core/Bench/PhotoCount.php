@@ -11,7 +11,7 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Paper\PhotoSize;
 
 /**
- * How many prints of one size a book holds if it holds only that size: on photo mats made for it, on pages that carry
+ * How many prints of one size a book holds if it holds only that size: on photo mats made for it, on pages and flaps that carry
  * nothing but their mat, and in pockets. A print counts with its mat (¼ in or ½ cm more each way).
  */
 final readonly class PhotoCount
@@ -30,8 +30,9 @@ final readonly class PhotoCount
         $onMounts = count(array_filter($blueprint->mounts, static fn ($mount): bool => $mount->photo === $photo));
         $inPockets = count(array_filter($blueprint->pouches, static fn ($pouch): bool => $pouch->holds($photo->mat())));
         $onPages = 0;
-        foreach ($blueprint->pages() as $face) {
-            $onPages += $face->isCover() ? 0 : self::onPage($photo->mat(), $face, $blueprint);
+        foreach ($blueprint->faces as $face) {
+            $isSeenLikeAPage = $face->turns || ($face->isOfTheBook() && ! $face->isCover());
+            $onPages += $isSeenLikeAPage ? self::onPage($photo->mat(), $face, $blueprint) : 0;
         }
 
         return new self($photo, $onMounts, $onPages, $inPockets);

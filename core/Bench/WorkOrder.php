@@ -6,6 +6,7 @@ namespace Ephemeron\Bench;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Part;
@@ -155,7 +156,7 @@ final readonly class WorkOrder
         $drafts = [];
         foreach ($this->workings->blueprint->parts as $part) {
             $before = ['sort', ...$cuts];
-            foreach ([$this->scoring($part), $this->slitting($part), $this->folding($part), $this->notching($part)] as $step) {
+            foreach ([$this->scoring($part), $this->slitting($part), $this->cuttingAway($part), $this->folding($part), $this->notching($part), $this->trimming($part)] as $step) {
                 if ($step !== null) {
                     $drafts[$step->key] = [$step, $before];
                     $before = [$step->key];
@@ -179,6 +180,7 @@ final readonly class WorkOrder
             $this->notation->exact($line->past()),
             $this->notation->text($line->groove ?? $line->at),
         ), array_values($off));
+        array_push($lines, ...$this->obliqueLines($part));
 
         return $this->step(
             "score-{$part->key}",
@@ -187,6 +189,76 @@ final readonly class WorkOrder
             $plan->sentence($this->notation),
             $part->section,
             lines: $lines,
+            parts: [$part->key],
+            picture: Picture::part($part->key),
+        );
+    }
+
+    /** @return list<string> scores that no board has a groove for */
+    private function obliqueLines(Part $part): array
+    {
+        $lines = [];
+        foreach ($part->creases as $crease) {
+            if ($crease->along() === null) {
+                $lines[] = sprintf(
+                    'By hand, along a ruler: from %s from the left, %s from the top, to %s from the left, %s from the top.',
+                    $this->notation->text($crease->line->from->x),
+                    $this->notation->text($crease->line->from->y),
+                    $this->notation->text($crease->line->to->x),
+                    $this->notation->text($crease->line->to->y),
+                );
+            }
+        }
+
+        return $lines;
+    }
+
+    private function cuttingAway(Part $part): ?Step
+    {
+        if ($part->cutAways === []) {
+            return null;
+        }
+        $lines = [];
+        foreach ($part->cutAways as $area) {
+            $bounds = $area->bounds();
+            $lines[] = sprintf(
+                '%s from the left, %s from the top: %s%s.',
+                $this->notation->text($bounds->left()),
+                $this->notation->text($bounds->top()),
+                $this->notation->size($bounds->size),
+                count($area->corners) === 4 ? '' : ', aslant as drawn',
+            );
+        }
+
+        return $this->step(
+            "cut-away-{$part->key}",
+            Phase::Slit,
+            "Cut the areas out of {$this->named($part)}",
+            'Along the scores, with scissors or with knife and metal ruler. What is cut away is drawn hatched out.',
+            $part->section,
+            lines: $lines,
+            caution: Caution::Knife,
+            parts: [$part->key],
+            picture: Picture::part($part->key),
+        );
+    }
+
+    private function trimming(Part $part): ?Step
+    {
+        if ($part->corners === []) {
+            return null;
+        }
+        $first = $part->corners[0];
+        $where = count($part->corners) === 4
+            ? 'all four'
+            : implode(' and ', array_map(static fn (Corner $corner): string => "{$corner->upper->value} {$corner->side->value}", $part->corners));
+
+        return $this->step(
+            "trim-{$part->key}",
+            Phase::Notch,
+            "{$first->trim->verb()} the corners of {$this->named($part)}",
+            sprintf('%s, %s. Now, while the piece is single: afterwards the punch does not reach.', ucfirst($where), $this->notation->text($first->reach)),
+            $part->section,
             parts: [$part->key],
             picture: Picture::part($part->key),
         );
@@ -319,9 +391,9 @@ final readonly class WorkOrder
     {
         $before = $task->phase === Phase::Prepare ? [] : ['sort'];
         foreach ($task->parts as $part) {
-            array_push($before, "score-{$part}", "slit-{$part}");
+            array_push($before, "score-{$part}", "slit-{$part}", "cut-away-{$part}");
             if ($task->phase !== Phase::Fold) {
-                array_push($before, "fold-{$part}", "notch-{$part}");
+                array_push($before, "fold-{$part}", "notch-{$part}", "trim-{$part}");
             }
         }
 

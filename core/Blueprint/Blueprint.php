@@ -34,6 +34,11 @@ final readonly class Blueprint
      * @param list<Magnet> $magnets
      * @param list<Slide> $slides
      * @param list<string> $closings what holds the finished book shut
+     * @param array<string, Thing> $things what the maker has put on its faces, by key
+     * @param list<Lump> $lumps
+     * @param list<Band> $bands
+     * @param list<Remark> $remarks
+     * @param Posted|null $posted the envelope it is to go into
      */
     public function __construct(
         public array $parts,
@@ -54,6 +59,11 @@ final readonly class Blueprint
         public array $magnets = [],
         public array $slides = [],
         public array $closings = [],
+        public array $things = [],
+        public array $lumps = [],
+        public array $bands = [],
+        public array $remarks = [],
+        public ?Posted $posted = null,
     ) {
         $onFaces = [];
         foreach ($joints as $joint) {
@@ -87,6 +97,12 @@ final readonly class Blueprint
     public function pages(): array
     {
         return array_filter($this->faces, static fn (Face $face): bool => $face->isOfTheBook());
+    }
+
+    /** @return list<Thing> what the maker has put on a face, lowest first */
+    public function thingsOn(string $face): array
+    {
+        return array_values(array_filter($this->things, static fn (Thing $thing): bool => $thing->on === $face));
     }
 
     /** @return list<Flap> the flaps that turn over a face */

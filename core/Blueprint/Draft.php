@@ -64,6 +64,20 @@ final class Draft
     /** @var array<string, string> */
     private array $closings = [];
 
+    /** @var array<string, Thing> */
+    private array $things = [];
+
+    /** @var list<Lump> */
+    private array $lumps = [];
+
+    /** @var list<Band> */
+    private array $bands = [];
+
+    /** @var list<Remark> */
+    private array $remarks = [];
+
+    private ?Posted $posted = null;
+
     private Length $bare;
 
     public function __construct()
@@ -193,16 +207,58 @@ final class Draft
         $this->slides[] = $slide;
     }
 
+    public function remark(Remark $remark): void
+    {
+        $this->remarks[] = $remark;
+    }
+
+    public function posted(Posted $posted): void
+    {
+        $this->posted = $posted;
+    }
+
+    public function thing(Thing $thing): void
+    {
+        $this->things[$thing->key] = $thing;
+    }
+
+    public function lump(Lump $lump): void
+    {
+        $this->lumps[] = $lump;
+    }
+
+    public function band(Band $band): void
+    {
+        $this->bands[] = $band;
+    }
+
     /** @return array<string, Face> */
     public function faces(): array
     {
         return $this->faces;
     }
 
+    /** @return list<string> keys of the numbered pages, in the order in which they were added */
+    public function pageKeys(): array
+    {
+        return array_values(array_filter(array_map(strval(...), array_keys($this->faces)), static fn (string $key): bool => preg_match('/^page-\d+$/', $key) === 1));
+    }
+
     /** @throws UnknownPiece */
     public function sizeOf(string $part): Size
     {
         return ($this->parts[$part] ?? throw UnknownPiece::part($part))->size;
+    }
+
+    /** The pocket known under this key, if there is one. */
+    public function pouchOf(string $key): ?Pouch
+    {
+        return $this->pouches[$key] ?? null;
+    }
+
+    public function has(string $part): bool
+    {
+        return isset($this->parts[$part]);
     }
 
     public function hasTask(string $key): bool
@@ -215,7 +271,26 @@ final class Draft
         $faces = $this->faces;
         uasort($faces, static fn (Face $one, Face $other): int => $one->order <=> $other->order);
 
-        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare, $this->poses, $this->flaps, $this->reasons, $this->homeless, $this->magnets, $this->slides, array_values($this->closings));
+        $this->poses = $this->poses === [] ? $this->usualPoses($faces) : $this->poses;
+
+        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare, $this->poses, $this->flaps, $this->reasons, $this->homeless, $this->magnets, $this->slides, array_values($this->closings), $this->things, $this->lumps, $this->bands, $this->remarks, $this->posted);
+    }
+
+    /**
+     * Closed it shows its front, opened its first two pages.
+     *
+     * @param array<string, Face> $faces in reading order
+     * @return list<Pose>
+     */
+    private function usualPoses(array $faces): array
+    {
+        $front = $faces['front-cover'] ?? null;
+        $poses = $front === null ? [] : [Pose::row(Pose::CLOSED, 'Closed', Seen::face($front))];
+        foreach ($this->openings as $left => $right) {
+            return [...$poses, Pose::row(Pose::OPENED, 'Opened', Seen::face($faces[$left]), Seen::face($faces[$right]))];
+        }
+
+        return $poses;
     }
 
     /** @return array<string, Part> sections stay together, in the order in which they first appear */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Blueprint;
 
 use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Size;
 
 /**
@@ -20,6 +21,8 @@ final readonly class Face
      * @param bool $upsideDown the sheet's own print stands on its head here
      * @param string|null $parent the face this one sits on, null for a face of the book itself
      * @param bool $takesMat whether the mats of the book go on it too
+     * @param Rectangle|null $matted the part of it that takes the mat, where something covers the rest; null for all of it
+     * @param string|null $picture mats of faces with the same name here carry on one picture
      * @param bool $turns front or inside of something that turns over the face it sits on, so that it is seen like a page
      */
     public function __construct(
@@ -33,7 +36,27 @@ final readonly class Face
         public ?string $parent = null,
         public bool $takesMat = true,
         public bool $turns = false,
+        public ?Rectangle $matted = null,
+        public ?string $picture = null,
     ) {
+    }
+
+    /** The face of a thing that sits on this one. */
+    public function front(string $key, string $name, Size $size, PanelRef $paper, bool $takesMat = false, ?Edge $hinge = null, bool $turns = false): self
+    {
+        return new self($key, $name, $size, $paper, $this->order, $hinge ?? $this->hinge, parent: $this->key, takesMat: $takesMat, turns: $turns);
+    }
+
+    /** The same face, of which only a part takes the mat. */
+    public function mattedWithin(Rectangle $area): self
+    {
+        return new self($this->key, $this->name, $this->size, $this->paper, $this->order, $this->hinge, $this->upsideDown, $this->parent, $this->takesMat, $this->turns, $area, $this->picture);
+    }
+
+    /** The same face, whose mat carries on the picture of others. */
+    public function inPicture(string $picture): self
+    {
+        return new self($this->key, $this->name, $this->size, $this->paper, $this->order, $this->hinge, $this->upsideDown, $this->parent, $this->takesMat, $this->turns, $this->matted, $picture);
     }
 
     public function isCover(): bool

@@ -13,7 +13,8 @@ final readonly class Gusset
      * @param Length $leaves thickness of the bare leaves that lie in it
      * @param list<string> $faces faces that are inside it when the book is shut
      * @param string $parameter the parameter of the structure that widens it
-     * @param int $steps how many times that parameter its width is
+     * @param int $steps how many times that parameter its width is, besides what is fixed
+     * @param Length|null $fixed part of its width that does not come from the parameter; may be negative
      */
     public function __construct(
         public string $name,
@@ -22,6 +23,7 @@ final readonly class Gusset
         public array $faces,
         public string $parameter,
         public int $steps,
+        public ?Length $fixed = null,
     ) {
     }
 }

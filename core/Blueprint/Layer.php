@@ -14,4 +14,7 @@ enum Layer: string
     case Insert = 'insert';
     case Cover = 'cover';
     case Closure = 'closure';
+    case Flap = 'flap';
+    case Band = 'band';
+    case Small = 'small';
 }

@@ -22,6 +22,7 @@ final readonly class Pouch
      * @param Size $size of the pocket's front, as it lies before the reader
      * @param list<Edge> $glued edges held by glue; an edge that is a fold costs nothing
      * @param Edge $opening where things slip in
+     * @param bool $kept whether the closed book keeps in what stands out of it
      * @param Length $reach from the closed end to where a card may stand at the most (the edge of the page)
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Pouch
         public array $glued,
         public Edge $opening,
         public Length $reach,
+        public bool $kept = false,
     ) {
     }
 
@@ -84,7 +86,7 @@ final readonly class Pouch
         foreach ([$card, $card->turned()] as $held) {
             $slides = $limit->isAtLeast($held->width);
             $staysIn = $this->reach->isAtLeast($held->height);
-            $isHeld = $this->depth()->times(2)->isAtLeast($held->height);
+            $isHeld = $this->kept || $this->depth()->times(2)->isAtLeast($held->height);
             if ($slides && $staysIn && $isHeld) {
                 return true;
             }

@@ -35,6 +35,11 @@ final class InvalidParameter extends \InvalidArgumentException implements Refusa
         return new self(sprintf('%s wants a length such as "4 7/8", not %s.', $name, self::shown($typed)));
     }
 
+    public static function notText(string $name, int $most): self
+    {
+        return new self("{$name} wants a few lines of text, {$most} characters at the most.");
+    }
+
     private static function shown(mixed $typed): string
     {
         $text = is_scalar($typed) ? mb_scrub(is_bool($typed) ? ($typed ? 'true' : 'false') : (string) $typed) : get_debug_type($typed);

@@ -15,7 +15,8 @@ final readonly class MatRule
 
     /**
      * @param int $layers 0 (bare), 1 or 2
-     * @param array<string, array{school: MatSchool, layers: int}> $faces exceptions by face key
+     * @param array<string, array{school: MatSchool, layers: int}> $faces exceptions by face key, or by what a row of numbered
+     *                                                                     faces has in common: `concertina` for `concertina-1` …
      */
     public function __construct(public MatSchool $school, public int $layers, public array $faces = [])
     {
@@ -40,7 +41,7 @@ final readonly class MatRule
         $mats = [];
         $mat = $size;
         for ($layer = 1; $layer <= $layers; $layer++) {
-            $mat = $layer === 1 ? $mat->within($school->border($unit)) : self::inner($mat, $unit);
+            $mat = $layer === 1 ? $mat->within($school->border($unit)) : self::inner($mat, $unit, $school);
             if ($mat->shortSide()->isLessThan(Length::inches(0, 1, 4))) {
                 break;
             }
@@ -53,14 +54,14 @@ final readonly class MatRule
     /** @return array{MatSchool, int} school and layers on one face */
     public function ruleFor(string $face): array
     {
-        $exception = $this->faces[$face] ?? null;
+        $exception = $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
 
         return $exception === null ? [$this->school, $this->layers] : [$exception['school'], $exception['layers']];
     }
 
-    public static function inner(Size $outer, Unit $unit): Size
+    public static function inner(Size $outer, Unit $unit, MatSchool $school = MatSchool::Fine): Size
     {
-        $border = MatSchool::Fine->border($unit);
+        $border = $school->inner($unit);
         if ($outer->shortSide()->isMoreThan(Length::inches(1))) {
             return $outer->within($border);
         }

@@ -17,6 +17,7 @@ enum MatSchool: string
     case Fine = 'fine';
     case Frame = 'frame';
     case Wide = 'wide';
+    case Thrifty = 'thrifty';
 
     public function border(Unit $unit): Length
     {
@@ -24,15 +25,32 @@ enum MatSchool: string
             Unit::Inch => match ($this) {
                 self::Hairline => Length::inches(0, 1, 16),
                 self::Fine => Length::inches(0, 1, 8),
-                self::Frame => Length::inches(0, 1, 4),
+                self::Frame, self::Thrifty => Length::inches(0, 1, 4),
                 self::Wide => Length::inches(0, 1, 2),
             },
             Unit::Centimetre => match ($this) {
                 self::Hairline => Length::micrometres(1500),
                 self::Fine => Length::millimetres(3),
-                self::Frame => Length::millimetres(6),
+                self::Frame, self::Thrifty => Length::millimetres(6),
                 self::Wide => Length::millimetres(12),
             },
+        };
+    }
+
+    /** What the second layer of a double mat leaves of the first: ⅛ in or 3 mm; the thrifty school puts a small print on a larger plain base (3 on 3½). */
+    public function inner(Unit $unit): Length
+    {
+        return $this === self::Thrifty ? $this->border($unit) : self::Fine->border($unit);
+    }
+
+    public function why(): string
+    {
+        return match ($this) {
+            self::Hairline => 'The mat all but covers the face: most print, least card to be seen, and it must be cut exactly.',
+            self::Fine => 'The usual one: an even line of card, and a sloppy sixteenth does not show.',
+            self::Frame => 'The card frames the print; four mats come out of less paper.',
+            self::Wide => 'A broad frame: 5 × 5 on a page of 6, four and four strips from one sheet.',
+            self::Thrifty => 'A small print on a larger plain base, to make the good paper last.',
         };
     }
 
@@ -43,6 +61,7 @@ enum MatSchool: string
             self::Fine => 'Fine, ⅛ in or 3 mm',
             self::Frame => 'Frame, ¼ in or 6 mm',
             self::Wide => 'Wide, ½ in or 12 mm',
+            self::Thrifty => 'Thrifty, ¼ in or 6 mm, and as much again inside',
         };
     }
 }

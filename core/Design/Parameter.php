@@ -17,6 +17,8 @@ use Ephemeron\Refusal;
  */
 final readonly class Parameter
 {
+    private const MOST_TEXT = 4000;
+
     /** @param array<array-key, string> $choices value => label */
     private function __construct(
         public string $key,
@@ -28,6 +30,7 @@ final readonly class Parameter
         public Length|int|null $minimum = null,
         public Length|int|null $maximum = null,
         public array $choices = [],
+        private ?\Closure $canonical = null,
     ) {
     }
 
@@ -59,9 +62,21 @@ final readonly class Parameter
         return new self($key, $name, ParameterKind::Flag, $meaning, $default, $default);
     }
 
+    /**
+     * A few lines in a small language of the structure's own, such as a list of pieces.
+     *
+     * @param \Closure(string, Unit): string $canonical reads them and writes them back with every unit named; throws a {@see Refusal}
+     */
+    public static function text(string $key, string $name, string $meaning, \Closure $canonical, string $inch, ?string $metric = null): self
+    {
+        return new self($key, $name, ParameterKind::Text, $meaning, $inch, $metric ?? $inch, canonical: $canonical);
+    }
+
     public function default(Unit $unit): Length|int|string|bool|null
     {
-        return $unit === Unit::Inch ? $this->inchDefault : $this->metricDefault;
+        $default = $unit === Unit::Inch ? $this->inchDefault : $this->metricDefault;
+
+        return $this->kind === ParameterKind::Text ? $this->readText($default, $unit) : $default;
     }
 
     /** A length that may be left empty because it follows from the face. */
@@ -84,6 +99,7 @@ final readonly class Parameter
                 ? $typed
                 : throw InvalidParameter::notAChoice($this->name, $typed, array_map(strval(...), array_keys($this->choices))),
             ParameterKind::Flag => $this->readFlag($typed),
+            ParameterKind::Text => $this->readText($typed, $unit),
         };
     }
 
@@ -133,6 +149,19 @@ final readonly class Parameter
         }
 
         return $count;
+    }
+
+    private function readText(mixed $typed, Unit $unit): string
+    {
+        $text = is_int($typed) || is_float($typed) ? (string) $typed : ($typed ?? '');
+        if (! is_string($text) || ! mb_check_encoding($text, 'UTF-8') || mb_strlen($text) > self::MOST_TEXT) {
+            throw InvalidParameter::notText($this->name, self::MOST_TEXT);
+        }
+
+        $text = trim(str_replace("\r\n", "\n", $text));
+        $canonical = $this->canonical === null ? $text : ($this->canonical)($text, $unit);
+
+        return is_string($canonical) ? $canonical : $text;
     }
 
     private function readFlag(mixed $typed): bool

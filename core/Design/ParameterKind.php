@@ -10,4 +10,5 @@ enum ParameterKind: string
     case Count = 'count';
     case Choice = 'choice';
     case Flag = 'flag';
+    case Text = 'text';
 }

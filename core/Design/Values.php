@@ -42,6 +42,13 @@ final readonly class Values
         return is_string($value) ? $value : throw new \LogicException("There is no choice “{$key}”.");
     }
 
+    public function text(string $key): string
+    {
+        $value = $this->values[$key] ?? null;
+
+        return is_string($value) ? $value : '';
+    }
+
     public function flag(string $key): bool
     {
         return (bool) ($this->values[$key] ?? false);

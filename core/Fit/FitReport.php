@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit;
 
+use Ephemeron\Fit\Check\BandGoesRound;
 use Ephemeron\Fit\Check\CardMaySag;
+use Ephemeron\Fit\Check\ClosuresGoUnderMats;
 use Ephemeron\Fit\Check\CoreStaysHidden;
+use Ephemeron\Fit\Check\EnvelopeHolds;
 use Ephemeron\Fit\Check\EveryThingHasAPage;
+use Ephemeron\Fit\Check\FlapOpensAway;
 use Ephemeron\Fit\Check\FoldsMayCrack;
+use Ephemeron\Fit\Check\GlueStaysOffScores;
 use Ephemeron\Fit\Check\GussetHoldsLoad;
 use Ephemeron\Fit\Check\InsertSlides;
+use Ephemeron\Fit\Check\MagnetsHold;
 use Ephemeron\Fit\Check\MatsLeaveSomething;
 use Ephemeron\Fit\Check\NotchFitsOpening;
 use Ephemeron\Fit\Check\PaperSuffices;
@@ -20,6 +26,8 @@ use Ephemeron\Fit\Check\PrintStandsUpright;
 use Ephemeron\Fit\Check\RibbonIsCovered;
 use Ephemeron\Fit\Check\ScoresOnGrooves;
 use Ephemeron\Fit\Check\SelvageComesOff;
+use Ephemeron\Fit\Check\SlidesThrough;
+use Ephemeron\Fit\Check\StructureRemarks;
 use Ephemeron\Fit\Check\TapeFitsGusset;
 use Ephemeron\Fit\Check\ThingsFitTheFace;
 
@@ -75,6 +83,14 @@ final readonly class FitReport
             new CardMaySag,
             new FoldsMayCrack,
             new SelvageComesOff,
+            new StructureRemarks,
+            new EnvelopeHolds,
+            new BandGoesRound,
+            new SlidesThrough,
+            new FlapOpensAway,
+            new MagnetsHold,
+            new GlueStaysOffScores,
+            new ClosuresGoUnderMats,
         ];
     }
 }

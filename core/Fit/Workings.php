@@ -7,6 +7,7 @@ namespace Ephemeron\Fit;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Parameter;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
@@ -20,12 +21,14 @@ final readonly class Workings
     /**
      * @param list<StockPlan> $stocks
      * @param array<string, ScorePlan> $scores by part key
+     * @param list<Parameter> $parameters of the structure
      */
     public function __construct(
         public Design $design,
         public Blueprint $blueprint,
         public array $stocks,
         public array $scores,
+        public array $parameters = [],
     ) {
         $this->bulk = new Bulk($blueprint, $design->materials);
     }

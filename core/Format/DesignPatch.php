@@ -22,10 +22,27 @@ final readonly class DesignPatch
             $design = $this->put($design, explode('.', $place), $value);
         }
         if (is_array($design['furniture'] ?? null)) {
-            $design['furniture'] = array_values($design['furniture']);
+            $design['furniture'] = $this->closedUp($design['furniture']);
         }
 
         return $design;
+    }
+
+    /**
+     * Lists of things without the gaps that taken-out ones leave.
+     *
+     * @param array<array-key, mixed> $things
+     * @return list<mixed>
+     */
+    private function closedUp(array $things): array
+    {
+        return array_values(array_map(function (mixed $thing): mixed {
+            if (is_array($thing) && is_array($thing['children'] ?? null)) {
+                $thing['children'] = $this->closedUp($thing['children']);
+            }
+
+            return $thing;
+        }, $things));
     }
 
     /**

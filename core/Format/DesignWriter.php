@@ -64,7 +64,7 @@ final readonly class DesignWriter
         $values = $this->values($placed->values, $notation);
 
         return [
-            ...($onFace ? ['on' => $placed->on] : []),
+            ...($onFace || $placed->on !== '' ? ['on' => $placed->on] : []),
             'kind' => $placed->kind,
             ...($values === [] ? [] : ['parameters' => $values]),
             ...($placed->children === [] ? [] : ['children' => array_map(fn (Placed $child): array => $this->placed($child, $notation, false), $placed->children)]),

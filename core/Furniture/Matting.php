@@ -15,46 +15,50 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
-/** Mats every face of a book by one rule. Covers take the cover paper on top. */
+/**
+ * Mats the faces of a book, and those of flaps and structure-card pockets on them, by one rule. Covers take the cover paper on top; a face that
+ * carries on the picture of another names it.
+ */
 final readonly class Matting
 {
     public function __construct(private MatRule $rule)
     {
     }
 
-    public function apply(Draft $draft, Notation $notation): void
+    /** @param Length $covered how much of the face, from its foot, is covered by a pocket that is there first; the mat tucks in behind it by a border */
+    public function mat(Draft $draft, Face $face, Notation $notation, Length $covered): void
     {
-        foreach ($draft->faces() as $face) {
-            if ($face->isOfTheBook()) {
-                $this->matFace($draft, $face, $notation);
-            }
+        if (! $face->takesMat) {
+            return;
         }
-    }
-
-    private function matFace(Draft $draft, Face $face, Notation $notation): void
-    {
-        $sizes = $this->rule->matsFor($face->key, $face->size, $notation->unit);
-        $task = $face->isCover() ? 'mat-covers' : 'mat-pages';
+        $room = $this->room($face, $covered, $notation);
+        $sizes = $this->rule->matsFor($face->key, $room->size, $notation->unit);
+        $task = $face->isCover() ? 'mat-covers' : ($face->isOfTheBook() ? 'mat-pages' : 'mat-flaps');
         $under = $face->paper;
         $parts = [];
         foreach ($sizes as $layer => $size) {
             $top = $layer === count($sizes) - 1;
             $part = $draft->part(new Part(
                 key: "{$face->key}/mat-".($layer + 1),
-                name: ($face->isCover() ? 'Cover mat' : 'Page mat').($layer === 0 ? '' : ', second layer'),
-                section: $face->isCover() ? 'Cover' : 'Page mats',
+                name: $this->name($face).($layer === 0 ? '' : ', second layer'),
+                section: $this->section($face),
                 size: $size,
                 role: $this->role($face, $layer, $top),
                 places: [$face->name],
+                why: $this->why($face, $room->size, $sizes, $layer, $notation),
+                picture: $top ? $face->picture : null,
             ));
+            $middle = Rectangle::centred($size, $room->size);
             $draft->joint(new Joint(
                 new PanelRef($part, 'whole', Side::B),
                 $under,
-                Rectangle::centred($size, $face->size),
+                Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size),
                 Adhesive::WetGlue,
                 Layer::Mat,
                 $layer === 0 ? $task : "double-{$task}",
@@ -68,6 +72,37 @@ final readonly class Matting
         }
     }
 
+    private function room(Face $face, Length $covered, Notation $notation): Rectangle
+    {
+        $room = $face->matted ?? Rectangle::whole($face->size);
+        if (! $covered->isPositive()) {
+            return $room;
+        }
+        [$school] = $this->rule->ruleFor($face->key);
+        $visible = $room->size->height->minus($covered)->plus($school->border($notation->unit)->times(2));
+
+        return new Rectangle($room->corner, new Size($room->size->width, Length::shortest(Length::longest($visible, Length::zero()), $room->size->height)));
+    }
+
+    private function name(Face $face): string
+    {
+        return match (true) {
+            $face->isCover() => 'Cover mat',
+            $face->isOfTheBook() => 'Page mat',
+            $face->turns => 'Flap mat',
+            default => 'Pocket mat',
+        };
+    }
+
+    private function section(Face $face): string
+    {
+        return match (true) {
+            $face->isCover() => 'Cover',
+            $face->isOfTheBook() => 'Page mats',
+            default => 'Flap and pocket mats',
+        };
+    }
+
     private function role(Face $face, int $layer, bool $top): StockRole
     {
         return match (true) {
@@ -77,11 +112,20 @@ final readonly class Matting
         };
     }
 
+    /** @param array<int, Size> $sizes */
+    private function why(Face $face, Size $room, array $sizes, int $layer, Notation $notation): string
+    {
+        [$school] = $this->rule->ruleFor($face->key);
+        $border = $layer === 0 ? $school->border($notation->unit) : $school->inner($notation->unit);
+
+        return sprintf('%s less %s on each side.', $notation->size($layer === 0 ? $room : $sizes[$layer - 1] ?? $room), $notation->text($border));
+    }
+
     /** @param list<string> $parts lowest first */
     private function addTasks(Draft $draft, Face $face, string $task, array $parts): void
     {
-        $section = $face->isCover() ? 'Cover' : 'Page mats';
-        $what = $face->isCover() ? 'cover' : 'page';
+        $section = $this->section($face);
+        $what = $face->isCover() ? 'cover' : ($face->isOfTheBook() ? 'page' : 'flap and pocket');
         if (count($parts) > 1) {
             $draft->task(new Task(
                 "double-{$task}",
@@ -98,7 +142,11 @@ final readonly class Matting
         $draft->task(new Task(
             $task,
             Phase::Mat,
-            $face->isCover() ? 'Mat the covers' : 'Mat the pages',
+            match ($task) {
+                'mat-covers' => 'Mat the covers',
+                'mat-pages' => 'Mat the pages',
+                default => 'Mat the flaps and pocket fronts',
+            },
             'Glue the mat in the middle of the face with an even border, print upright, and press from the middle outwards. Up to the scores, never over them.',
             $section,
             Adhesive::WetGlue,

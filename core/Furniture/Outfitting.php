@@ -6,9 +6,11 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Placed;
 use Ephemeron\Design\Values;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 
 /** Mats a laid-out book and puts the furniture of its design onto the faces. */
@@ -21,27 +23,64 @@ final readonly class Outfitting
     public function furnish(Draft $draft, Design $design): void
     {
         $notation = $design->notation();
-        (new Matting($design->mats))->apply($draft, $notation);
-
+        $matting = new Matting($design->mats);
+        foreach ($draft->faces() as $face) {
+            $on = array_values(array_filter($design->furniture, static fn (Placed $placed): bool => $placed->on === $face->key));
+            $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on, $notation));
+        }
         $counts = [];
-        foreach ($design->furniture as $placed) {
+        foreach ($design->furniture as $index => $placed) {
             $face = $draft->faces()[$placed->on] ?? null;
             if ($face === null) {
-                // The check EveryThingHasAPage says so; nothing is thrown away.
+                $draft->homeless("furniture.{$index}");
+
                 continue;
             }
             $number = $counts["{$placed->on}/{$placed->kind}"] = ($counts["{$placed->on}/{$placed->kind}"] ?? 0) + 1;
-            $this->put($draft, $face, $placed, "{$placed->on}/{$placed->kind}-{$number}", $notation);
+            $this->put(new Spot($draft, $face, "{$placed->on}/{$placed->kind}-{$number}", "furniture.{$index}", $placed->values, $notation), $placed, $matting);
         }
     }
 
-    private function put(Draft $draft, Face $face, Placed $placed, string $key, Notation $notation): void
+    private function put(Spot $spot, Placed $placed, Matting $matting): void
     {
         $furniture = $this->showroom->get($placed->kind);
-        $front = $furniture->place($draft, $face, $key, $this->withDefaults($furniture, $placed->values, $notation), $notation);
-        foreach ($placed->children as $index => $child) {
-            $this->put($draft, $front, $child, "{$key}/{$child->kind}-".($index + 1), $notation);
+        $draft = $spot->draft;
+        $placement = $furniture->place($spot->with($this->withDefaults($furniture, $placed->values, $spot->notation)));
+        $keys = array_map(static fn (Face $face): string => $face->key, $placement->faces);
+        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys));
+        foreach ($placement->faces as $name => $face) {
+            $isUsual = $face === $placement->face('');
+            $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
+            $matting->mat($draft, $face, $spot->notation, $this->covered($draft, $face, $on, $spot->notation));
         }
+        foreach ($placed->children as $index => $child) {
+            $face = $placement->face($child->on);
+            if ($face === null) {
+                $draft->homeless("{$spot->place}.children.{$index}");
+
+                continue;
+            }
+            $this->put(new Spot($draft, $face, "{$spot->key}/{$child->kind}-".($index + 1), "{$spot->place}.children.{$index}", $child->values, $spot->notation), $child, $matting);
+        }
+    }
+
+    /**
+     * How much of a face its mat leaves out at the foot, because a pocket is there first.
+     *
+     * @param list<Placed> $on
+     */
+    private function covered(Draft $draft, Face $face, array $on, Notation $notation): Length
+    {
+        $covered = Length::zero();
+        foreach ($on as $placed) {
+            $furniture = $this->showroom->get($placed->kind);
+            if ($furniture instanceof CoversFoot) {
+                $spot = new Spot($draft, $face, '', '', $this->withDefaults($furniture, $placed->values, $notation), $notation);
+                $covered = Length::longest($covered, $furniture->covers($spot) ?? $covered);
+            }
+        }
+
+        return $covered;
     }
 
     /** Lengths that were left open stay open: they follow from the face. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Adhesive;
-use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -15,10 +14,6 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
-use Ephemeron\Design\Values;
-use Ephemeron\Geometry\Rectangle;
-use Ephemeron\Measure\Length;
-use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\PhotoSize;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
@@ -36,6 +31,16 @@ final readonly class PhotoMat implements Furniture
         return 'Photo mat';
     }
 
+    public function summary(): string
+    {
+        return 'A card for one print, with an even edge round it.';
+    }
+
+    public function kin(): Kin
+    {
+        return Kin::Photos;
+    }
+
     public function parameters(): array
     {
         $photos = [];
@@ -46,23 +51,19 @@ final readonly class PhotoMat implements Furniture
         return [
             Parameter::choice('photo', 'Print', 'The size of the print it is for.', $photos, PhotoSize::FourBySix->value, PhotoSize::NineByThirteen->value),
             Parameter::choice('lies', 'Lies', 'Upright or sideways.', ['upright' => 'upright', 'sideways' => 'sideways'], 'upright'),
-            Parameter::length('across', 'From the left', 'How far from the left edge of the face; empty: in the middle.', Length::zero(), Length::inches(24)),
-            Parameter::length('up', 'From the foot', 'How far above the foot of the face; empty: in the middle.', Length::zero(), Length::inches(24)),
+            ...Position::parameters(),
         ];
     }
 
-    public function place(Draft $draft, Face $face, string $key, Values $values, Notation $notation): Face
+    public function place(Spot $spot): Placement
     {
-        $photo = PhotoSize::from($values->choice('photo'));
-        $size = $values->choice('lies') === 'sideways' ? $photo->mat()->turned() : $photo->mat();
-        $middle = Rectangle::centred($size, $face->size);
-        $up = $values->lengthOr('up', $face->size->height->minus($middle->bottom()));
-        $area = Rectangle::at($values->lengthOr('across', $middle->left()), $face->size->height->minus($up, $size->height), $size);
-
-        $part = $draft->part(new Part($key, "Photo mat for {$photo->label()}", 'Photo mats', $photo->mat(), StockRole::InsertCard, upright: false, places: [$face->name]));
-        $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $face->key));
-        $draft->mount(new Mount($photo, $face->key));
-        $draft->task(new Task(
+        $photo = PhotoSize::from($spot->values->choice('photo'));
+        $size = $spot->values->choice('lies') === 'sideways' ? $photo->mat()->turned() : $photo->mat();
+        $area = $spot->area($size);
+        $part = $spot->draft->part(new Part($spot->key, "Photo mat for {$photo->label()}", 'Photo mats', $photo->mat(), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'The print and ¼ in (½ cm) each way.'));
+        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $spot->face->key));
+        $spot->draft->mount(new Mount($photo, $spot->face->key));
+        $spot->draft->task(new Task(
             'photo-mats',
             Phase::Fill,
             'Glue down the photo mats',
@@ -70,12 +71,12 @@ final readonly class PhotoMat implements Furniture
             'Photo mats',
             Adhesive::WetGlue,
             [$part],
-            places: [sprintf('%s: %s from the left, %s from the foot', $face->name, $notation->text($area->left()), $notation->text($up))],
-            face: $face->key,
+            places: [$spot->whereabouts($area)],
+            face: $spot->face->key,
         ));
-        $front = new Face("{$key}/front", "Photo mat for {$photo->label()}", $size, new PanelRef($part, 'whole', Side::A), $face->order, $face->hinge, parent: $face->key);
-        $draft->face($front);
+        $front = $spot->face->front("{$spot->key}/front", "Photo mat for {$photo->label()}", $size, new PanelRef($part, 'whole', Side::A));
+        $spot->draft->face($front);
 
-        return $front;
+        return Placement::withFront($area, $front);
     }
 }

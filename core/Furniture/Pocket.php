@@ -37,7 +37,7 @@ use Ephemeron\Paper\StockRole;
  * the handed-down 3⅞ and 2 on a face 8½ tall, 5⁄11 of its height; the short one is half as deep. Both go up to the next
  * mark of the scoring board.
  */
-final readonly class Pocket implements Furniture
+final readonly class Pocket implements CoversFoot, Furniture
 {
     public function key(): string
     {
@@ -47,6 +47,16 @@ final readonly class Pocket implements Furniture
     public function name(): string
     {
         return 'Pocket';
+    }
+
+    public function summary(): string
+    {
+        return 'A front glued on three edges; things slip in at the fourth.';
+    }
+
+    public function kin(): Kin
+    {
+        return Kin::Pockets;
     }
 
     public function parameters(): array
@@ -67,18 +77,30 @@ final readonly class Pocket implements Furniture
             Parameter::length('across', 'From the left', 'How far from the left edge of the face; empty: in the middle.', Length::zero(), $most),
             Parameter::choice('opens', 'Side that opens', 'For side-load pockets; away from the hinge, so that cards cannot slide out into the fold.', ['outward' => 'away from the hinge', 'left' => 'left', 'right' => 'right'], 'outward'),
             Parameter::choice('notched', 'Thumb notch', 'A 1 in (25 mm) half circle at the middle of the opening.', ['yes' => 'yes', 'no' => 'no'], 'yes'),
+            Parameter::choice('paper', 'Made of', 'Patterned paper stays as it is; card is matted like the faces.', ['patterned' => 'patterned paper', 'card' => 'structure card, matted'], 'patterned'),
+            Parameter::choice('order', 'Mat or pocket first', 'The mat first is easier; the pocket first saves the paper under it, and the mat tucks in behind.', ['mat-first' => 'mat first', 'pocket-first' => 'pocket first'], 'mat-first'),
             Parameter::choice('card', 'Loose card', 'A photo mat to keep in it, with a writing card on its back.', $cards, 'none'),
         ];
     }
 
-    public function place(Draft $draft, Face $face, string $key, Values $values, Notation $notation): Face
+    public function place(Spot $spot): Placement
     {
+        [$draft, $face, $key, $values, $notation] = [$spot->draft, $spot->face, $spot->key, $spot->values, $spot->notation];
         $front = $values->choice('style') === 'double'
             ? $this->placeDouble($draft, $face, $key, $values, $notation)
             : $this->placeSingle($draft, $face, $key, $values, $notation);
         $this->addCard($draft, $face, $key, $values, $notation);
 
-        return $front;
+        return Placement::withFront($this->area($face, $values, $notation), $front);
+    }
+
+    public function covers(Spot $spot): ?Length
+    {
+        if ($spot->values->choice('order') !== 'pocket-first') {
+            return null;
+        }
+
+        return $spot->size()->height->minus($this->area($spot->face, $spot->values, $spot->notation)->top());
     }
 
     private function placeSingle(Draft $draft, Face $face, string $key, Values $values, Notation $notation): Face
@@ -137,7 +159,7 @@ final readonly class Pocket implements Furniture
             name: $name,
             section: 'Pockets',
             size: $area->size,
-            role: StockRole::PocketPaper,
+            role: $values->choice('paper') === 'card' ? StockRole::StructureCard : StockRole::PocketPaper,
             notches: $values->choice('notched') === 'yes' ? [new Notch($whole->middleOf($opening), $opening, $notch)] : [],
             glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue), $glued),
             places: [$face->name],
@@ -156,7 +178,7 @@ final readonly class Pocket implements Furniture
                 default => $face->size->width->minus($area->left()),
             },
         ));
-        $front = new Face("{$key}/front", "{$face->name}, ".lcfirst($name), $area->size, new PanelRef($part, 'whole', Side::A), $face->order, $face->hinge, parent: $face->key);
+        $front = $face->front("{$key}/front", "{$face->name}, ".lcfirst($name), $area->size, new PanelRef($part, 'whole', Side::A), $values->choice('paper') === 'card');
         $draft->face($front);
 
         return $front;

@@ -21,13 +21,47 @@ final readonly class Showroom
 
     public static function ofTheHouse(): self
     {
-        return new self(new Pocket, new PhotoMat);
+        return new self(
+            new Pocket,
+            FoldedPocket::corner(),
+            FoldedPocket::angled(),
+            FoldedPocket::envelope(),
+            new ExpandingPocket,
+            new PullTabCard,
+            new PhotoMat,
+            new PhotoFrame,
+            FlapOnFace::half(),
+            FlapOnFace::foldOut(),
+            new FlapPair,
+            new Waterfall,
+            new PullWaterfall,
+            new BellyBand,
+            new TuckSpot,
+            new Tag,
+            new EdgeTab,
+            new Magnets,
+            new SwingTab,
+            new SleeveClosure,
+            new LooseBand,
+            ...Fastening::all(),
+        );
     }
 
     /** @return array<string, Furniture> by key */
     public function all(): array
     {
         return $this->furniture;
+    }
+
+    /** @return array<string, non-empty-list<Furniture>> by kin */
+    public function byKin(): array
+    {
+        $kins = [];
+        foreach ($this->furniture as $piece) {
+            $kins[$piece->kin()->value][] = $piece;
+        }
+
+        return $kins;
     }
 
     public function has(string $key): bool

@@ -22,6 +22,7 @@ enum SheetFormat: string
     case A4Wide = 'a4-wide';
     case A5 = 'a5';
     case ThirtySquare = '30.5x30.5cm';
+    case TwentySquare = '20x20cm';
 
     public function size(): Size
     {
@@ -36,6 +37,7 @@ enum SheetFormat: string
             self::A4Wide => Size::millimetres(297, 210),
             self::A5 => Size::millimetres(148, 210),
             self::ThirtySquare => Size::millimetres(305, 305),
+            self::TwentySquare => Size::millimetres(200, 200),
         };
     }
 
@@ -52,6 +54,7 @@ enum SheetFormat: string
             self::A4Wide => 'A4 lying, 29.7 × 21 cm',
             self::A5 => 'A5, 14.8 × 21 cm',
             self::ThirtySquare => '30.5 × 30.5 cm',
+            self::TwentySquare => '20 × 20 cm',
         };
     }
 }

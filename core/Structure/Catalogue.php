@@ -21,7 +21,25 @@ final readonly class Catalogue
 
     public static function ofTheHouse(): self
     {
-        return new self(new NestedGussetAlbum, new MeanderBook, new TabSpineAlbum);
+        return new self(
+            new NestedGussetAlbum,
+            new TabSpineAlbum,
+            new ThreadHingeAlbum,
+            new CascadeAlbum,
+            new CornerPocketAlbum,
+            new MeanderBook,
+            new BoardFolder,
+            new ZPageAlbum,
+            new FivePocketFolio,
+            new CoilAlbum,
+            new TagClutch,
+            new FourFlapFolio,
+            new WaterfallWallet,
+            new PocketFlipBook,
+            new MitredTabAlbum,
+            new FoldOverJournal,
+            new FreeBase,
+        );
     }
 
     /** @return list<Structure> */

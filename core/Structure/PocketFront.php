@@ -13,6 +13,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Size;
 
 /** A pocket that is part of the book itself: a panel turned up, or a piece glued onto a page. */
 final readonly class PocketFront
@@ -20,6 +21,8 @@ final readonly class PocketFront
     /**
      * @param string $name `Turned-up pocket`
      * @param list<Edge> $glued edges held by glue; folds are not named
+     * @param bool $kept what the closed book shuts in may stand out of the pocket by more than half
+     * @param Size|null $holds width and depth of its inside, where that is not the front's: a foot left open reaches further down
      */
     public function __construct(
         private string $name,
@@ -29,6 +32,8 @@ final readonly class PocketFront
         private Edge $opening,
         private string $task,
         private bool $takesMat = true,
+        private ?Size $holds = null,
+        private bool $kept = false,
     ) {
     }
 
@@ -41,15 +46,16 @@ final readonly class PocketFront
             key: $key,
             name: "{$this->name} on ".lcfirst($page->name),
             face: $page->key,
-            size: $this->area->size,
+            size: $this->holds ?? $this->area->size,
             glued: $this->glued,
             opening: $this->opening,
             reach: match ($this->opening) {
-                Edge::Top => $this->area->bottom(),
+                Edge::Top => $this->holds === null ? $this->area->bottom() : $this->area->top()->plus($this->holds->height),
                 Edge::Bottom => $page->size->height->minus($this->area->top()),
                 Edge::Left => $this->area->right(),
                 Edge::Right => $page->size->width->minus($this->area->left()),
             },
+            kept: $this->kept,
         ));
         $front = new Face("{$key}/front", "{$page->name}, ".lcfirst($this->name), $this->area->size, $this->paper, $page->order, $page->hinge, parent: $page->key, takesMat: $this->takesMat);
         $draft->face($front);

@@ -293,7 +293,7 @@ final readonly class ThreadHingeAlbum implements Structure
     private function addInsert(Draft $draft, Brief $brief, int $number, bool $isDouble): void
     {
         $values = $brief->values;
-        $quarter = $brief->notation->unit === Unit::Inch ? Length::inches(0, 1, 4) : Length::millimetres(6);
+        $quarter = $brief->notation->unit === Unit::Inch ? Length::inches(0, 1, 4) : Length::millimetres(7);
         $eighth = $quarter->half();
         $place = "page {$number}";
         $panel = $values->length('page-width')->minus($eighth);

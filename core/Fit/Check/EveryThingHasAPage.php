@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Design\Placed;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -15,18 +16,30 @@ final readonly class EveryThingHasAPage implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        $pages = $workings->blueprint->pages();
-        foreach ($workings->design->furniture as $index => $placed) {
-            if (! isset($pages[$placed->on])) {
-                yield new Finding(
-                    Severity::Stop,
-                    'no-such-page',
-                    "A {$placed->kind} is meant for “{$placed->on}”, and this book has no such page any more.",
-                    mend: new Mend('Take it out', ["furniture.{$index}" => null]),
-                );
-
-                return;
+        foreach ($workings->blueprint->homeless as $place) {
+            $placed = $this->at($workings->design->furniture, explode('.', $place));
+            if ($placed === null) {
+                continue;
             }
+            yield new Finding(
+                Severity::Stop,
+                'no-such-page',
+                sprintf('A %s is meant for “%s”, and this book has no such face any more.', str_replace('-', ' ', $placed->kind), $placed->on),
+                mend: new Mend('Take it out', [$place => null]),
+            );
+
+            return;
         }
+    }
+
+    /**
+     * @param list<Placed> $furniture
+     * @param list<string> $steps `furniture`, index, `children`, index …
+     */
+    private function at(array $furniture, array $steps): ?Placed
+    {
+        $placed = $furniture[(int) ($steps[1] ?? -1)] ?? null;
+
+        return $placed === null || count($steps) <= 2 ? $placed : $this->at($placed->children, array_slice($steps, 2));
     }
 }

@@ -11,6 +11,7 @@ use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\ToolGrid;
 
 /** A gusset narrower than what lies in it when the album is filled: the book gapes at the fore-edge. */
 final readonly class GussetHoldsLoad implements Check
@@ -29,17 +30,36 @@ final readonly class GussetHoldsLoad implements Check
                 Severity::Watch,
                 'gusset-too-small',
                 sprintf(
-                    '%s is %s wide; filled, about %s lies in it. The album will gape. A step of %s makes room.',
+                    '%s is %s wide; filled, about %s lies in it. The book will gape at the fore-edge. %s of %s makes room; or take fewer layers.',
                     ucfirst($gusset->name),
                     $notation->text($gusset->width),
                     $notation->text($workings->design->grid->up($load)),
+                    $this->parameterName($workings, $gusset),
                     $notation->text($step),
                 ),
-                mend: new Mend("Make the step {$notation->text($step)}", ["parameters.{$gusset->parameter}" => $notation->exact($step)]),
+                mend: new Mend("Make it {$notation->text($step)}", ["parameters.{$gusset->parameter}" => $notation->exact($step)]),
             );
 
             return;
         }
+    }
+
+    private function stepFor(Gusset $gusset, Length $load, ToolGrid $grid): Length
+    {
+        $variable = $load->minus($gusset->fixed ?? Length::zero());
+
+        return $grid->up(Length::ofTicks(intdiv($variable->ticks + $gusset->steps - 1, $gusset->steps)));
+    }
+
+    private function parameterName(Workings $workings, Gusset $gusset): string
+    {
+        foreach ($workings->parameters as $parameter) {
+            if ($parameter->key === $gusset->parameter) {
+                return 'A '.lcfirst($parameter->name);
+            }
+        }
+
+        return 'A width';
     }
 
     /** The step at which this gusset and every other one holds. */
@@ -47,10 +67,10 @@ final readonly class GussetHoldsLoad implements Check
     {
         $bulk = $workings->bulk;
         $grid = $workings->design->grooves;
-        $step = $grid->up(Length::ofTicks(intdiv($load->ticks + $first->steps - 1, $first->steps)));
+        $step = $this->stepFor($first, $load, $grid);
         foreach ($workings->blueprint->gussets as $gusset) {
             $itsLoad = $gusset->leaves->plus(...array_map($bulk->filled(...), $gusset->faces));
-            $step = Length::longest($step, $grid->up(Length::ofTicks(intdiv($itsLoad->ticks + $gusset->steps - 1, $gusset->steps))));
+            $step = $gusset->parameter === $first->parameter ? Length::longest($step, $this->stepFor($gusset, $itsLoad, $grid)) : $step;
         }
 
         return $step;

@@ -16,7 +16,7 @@ final readonly class PocketOpensOutward implements Check
     {
         foreach ($workings->blueprint->pouches as $pouch) {
             $face = $workings->blueprint->face($pouch->face);
-            if ($pouch->opening === $face->hinge) {
+            if ($pouch->opening->isUpright() && $pouch->opening === $face->hinge) {
                 yield new Finding(
                     Severity::Watch,
                     'pocket-on-wrong-side',

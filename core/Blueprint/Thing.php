@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Geometry\Rectangle;
+
+/** Something the maker has put on a face, and where it stands in the design. */
+final readonly class Thing
+{
+    /**
+     * @param string $key `page-1/pocket-1`
+     * @param string $kind key of its kind
+     * @param string $place in the design file, `furniture.2.children.0`
+     * @param string $on key of the face it is on
+     * @param Rectangle $area on that face
+     * @param array<string, string> $faces keys of the faces it brings, by the name things on it call them
+     */
+    public function __construct(
+        public string $key,
+        public string $kind,
+        public string $name,
+        public string $place,
+        public string $on,
+        public Rectangle $area,
+        public array $faces,
+    ) {
+    }
+}

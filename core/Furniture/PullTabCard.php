@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Furniture;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Notch;
+use Ephemeron\Blueprint\PanelGrid;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * A card in a sleeve: the sleeve is glued on three edges with a thumb hole in the middle of the opening, the card stands ½ cm out of it, and its tab is doubled for strength.
+ * Common practice, no published source.
+ */
+final readonly class PullTabCard implements Furniture
+{
+    public function key(): string
+    {
+        return 'pull-tab-card';
+    }
+
+    public function name(): string
+    {
+        return 'Pull-tab card';
+    }
+
+    public function summary(): string
+    {
+        return 'A card that is drawn out of a sleeve by its tab.';
+    }
+
+    public function kin(): Kin
+    {
+        return Kin::Pockets;
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('width', 'Width', 'Of the sleeve; empty: three quarters of the face.', Length::inches(1, 1, 2), Length::inches(24)),
+            Parameter::length('depth', 'Height', 'Of the sleeve; empty: half the face.', Length::inches(1, 1, 2), Length::inches(24)),
+            Parameter::length('proud', 'Card stands out', 'Of the sleeve.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 3, 16), Length::millimetres(5)),
+            ...Position::parameters(),
+        ];
+    }
+
+    public function place(Spot $spot): Placement
+    {
+        $size = new Size(
+            $spot->length('width', $spot->notation->grid->down($spot->size()->width->portion(3, 4))),
+            $spot->length('depth', $spot->notation->grid->down($spot->size()->height->half())),
+        );
+        $area = $spot->area($size);
+        $whole = Rectangle::whole($size);
+        $sleeve = $spot->draft->part(new Part(
+            key: $spot->key,
+            name: 'Sleeve',
+            section: 'Pockets',
+            size: $size,
+            role: StockRole::PocketPaper,
+            notches: [new Notch($whole->middleOf(Edge::Top), Edge::Top, $spot->allowances->notch())],
+            glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue), Edge::Top->others()),
+            places: [$spot->face->name],
+            why: 'As you chose, or a share of the face.',
+        ));
+        $pouch = new Pouch($spot->key, 'Sleeve on '.lcfirst($spot->face->name), $spot->face->key, $size, Edge::Top->others(), Edge::Top, $area->bottom());
+        $spot->draft->pouch($pouch);
+        $spot->draft->joint(new Joint(new PanelRef($sleeve, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'sleeves', $spot->face->key));
+        $card = $spot->draft->part(new Part("{$spot->key}/card", 'Sleeve card', 'Loose cards', new Size($pouch->widestInsert(), $size->height->plus($spot->values->length('proud'))), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'What slides in the sleeve, and what stands out of it.'));
+        $tab = PanelGrid::rows($spot->allowances->notch(), ['back' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)), 'front' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20))]);
+        $pull = $spot->draft->part(new Part("{$spot->key}/tab", 'Pull tab', 'Loose cards', $tab->size(), StockRole::StructureCard, creases: $tab->creases(), panels: $tab->panels(), upright: false, places: [$spot->face->name], why: 'Doubled, so that it does not tear.'));
+        $spot->draft->filling($card, $spot->key);
+        $spot->draft->task(new Task('sleeves', Phase::Pocket, 'Glue the sleeves', 'Thin beads along both sides and the foot; the thumb hole stays open. Fold the pull tab round the head of the card and glue it; slide the card in and out once.', 'Pockets', Adhesive::WetGlue, [$sleeve, $card, $pull], places: [$spot->face->name], face: $spot->face->key));
+        $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the sleeve", $size, new PanelRef($sleeve, 'whole', Side::A));
+        $spot->draft->face($front);
+
+        return Placement::withFront($area, $front);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Furniture;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Corner;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\Lump;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Blueprint\Trim;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
+
+/** A piece on a brad that turns to hold a flap shut; its pivot lies outside the flap's edge. Common practice, no published source. */
+final readonly class SwingTab implements Furniture
+{
+    public function key(): string
+    {
+        return 'swing-tab';
+    }
+
+    public function name(): string
+    {
+        return 'Swing tab';
+    }
+
+    public function summary(): string
+    {
+        return 'A piece on a brad that turns over a flap and holds it shut.';
+    }
+
+    public function kin(): Kin
+    {
+        return Kin::Closures;
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('width', 'Width', 'Of the piece.', Length::inches(0, 1, 2), Length::inches(4), Length::inches(0, 3, 4), Length::millimetres(20)),
+            Parameter::length('length', 'Length', 'Of the piece.', Length::inches(1), Length::inches(6), Length::inches(2), Length::millimetres(50)),
+            ...Position::parameters('at the edge away from the spine'),
+        ];
+    }
+
+    public function place(Spot $spot): Placement
+    {
+        $size = new Size($spot->values->length('width'), $spot->values->length('length'));
+        $fine = $spot->allowances->fine();
+        $area = $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
+        $part = $spot->draft->part(new Part($spot->key, 'Swing tab', 'Closure', $size, StockRole::StructureCard, 2, upright: false, places: [$spot->face->name, "{$spot->face->name}, second layer"], corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()), why: 'Two layers glued together, so that it does not tear at the brad.'));
+        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::None, Layer::Closure, 'swing-tabs', $spot->face->key));
+        $spot->draft->loose(new Loose('Brad', null, 1, 'Closure'));
+        $spot->draft->lump(new Lump('brad', $spot->face->key, Length::millimetres(1)));
+        $spot->draft->closing('a swing tab');
+        $spot->draft->task(new Task('swing-tabs', Phase::Closure, 'Set the swing tabs', 'Pierce tab and page where the flap ends, the pivot outside its edge. Open the legs of the brad behind the page, before its mat goes on: the mat hides them.', 'Closure', parts: [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Needle));
+
+        return new Placement($area);
+    }
+}

@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\PanelGrid;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Seen;
+use Ephemeron\Blueprint\Slit;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\MatRule;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Values;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * Pages folded into a corner pocket in front and a photo pocket behind, strapped together by a ribbon through their flanges.
+ * Source: common practice, no published source.
+ *
+ * A blank has the columns corner | middle | back and the rows flange | body. The finished page lies on its side: the body's length (6¾) is the page's width, the
+ * middle column (4¼) its height, and the flange its left edge. The flange is cut free along both scores; those of the outer columns are folded back for strength.
+ * The free corner of the corner column is folded onto the score: a crease at 45° from a column's width above the foot of the free edge to the score's foot.
+ * The column then folds over the middle (its fold is the head of the page) and its free edge is glued along the bottom, which leaves the
+ * diagonal open: a corner pocket. The back column, ⅛ less than the page is high, folds behind and is glued at its edge.
+ * Sums: 3½ + 4¼ + 4⅛ = 11⅞; ¾ + 6¾ = 7½; the rest of a 12×12 is 12 × 4½, trimmed to the page's height: ¾ + 6¾ + 4½ = 12.
+ */
+final readonly class CornerPocketAlbum implements Structure
+{
+    public function key(): string
+    {
+        return 'corner-pocket-album';
+    }
+
+    public function name(): string
+    {
+        return 'Corner-pocket strap album';
+    }
+
+    public function summary(): string
+    {
+        return 'One sheet a page: a corner pocket in front, a photo pocket behind, and from the rest a page with a fold-out. A ribbon holds them.';
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('page-width', 'Page width', 'Without the flange.', Length::inches(3), Length::inches(11), Length::inches(6, 3, 4), Length::millimetres(170)),
+            Parameter::length('page-height', 'Page height', 'How tall the album is, without the covers’ edge.', Length::inches(2), Length::inches(8), Length::inches(4, 1, 4), Length::millimetres(110)),
+            Parameter::length('flange', 'Flange', 'The strip at the left edge that the ribbon goes through.', Length::inches(0, 1, 2), Length::inches(2), Length::inches(0, 3, 4), Length::millimetres(20)),
+            Parameter::length('corner', 'Corner panel', 'Width of the panel whose corner is folded into a pocket.', Length::inches(1), Length::inches(8), Length::inches(3, 1, 2), Length::millimetres(84)),
+            Parameter::length('back-less', 'Back panel less by', 'How much narrower the panel that folds behind is than the page is high, so that it does not bind.', Length::zero(), Length::inches(0, 1, 2), Length::inches(0, 1, 8), Length::millimetres(3)),
+            Parameter::count('pages', 'Pocket pages', 'One sheet each.', 1, 12, 4),
+            Parameter::count('extra-pages', 'Fold-out pages', 'From what the sheets leave; they are glued flange to flange in pairs.', 0, 12, 4),
+            Parameter::length('fold-out', 'Fold-out', 'Width of the fold-out on those pages.', Length::inches(1), Length::inches(10), Length::inches(4, 1, 2), Length::millimetres(110)),
+            Parameter::length('edge', 'Cover edge', 'How far the covers stand out on the three free edges.', Length::zero(), Length::inches(0, 1, 2), Length::inches(0, 1, 8), Length::millimetres(3)),
+            Parameter::length('hole-inset', 'Holes from the ends', 'How far the holes are from head and foot; at least 1 in on tall pages.', Length::inches(0, 1, 2), Length::inches(3), Length::inches(1), Length::millimetres(25)),
+            Parameter::length('ribbon-length', 'Ribbon length', 'Through all from the front, back again, and a bow.', Length::inches(10), Length::inches(60), Length::inches(30), Length::millimetres(760)),
+        ];
+    }
+
+    public function defaultMats(): MatRule
+    {
+        return MatRule::none();
+    }
+
+    public function refusals(Values $values, Notation $notation): array
+    {
+        $height = $values->length('page-height');
+
+        return array_filter([
+            'corner' => $values->length('corner')->isMoreThan($height) ? sprintf('The corner panel would stand out of the page, which is %s high.', $notation->text($height)) : null,
+            'page-width' => $values->length('corner')->isMoreThan($values->length('page-width')) ? sprintf('The corner is folded at 45°: the page must be at least as wide as the corner panel, %s.', $notation->text($values->length('corner'))) : null,
+            'fold-out' => $values->length('fold-out')->isMoreThan($values->length('page-width')) ? sprintf('The fold-out would reach into the flange; the page is %s wide.', $notation->text($values->length('page-width'))) : null,
+            'hole-inset' => $values->length('hole-inset')->times(2)->isMoreThan($height) ? sprintf('The two holes would change places on a page %s high.', $notation->text($height)) : null,
+        ]);
+    }
+
+    public function defaultFurniture(Values $values, Unit $unit): array
+    {
+        return [];
+    }
+
+    public function materials(Unit $unit): array
+    {
+        return UsualPapers::of($unit)->byRole();
+    }
+
+    public function layOut(Brief $brief): Draft
+    {
+        $draft = new Draft;
+        $this->layOutPages($draft, $brief);
+        $this->layOutExtras($draft, $brief);
+        $this->layOutCovers($draft, $brief);
+        $this->layOutFaces($draft, $brief);
+        $paper = $brief->stock(StockRole::BookSheet)->caliper;
+        $draft->bare($paper->times(3 * $brief->values->count('pages') + 2 * $brief->values->count('extra-pages'))->plus($brief->stock(StockRole::StructureCard)->caliper->times(2)));
+
+        return $draft;
+    }
+
+    private function layOutPages(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $grid = $this->grid($values);
+        $body = $grid->area('corner', 'body');
+        $diagonal = new Segment(new Point($body->left(), $body->bottom()->minus($values->length('corner'))), new Point($body->right(), $body->bottom()));
+        $free = fn (string $column): Slit => new Slit(new Segment(new Point($grid->area($column)->right(), Length::zero()), new Point($grid->area($column)->right(), $values->length('flange'))));
+        $draft->part(new Part(
+            key: 'page',
+            name: 'Pocket page',
+            section: 'Pages',
+            size: $grid->size(),
+            role: StockRole::BookSheet,
+            quantity: $values->count('pages'),
+            creases: [...$grid->creases(Fold::Valley, ['middle' => Fold::Mountain]), new Crease($diagonal, Fold::Valley)],
+            slits: [$free('corner'), $free('middle')],
+            panels: $grid->panels(),
+            places: array_map(static fn (int $page): string => "page {$page}", range(1, $values->count('pages'))),
+            why: "Corner panel, page height, back panel across; flange and page width down: {$grid->inWords($brief->notation)}.",
+        ));
+        $draft->explain('corner', "blank {$grid->inWords($brief->notation)}");
+        $draft->task(new Task(
+            'fold-corners',
+            Phase::Fold,
+            'Fold corners, pockets and flanges',
+            'Free the flange along both scores. Fold the outer flanges back for strength. Fold the free corner of the narrow panel onto its score as a triangle, then the panel over the middle; the other panel goes behind. Burnish.',
+            'Pages',
+            parts: ['page'],
+        ));
+        $draft->task(new Task(
+            'glue-pages',
+            Phase::Assemble,
+            'Glue the pockets of the pages',
+            'A thin bead along the bottom of the front panel only: the slanted edge stays open. Behind, a bead along the free edge of the back panel. Slide a card in and out once.',
+            'Pages',
+            Adhesive::WetGlue,
+            ['page'],
+        ));
+    }
+
+    private function layOutExtras(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $extras = $values->count('extra-pages');
+        if ($extras === 0) {
+            return;
+        }
+        $grid = $this->extraGrid($values);
+        $draft->part(new Part(
+            key: 'extra-page',
+            name: 'Fold-out page',
+            section: 'Pages',
+            size: $grid->size(),
+            role: StockRole::BookSheet,
+            quantity: $extras,
+            creases: $grid->creases(),
+            panels: $grid->panels(),
+            places: array_map(static fn (int $page): string => "fold-out page {$page}", range(1, $extras)),
+            why: "Flange, page, fold-out: {$grid->inWords($brief->notation)}. It comes from what a pocket page leaves of its sheet.",
+        ));
+        $draft->explain('fold-out', "fold-out page {$grid->inWords($brief->notation)}");
+        $draft->task(new Task('pair-extras', Phase::Assemble, 'Glue the fold-out pages in pairs', 'Flange to flange, back to back, folds outwards. An odd one stays single.', 'Pages', Adhesive::WetGlue, ['extra-page']));
+    }
+
+    private function layOutCovers(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $edge = $values->length('edge');
+        $height = $values->length('page-height')->plus($edge->times(2));
+        $grid = PanelGrid::columns(['flange' => $values->length('flange'), 'cover' => $values->length('page-width')->plus($edge->times(2))], $height);
+        $draft->part(new Part('cover', 'Cover', 'Cover', $grid->size(), StockRole::StructureCard, 2, $grid->creases(Fold::Either), panels: $grid->panels(), places: ['front', 'back'], why: "Flange and page and {$brief->notation->text($edge)} for each edge: {$grid->inWords($brief->notation)}. Score both sides: it is opened often."));
+        $guide = new Size($values->length('flange'), $values->length('page-height'));
+        $draft->part(new Part('hole-guide', 'Hole guide', 'Cover', $guide, StockRole::StructureCard, upright: false, places: ['kept with the album'], why: 'As large as a flange. Write its length on it and keep it.'));
+        $draft->loose(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover'));
+        $inset = $values->length('hole-inset');
+        $draft->task(new Task(
+            'punch-holes',
+            Phase::Finish,
+            'Punch the holes',
+            sprintf('Mark the guide on its centreline (%s) at %s from both ends and punch it; then every flange and both covers through it, a few layers at a time.', $brief->notation->text($values->length('flange')->half()), $brief->notation->text($inset)),
+            'Cover',
+            parts: ['hole-guide', 'cover'],
+            after: ['glue-pages', 'pair-extras'],
+            caution: Caution::Needle,
+        ));
+        $draft->task(new Task('strap', Phase::Finish, 'Strap the album', sprintf('%s of ribbon through all from the front, back again through the other hole, a bow in front.', $brief->notation->text($values->length('ribbon-length'))), 'Cover', parts: ['cover'], after: ['punch-holes']));
+        $draft->closing('ribbon through the spine');
+    }
+
+    private function layOutFaces(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $cover = $draft->sizeOf('cover');
+        $flange = new Size($values->length('flange'), $cover->height);
+        $coverFace = new Size($cover->width->minus($flange->width), $cover->height);
+        $page = new Size($values->length('page-width'), $values->length('page-height'));
+        $reading = new ReadingOrder($draft);
+        $front = $reading->frontCover($coverFace, new PanelRef('cover', 'cover', Side::A));
+        $left = $reading->page($coverFace, new PanelRef('cover', 'cover', Side::B), Edge::Right, 'inside the front cover');
+        $inside = $left;
+        for ($k = 1; $k <= $values->count('pages'); $k++) {
+            $recto = $reading->page($page, new PanelRef('page', 'middle-body', Side::A), Edge::Left);
+            $verso = $reading->page($page, new PanelRef('page', 'back-body', Side::A), Edge::Right);
+            $draft->opening($left->key, $recto->key);
+            $corner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $values->length('corner')));
+            (new PocketFront('Corner pocket', new PanelRef('page', 'corner-body', Side::B), $corner, [Edge::Bottom], Edge::Right, 'glue-pages', takesMat: false))->on($draft, $recto);
+            $this->addPhotoPocket($draft, $values, $verso);
+            if ($k === 1) {
+                $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::bare(new PanelRef('cover', 'flange', Side::A), $flange), Seen::face($front)));
+                $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($inside), Seen::bare(new PanelRef('page', 'middle-flange', Side::A), new Size($flange->width, $page->height)), Seen::face($recto)));
+            }
+            $left = $verso;
+        }
+        for ($k = 1; $k <= $values->count('extra-pages'); $k++) {
+            $recto = $reading->page($page, new PanelRef('extra-page', 'page', Side::A), Edge::Left, 'with a fold-out');
+            $this->addFoldOut($draft, $values, $recto, $k);
+            $verso = $reading->page($page, new PanelRef('extra-page', 'page', Side::B), Edge::Right);
+            $draft->opening($left->key, $recto->key);
+            $left = $verso;
+        }
+        $last = $reading->page($coverFace, new PanelRef('cover', 'cover', Side::B), Edge::Left, 'inside the back cover');
+        $draft->opening($left->key, $last->key);
+        $reading->backCover($coverFace, new PanelRef('cover', 'cover', Side::A));
+    }
+
+    /** Behind: closed by its fold at the head, by glue at its edge, by the binding at the spine. */
+    private function addPhotoPocket(Draft $draft, Values $values, Face $verso): void
+    {
+        $width = $verso->size->width;
+        $draft->pouch(new Pouch("{$verso->key}/photo-pocket", 'Photo pocket of '.lcfirst($verso->name), $verso->key, new Size($width, $values->length('page-height')->minus($values->length('back-less'))), [Edge::Bottom], Edge::Left, $width));
+    }
+
+    private function addFoldOut(Draft $draft, Values $values, Face $page, int $number): void
+    {
+        $size = new Size($values->length('fold-out'), $page->size->height);
+        $area = Rectangle::whole($page->size)->strip(Edge::Right, $size->width);
+        $key = "{$page->key}/fold-out";
+        $front = new Face("{$key}/front", "{$page->name}, its front", $size, new PanelRef('extra-page', 'fold-out', Side::B), $page->order, Edge::Right, parent: $page->key, turns: true);
+        $inside = new Face("{$key}/inside", "{$page->name}, unfolded", $size, new PanelRef('extra-page', 'fold-out', Side::A), $page->order, Edge::Left, parent: $page->key, turns: true);
+        $draft->face($front);
+        $draft->face($inside);
+        $draft->flap(new Flap($key, "Fold-out {$number}", $page->key, $area, Edge::Right, $front->key, $inside->key));
+    }
+
+    private function grid(Values $values): PanelGrid
+    {
+        return new PanelGrid(
+            ['corner' => $values->length('corner'), 'middle' => $values->length('page-height'), 'back' => $values->length('page-height')->minus($values->length('back-less'))],
+            ['flange' => $values->length('flange'), 'body' => $values->length('page-width')],
+        );
+    }
+
+    private function extraGrid(Values $values): PanelGrid
+    {
+        return PanelGrid::columns(['flange' => $values->length('flange'), 'page' => $values->length('page-width'), 'fold-out' => $values->length('fold-out')], $values->length('page-height'));
+    }
+}

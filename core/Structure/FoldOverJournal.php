@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Binding\BoardCase;
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\Magnet;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Seen;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Allowances;
+use Ephemeron\Design\MatRule;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Placed;
+use Ephemeron\Design\Values;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * A hard case for sewn signatures whose cover folds over the fore-edge and closes on the front with magnets. Source: common practice, no published source.
+ *
+ * The boards are ¼ larger than the folded sheet both ways (5½ × 8½ → 5¾ × 8¾; A4 folded is 148.5 × 210 mm). Spine and fore-edge strip are as wide as the closed book is
+ * thick: signatures × sheets × 2 leaves × thickness of a leaf, and room for pockets, up to the next ⅛. In a row: flap, edge strip, front board, spine, back board … the edge
+ * strip hangs on the back board, so that it folds over the fore-edge onto the front. Gaps of two board thicknesses everywhere. A board's paper is the board, a turn-in at its free
+ * edges, and reaches ½ short of the joint. The spine card is scored every quarter as a pinstripe and overlaps ½ on each side. End papers are ⅛ less all round.
+ */
+final readonly class FoldOverJournal implements Structure
+{
+    public function key(): string
+    {
+        return 'fold-over-journal';
+    }
+
+    public function name(): string
+    {
+        return 'Fold-over journal';
+    }
+
+    public function summary(): string
+    {
+        return 'A hard case for sewn signatures; its cover folds over the fore-edge and closes with magnets.';
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('page-width', 'Folded sheet, width', 'Half of the sheet that is sewn in.', Length::inches(2), Length::inches(9), Length::inches(5, 1, 2), Length::ofTicks(148 * 320 + 160)),
+            Parameter::length('page-height', 'Folded sheet, height', 'How tall the sheets are.', Length::inches(3), Length::inches(11, 1, 2), Length::inches(8, 1, 2), Length::millimetres(210)),
+            Parameter::count('signatures', 'Signatures', 'How many are sewn in.', 1, 8, 3),
+            Parameter::count('sheets', 'Sheets in a signature', 'One: 15 to 20; two: 10 to 15; three to five: about 10 each.', 1, 24, 10),
+            Parameter::length('leaf', 'Thickness of a leaf', 'With what is put on it.', Length::micrometres(50), Length::millimetres(3), Length::micrometres(250)),
+            Parameter::length('room', 'Room in the spine', 'Beside the sewn block: for pockets and what lies in them.', Length::zero(), Length::inches(2), Length::inches(0, 1, 8), Length::millimetres(3)),
+            Parameter::length('flap', 'Flap', 'How far it reaches over the front.', Length::inches(1), Length::inches(8), Length::inches(2, 1, 2), Length::millimetres(65)),
+            Parameter::length('turn-in', 'Turn-in', 'Paper that goes round the edges of the boards.', Length::inches(0, 3, 8), Length::inches(1), Length::inches(0, 5, 8), Length::millimetres(15)),
+            Parameter::choice('closing', 'Closing', 'With the fold-over flap, or a plain case.', ['fold-over' => 'fold-over flap with magnets', 'plain' => 'plain case'], 'fold-over'),
+        ];
+    }
+
+    public function defaultMats(): MatRule
+    {
+        return MatRule::none();
+    }
+
+    public function refusals(Values $values, Notation $notation): array
+    {
+        return $values->length('flap')->isMoreThan($values->length('page-width'))
+            ? ['flap' => sprintf('The flap would reach over the spine: the front is %s wide.', $notation->text($values->length('page-width')))]
+            : [];
+    }
+
+    public function defaultFurniture(Values $values, Unit $unit): array
+    {
+        return [
+            new Placed('page-1', 'corner-pocket', new Values(['make' => 'cut', 'corner' => 'bottom-left'])),
+            new Placed('page-2', 'belly-band', new Values(['runs' => 'across', 'breadth' => (new Allowances($unit))->either(Length::inches(2), Length::millimetres(50)), 'insert' => 'no'])),
+        ];
+    }
+
+    public function materials(Unit $unit): array
+    {
+        return UsualPapers::of($unit)->byRole();
+    }
+
+    public function layOut(Brief $brief): Draft
+    {
+        $draft = new Draft;
+        $values = $brief->values;
+        $allow = new Allowances($brief->notation->unit);
+        $board = (new Size($values->length('page-width'), $values->length('page-height')))->plus($allow->quarter());
+        $block = $values->length('leaf')->times(2 * $values->count('signatures') * $values->count('sheets'));
+        $spine = Length::longest($brief->notation->grid->up($block->plus($values->length('room'))), $allow->quarter());
+        $gap = $allow->fine();
+        $half = $allow->tab();
+        $case = new BoardCase($board, $spine, $gap, new Size($spine->plus($gap->times(2), $half->times(2)), $board->height), null, "The folded sheet and {$brief->notation->text($allow->quarter())} each way.", 'As thick as the sewn block and the room you chose.');
+        $case->addTo($draft, $brief->notation);
+        $draft->explain('signatures', sprintf('block %d × %d × 2 × %s = %s; spine %s', $values->count('signatures'), $values->count('sheets'), $brief->notation->exact($values->length('leaf')), $brief->notation->exact($block), $brief->notation->text($spine)));
+        $this->addPapers($draft, $brief, $board, $spine);
+        $this->addFaces($draft, $brief, $board, $spine);
+        $draft->bare($block->plus($brief->stock(StockRole::Board)->caliper->times(2)));
+        $draft->gusset(new Gusset('the spine', $spine, $block, ['page-1', 'page-2'], 'room', 1, $block));
+
+        return $draft;
+    }
+
+    private function addPapers(Draft $draft, Brief $brief, Size $board, Length $spine): void
+    {
+        $values = $brief->values;
+        $notation = $brief->notation;
+        $allow = new Allowances($notation->unit);
+        $turn = $values->length('turn-in');
+        $tall = $board->height->plus($turn->times(2));
+        $tab = $allow->either(Length::inches(0, 1, 2), Length::millimetres(12));
+        $paper = new Size($board->width->plus($turn)->minus($tab), $tall);
+        $draft->part(new Part('board-paper', 'Cover paper', 'Cover', $paper, StockRole::CoverPaper, 2, places: ['front', 'back'], why: sprintf('The board and a turn-in of %s at three edges; it ends %s before the joint.', $notation->text($turn), $notation->text($tab)), picture: 'cover'));
+        $stripe = $allow->quarter();
+        $card = new Size($spine->plus($tab->times(2)), $board->height);
+        $scores = [];
+        for ($k = 1; $stripe->times($k)->isLessThan($card->width); $k++) {
+            $scores[] = Crease::across($card, Axis::Width, $stripe->times($k), Fold::Mountain);
+        }
+        $draft->part(new Part('spine-card', 'Spine card', 'Cover', $card, StockRole::StructureCard, creases: $scores, upright: false, places: ['spine'], why: sprintf('The spine and %s on each side, scored every %s as a pinstripe.', $notation->text($tab), $notation->text($stripe)), picture: 'cover'));
+        $end = $board->within($allow->fine());
+        $draft->part(new Part('end-paper', 'End paper', 'Cover', $end, StockRole::MatBase, 2, places: ['inside front', 'inside back'], why: "The board less {$notation->text($allow->fine())} all round."));
+        $draft->task(new Task('cover-boards', Phase::Assemble, 'Cover the boards', sprintf('Paper over each board, %s turned in, corners cut at 45° a board and a half from the board and folded neatly. The spine card over the joint comes last.', $notation->text($turn)), 'Cover', Adhesive::WetGlue, ['board-paper', 'spine-card'], ['make-case', ...($values->choice('closing') === 'fold-over' ? ['let-in-magnets'] : [])]));
+        $draft->task(new Task('sew', Phase::Finish, 'Sew the signatures in', sprintf('%d signatures through the spine: 3 stations (the middle and equal distances) or 5 (the middle, and 1 in and 2 in, 25 and 50 mm, from each end). One template marks all, heads level.', $values->count('signatures')), 'Cover', after: ['cover-boards'], caution: Caution::Needle, drawn: 'spine-card'));
+        $draft->task(new Task('end-papers', Phase::Finish, 'Glue in the end papers', 'The same border at three edges. Check which way is up: the case lies open before you.', 'Cover', Adhesive::WetGlue, ['end-paper'], ['cover-boards']));
+        if ($values->choice('closing') === 'fold-over') {
+            $this->addFoldOver($draft, $brief, $board, $spine, $tall);
+        }
+    }
+
+    private function addFoldOver(Draft $draft, Brief $brief, Size $board, Length $spine, Length $tall): void
+    {
+        $values = $brief->values;
+        $notation = $brief->notation;
+        $turn = $values->length('turn-in');
+        $allow = new Allowances($notation->unit);
+        $flap = $values->length('flap');
+        $draft->part(new Part('edge-board', 'Edge strip board', 'Case', new Size($spine, $board->height), StockRole::Board, upright: false, places: ['fore-edge'], why: 'As wide as the spine: the thickness of the closed book.'));
+        $draft->part(new Part('flap-board', 'Flap board', 'Case', new Size($flap, $board->height), StockRole::Board, upright: false, places: ['flap'], why: 'As wide as you chose.'));
+        $strip = new Size($spine->plus($allow->fine()->times(2), $allow->tab()->times(2)), $board->height);
+        $draft->part(new Part('edge-wrap', 'Edge wrap, outside', 'Case', $strip, StockRole::CoverPaper, places: ['fore-edge'], why: 'Edge strip, two gaps, a tab’s width on each board.'));
+        $draft->part(new Part('flap-paper', 'Flap paper', 'Cover', new Size($flap->plus($turn)->minus($allow->either(Length::inches(0, 1, 2), Length::millimetres(12))), $tall), StockRole::CoverPaper, places: ['flap'], why: 'The flap and a turn-in at three edges, short of the joint.', picture: 'cover'));
+        $draft->part(new Part('flap-lining', 'Flap lining', 'Cover', (new Size($flap, $board->height))->within($allow->fine()), StockRole::MatBase, places: ['inside of the flap'], why: 'The flap less ⅛ in (3 mm) all round.'));
+        $draft->loose(new Loose('Magnet, thin disc', null, 4, 'Closure'));
+        $draft->closing('magnets in the fold-over flap');
+        $draft->task(new Task('join-edge', Phase::Assemble, 'Join edge strip and flap', 'Back board, edge strip, flap board in a row, the same gaps as at the spine; the edge wrap over both joints.', 'Case', Adhesive::WetGlue, ['edge-board', 'flap-board', 'edge-wrap'], ['make-case']));
+        $draft->task(new Task('let-in-magnets', Phase::Assemble, 'Let the magnets into the boards', sprintf('Cut a bed for each into flap and front board, %s from the edge of the flap, so that they lie level: close the case squared up round the block to find the places. Only then cover.', $notation->text($allow->either(Length::inches(0, 5, 8), Length::millimetres(15)))), 'Closure', Adhesive::WetGlue, ['flap-board', BoardCase::BOARD], ['join-edge'], caution: Caution::Magnet));
+        $draft->magnet(new Magnet('The fold-over flap', 'front-cover', 2, $board->height, Length::micrometres(500), Length::micrometres(250), 'parameters.closing'));
+    }
+
+    private function addFaces(Draft $draft, Brief $brief, Size $board, Length $spine): void
+    {
+        $reading = new ReadingOrder($draft);
+        $outside = new PanelRef(BoardCase::BOARD, 'whole', Side::A);
+        $inner = new PanelRef(BoardCase::BOARD, 'whole', Side::B);
+        $front = $reading->frontCover($board, $outside);
+        $left = $reading->page($board, $inner, Edge::Right, 'inside the front cover');
+        $right = $reading->page($board, $inner, Edge::Left, 'inside the back cover');
+        $back = $reading->backCover($board, $outside);
+        $draft->opening($left->key, $right->key);
+        $spineSeen = Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::A), new Size($spine, $board->height));
+        $closed = [$spineSeen->at(Length::zero(), Length::zero()), Seen::face($front)->at($spine, Length::zero())];
+        $opened = [Seen::face($left), $spineSeen, Seen::face($right)];
+        if ($brief->values->choice('closing') === 'fold-over') {
+            $size = new Size($brief->values->length('flap'), $board->height);
+            $flapFront = $front->front('front-cover/flap/front', 'Fold-over flap', $size, new PanelRef('flap-board', 'whole', Side::A), true, Edge::Right, true);
+            $flapInside = $front->front('front-cover/flap/inside', 'Fold-over flap, inside', $size, new PanelRef('flap-board', 'whole', Side::B), true, Edge::Left, true);
+            $draft->face($flapFront);
+            $draft->face($flapInside);
+            $draft->flap(new Flap('front-cover/flap', 'Fold-over flap', $front->key, Rectangle::whole($board)->strip(Edge::Right, $size->width), Edge::Right, $flapFront->key, $flapInside->key));
+            $closed[] = Seen::face($flapFront)->at($spine->plus($board->width)->minus($size->width), Length::zero());
+            $opened = [...$opened, Seen::bare(new PanelRef('edge-board', 'whole', Side::B), new Size($spine, $board->height)), Seen::face($flapInside)];
+        }
+        $draft->pose(new Pose(Pose::CLOSED, 'Closed', $closed));
+        $draft->pose(Pose::row(Pose::OPENED, 'Opened', ...$opened));
+        $draft->pose(Pose::row('outside', 'Outside', Seen::face($back), $spineSeen, Seen::face($front)));
+    }
+}
