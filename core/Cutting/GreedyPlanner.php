@@ -85,9 +85,12 @@ final readonly class GreedyPlanner implements CutPlanner
         return $gives;
     }
 
-    /** Whether one piece can be cut from a sheet: it fits, and what it leaves beside it is no sliver. */
+    /** Whether one piece can be cut from a sheet: it fits, and neither it nor what it leaves beside it is a sliver. */
     private function comesOff(Demand $demand, Size $sheet, Trimmer $trimmer): bool
     {
+        if ($demand->size->shortSide()->isLessThan($trimmer->narrowestStrip)) {
+            return false;
+        }
         foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
             $beside = $sheet->width->minus($size->width);
             $below = $sheet->height->minus($size->height);

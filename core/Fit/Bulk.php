@@ -6,6 +6,7 @@ namespace Ephemeron\Fit;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\Mount;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Measure\Length;
@@ -25,6 +26,8 @@ final readonly class Bulk
     private array $filled;
 
     private Length $bare;
+
+    private Length $thickestLump;
 
     /** @var list<string> */
     private array $pages;
@@ -50,6 +53,8 @@ final readonly class Bulk
         $this->built = $built;
         $this->filled = $filled;
         $this->bare = $blueprint->bare;
+        // Magnets and buttons are thick in one place only, and seldom in the same.
+        $this->thickestLump = Length::longest(Length::zero(), ...array_map(static fn (Lump $lump): Length => $lump->thickness, $blueprint->lumps));
         $this->pages = array_map(strval(...), array_keys($built));
     }
 
@@ -77,7 +82,7 @@ final readonly class Bulk
 
     public function closedAndFilled(): Length
     {
-        return $this->bare->plus(...array_map($this->filled(...), $this->pages));
+        return $this->bare->plus($this->thickestLump, ...array_map($this->filled(...), $this->pages));
     }
 
     /**
@@ -96,7 +101,8 @@ final readonly class Bulk
         foreach ($blueprint->frontsOn($face->key) as $front) {
             [$more, $morePrints] = $this->onFace($front, $blueprint, $calipers, $mounted, $pouches, $mounts);
             $bulk = $bulk->plus($more);
-            $prints = $prints->plus($morePrints);
+            // A flap that carries nothing else gets a print without a mat.
+            $prints = $prints->plus($front->turns && ! $morePrints->isPositive() ? self::print() : $morePrints);
         }
 
         return [$bulk, $prints];

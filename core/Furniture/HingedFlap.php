@@ -30,6 +30,7 @@ final readonly class HingedFlap
     /**
      * @param Rectangle $area where the panel lies on the face when it is shut
      * @param Edge $hinge the edge of that area it turns on
+     * @param string $number which of several alike
      */
     public function __construct(
         private Spot $spot,
@@ -38,6 +39,7 @@ final readonly class HingedFlap
         private Length $tab,
         private string $name,
         private string $section = 'Flaps',
+        private string $number = '',
     ) {
     }
 
@@ -66,11 +68,12 @@ final readonly class HingedFlap
             why: "Panel and tab: {$grid->inWords($spot->notation)}.",
         ));
         $spot->draft->joint(new Joint(new PanelRef($part, 'tab', Side::B), $spot->face->paper, $this->area, Adhesive::Tape, Layer::Flap, $task, $spot->face->key));
-        $front = $spot->face->front("{$key}/front", "{$spot->face->name}, ".lcfirst($this->name), $this->area->size, new PanelRef($part, 'flap', Side::B), true, $this->hinge, true);
-        $inside = $spot->face->front("{$key}/inside", "{$spot->face->name}, inside of the ".lcfirst($this->name), $this->area->size, new PanelRef($part, 'flap', Side::A), $insideTakesMat, $this->hinge->opposite(), true);
+        $label = trim(lcfirst($this->name)." {$this->number}");
+        $front = $spot->face->front("{$key}/front", "{$spot->face->name}, ".$label, $this->area->size, new PanelRef($part, 'flap', Side::B), true, $this->hinge, true);
+        $inside = $spot->face->front("{$key}/inside", "{$spot->face->name}, inside of the ".$label, $this->area->size, new PanelRef($part, 'flap', Side::A), $insideTakesMat, $this->hinge->opposite(), true);
         $spot->draft->face($front);
         $spot->draft->face($inside);
-        $spot->draft->flap(new Flap($key, $this->name, $spot->face->key, $this->area, $this->hinge, $front->key, $inside->key));
+        $spot->draft->flap(new Flap($key, ucfirst($label), $spot->face->key, $this->area, $this->hinge, $front->key, $inside->key));
 
         return ['front' => $front, 'inside' => $inside];
     }

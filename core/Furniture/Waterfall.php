@@ -109,7 +109,7 @@ final readonly class Waterfall implements Furniture
         $faces = [];
         for ($k = $spot->values->count('flaps'); $k >= 1; $k--) {
             $area = $this->at($spot, $hinge, $step->times($k - 1), $size);
-            $flap = new HingedFlap($spot, $area, $hinge, $spot->values->length('tab'), 'Waterfall flap', 'Waterfall');
+            $flap = new HingedFlap($spot, $area, $hinge, $spot->values->length('tab'), 'Waterfall flap', 'Waterfall', (string) $k);
             $added = $flap->add("{$spot->key}/flap-{$k}", 'glue-waterfalls', insideTakesMat: $spot->values->choice('insides') === 'matted');
             $faces = ["flap-{$k}" => $added['front'], "flap-{$k}-inside" => $added['inside'], ...$faces];
             if ($k > 1 && $spot->values->choice('strips') === 'yes') {

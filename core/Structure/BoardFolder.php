@@ -67,7 +67,7 @@ final readonly class BoardFolder implements Structure
             Parameter::length('board-width', 'Board width', 'Of one cover board.', Length::inches(3), Length::inches(11), Length::inches(5, 5, 8), Length::millimetres(140)),
             Parameter::length('board-height', 'Board height', 'How tall the folder is.', Length::inches(4), Length::inches(12), Length::inches(8), Length::millimetres(200)),
             Parameter::length('spine', 'Spine width', 'Room for the expanding pocket and the waterfall.', Length::inches(0, 1, 2), Length::inches(4), Length::inches(1, 1, 2), Length::millimetres(38)),
-            Parameter::length('pocket-front', 'Height of the pocket', 'Front of the expanding pocket.', Length::inches(2), Length::inches(10), Length::inches(5), Length::millimetres(125)),
+            Parameter::length('pocket-front', 'Height of the pocket', 'Front of the expanding pocket.', Length::inches(2), Length::inches(10), Length::inches(5), Length::millimetres(126)),
             Parameter::length('gap', 'Board gap', 'Between spine board and cover boards: two thicknesses of board, about ⅛ in (3 mm).', Length::inches(0, 1, 16), Length::inches(0, 1, 2), Length::inches(0, 1, 8), Length::millimetres(3)),
         ];
     }
@@ -93,7 +93,8 @@ final readonly class BoardFolder implements Structure
         $front = $values->length('pocket-front');
         $grid = ToolGrid::usualGroovesFor($unit);
         $width = $values->length('board-width')->minus($allow->fine());
-        $flapDepth = $grid->up($front->half());
+        // Half the pocket’s front and ⅛ more: 5 and 2⅝.
+        $flapDepth = $front->half()->plus($allow->fine());
         $step = $allow->tab();
 
         return [
@@ -105,7 +106,7 @@ final readonly class BoardFolder implements Structure
             new Placed('page-2/base', 'cord', new Values),
             new Placed('page-2', 'flap', new Values(['edge' => 'right', 'reach' => $base->width, 'breadth' => $base->height, 'inset' => $allow->fine()]), [
                 new Placed('front', 'pocket', new Values(['paper' => 'card', 'order' => 'pocket-first', 'width' => $base->width, 'depth' => $grid->down($base->height->portion(2, 5)), 'up' => Length::zero()])),
-                new Placed('inside', 'pocket', new Values(['paper' => 'card', 'order' => 'pocket-first', 'width' => $base->width, 'depth' => $grid->up($base->height->portion(1, 3)), 'up' => Length::zero()])),
+                new Placed('inside', 'pocket', new Values(['paper' => 'card', 'order' => 'pocket-first', 'width' => $base->width, 'depth' => $flapDepth, 'up' => Length::zero()])),
                 new Placed('inside', 'magnets', new Values(['edge' => 'left', 'pairs' => $base->height->isMoreThan(Length::inches(6)) ? 2 : 1])),
             ]),
         ];

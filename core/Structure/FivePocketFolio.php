@@ -100,14 +100,15 @@ final readonly class FivePocketFolio implements Structure
     {
         $draft = new Draft;
         $s = $brief->values->length('sheet');
-        $third = $s->portion(1, 3);
+        // What is left of the sheet beside the square: so that both add up to it whatever a third of it is.
+        $third = $s->minus($s->portion(2, 3));
         $fold = $s->portion(5, 24);
-        $page = new Size($third, $third->times(2)->minus($fold));
+        $page = new Size($third, $s->portion(2, 3)->minus($fold));
         $this->addPieces($draft, $brief, $third, $fold);
         $this->addFaces($draft, $brief, $page, $fold);
         $caliper = $brief->stock(StockRole::BookSheet)->caliper;
         $draft->bare($caliper->times(9));
-        $draft->explain('sheet', sprintf('square %1$s × %1$s, front %2$s × %1$s, inner pocket %2$s × %3$s, angled pocket %3$s × %1$s, band %4$s × %5$s; closed %6$s', ...array_map($brief->notation->number(...), [$third->times(2), $third, $s->portion(1, 4), $s, $s->portion(1, 12)]), ...[$brief->notation->size($page)]));
+        $draft->explain('sheet', sprintf('square %1$s × %1$s, front %2$s × %1$s, inner pocket %2$s × %3$s, angled pocket %3$s × %1$s, band %4$s × %5$s; closed %6$s', ...array_map($brief->notation->number(...), [$s->portion(2, 3), $third, $s->portion(1, 4), $s, $s->portion(1, 12)]), ...[$brief->notation->size($page)]));
 
         return $draft;
     }
@@ -115,9 +116,9 @@ final readonly class FivePocketFolio implements Structure
     private function addPieces(Draft $draft, Brief $brief, Length $third, Length $fold): void
     {
         $s = $brief->values->length('sheet');
-        $double = $third->times(2);
+        $double = $s->portion(2, 3);
         $upper = $double->minus($fold);
-        $base = new PanelGrid(['left' => $third, 'right' => $third], ['page' => $upper, 'fold' => $fold]);
+        $base = new PanelGrid(['left' => $third, 'right' => $double->minus($third)], ['page' => $upper, 'fold' => $fold]);
         $sliver = (new Allowances($brief->notation->unit))->hairline();
         $notch = (new Allowances($brief->notation->unit))->notch();
         $notched = $brief->values->choice('notch');
@@ -132,7 +133,7 @@ final readonly class FivePocketFolio implements Structure
         $front = PanelGrid::rows($third, ['front' => $upper, 'flap' => $fold]);
         $piece('front', 'Front piece', $front->size(), $front->creases(), $front->panels(), "A third by two thirds: {$front->inWords($brief->notation)}.");
         $piece('inner', 'Inner pocket', new Size($third, $s->portion(1, 4)), [], [], 'A third by a quarter of the sheet.');
-        $angled = PanelGrid::rows($s->portion(1, 4), ['front' => $third, 'back' => $third]);
+        $angled = PanelGrid::rows($s->portion(1, 4), ['front' => $third, 'back' => $double->minus($third)]);
         $corner = $s->portion(1, 8);
         $right = $brief->values->choice('angle') === 'right';
         $width = $s->portion(1, 4);

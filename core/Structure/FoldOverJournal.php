@@ -31,6 +31,7 @@ use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
@@ -107,7 +108,7 @@ final readonly class FoldOverJournal implements Structure
         $allow = new Allowances($brief->notation->unit);
         $board = (new Size($values->length('page-width'), $values->length('page-height')))->plus($allow->quarter());
         $block = $values->length('leaf')->times(2 * $values->count('signatures') * $values->count('sheets'));
-        $spine = Length::longest($brief->notation->grid->up($block->plus($values->length('room'))), $allow->quarter());
+        $spine = Length::longest(ToolGrid::usualGroovesFor($brief->notation->unit)->up($block->plus($values->length('room'))), $allow->quarter());
         $gap = $allow->fine();
         $half = $allow->tab();
         $case = new BoardCase($board, $spine, $gap, new Size($spine->plus($gap->times(2), $half->times(2)), $board->height), null, "The folded sheet and {$brief->notation->text($allow->quarter())} each way.", 'As thick as the sewn block and the room you chose.');

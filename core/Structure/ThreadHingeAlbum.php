@@ -80,7 +80,7 @@ final readonly class ThreadHingeAlbum implements Structure
             Parameter::length('pocket-depth', 'Pocket depth', 'The strip at the foot that folds up as a pocket.', Length::inches(1), Length::inches(8), Length::inches(2), Length::millimetres(50)),
             Parameter::choice('pocket-side', 'Pocket faces', 'Which half keeps its strip.', ['right' => 'right: on the front of the page', 'left' => 'left: on its back'], 'right'),
             Parameter::count('pages', 'Pages', 'How many pages are knotted in; each is one sheet.', 1, 16, 5),
-            Parameter::length('lip', 'Lip', 'What stays of the strip that is cut away, to close the foot.', $eighth, Length::inches(0, 1, 2), $eighth, Length::millimetres(3)),
+            Parameter::length('lip', 'Lip', 'What stays of the strip that is cut away, to close the foot.', $eighth->half(), Length::inches(0, 1, 2), $eighth, Length::millimetres(3)),
             Parameter::length('side-strip', 'Side strips', 'Width of the strips that close the fore-edge; they are scored in the middle.', Length::inches(0, 1, 2), Length::inches(1, 1, 2), Length::inches(0, 3, 4), Length::millimetres(20)),
             Parameter::choice('inserts', 'Inserts', 'What slides into the pages.', ['single' => 'one tall card a page', 'double' => 'a folded double card a page', 'turns' => 'tall and double in turns', 'none' => 'none'], 'single'),
             Parameter::flag('liners', 'Liners', 'Patterned paper on both sides of the tall inserts.', true),

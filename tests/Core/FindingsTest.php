@@ -4,10 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Fit\Check\GlueStaysOffScores;
 use Ephemeron\Fit\Finding;
+use Ephemeron\Fit\Workings;
 use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -23,6 +38,15 @@ final class FindingsTest extends TestCase
     #[TestWith(['nested-gusset-album', 'cm'])]
     #[TestWith(['meander-book', 'in'])]
     #[TestWith(['meander-book', 'cm'])]
+    #[TestWith(['four-flap-folio', 'in'])]
+    #[TestWith(['four-flap-folio', 'cm'])]
+    #[TestWith(['cascade-album', 'cm'])]
+    #[TestWith(['tag-clutch', 'in'])]
+    #[TestWith(['waterfall-wallet', 'in'])]
+    #[TestWith(['board-folder', 'cm'])]
+    #[TestWith(['z-page-album', 'in'])]
+    #[TestWith(['pocket-flip-book', 'in'])]
+    #[TestWith(['five-pocket-folio', 'cm'])]
     #[TestWith(['tab-spine-album', 'in'])]
     #[TestWith(['tab-spine-album', 'cm'])]
     public function test_the_usual_books_have_nothing_to_mend(string $structure, string $unit): void
@@ -58,6 +82,20 @@ final class FindingsTest extends TestCase
         yield 'tape over the score' => ['tape-over-the-score', $album, ['parameters' => ['tape-width' => '1/2']], '½ in'];
         yield 'things on a page that is gone' => ['no-such-page', $album, ['parameters' => ['sheets' => 1], 'furniture' => [['on' => 'page-9', 'kind' => 'pocket']]], 'page-9'];
         yield 'size between the marks of the fence' => ['between-marks', $album, ['parameters' => ['leaf-height' => '8 17/32']], '8 17/32'];
+        $folio = 'four-flap-folio';
+        $mitred = 'mitred-tab-album';
+        yield 'one magnet on a wide flap' => ['one-magnet', $folio, ['furniture' => [['on' => 'front-cover/top-flap/inside', 'kind' => 'magnets', 'parameters' => ['edge' => 'bottom']]]], '8 in'];
+        yield 'magnets through too many layers' => ['magnets-weak', $folio, ['furniture' => [['on' => 'page-1', 'kind' => 'magnets', 'parameters' => ['pairs' => 2, 'layers' => 7]]]], '7 layers'];
+        yield 'magnet that no mat covers' => ['closure-in-sight', $mitred, ['mats' => ['layers' => 0], 'furniture' => [['on' => 'page-1', 'kind' => 'magnets', 'parameters' => ['pairs' => 2]]]], 'page 1'];
+        yield 'band made too short for the filled book' => ['band-too-short', $mitred, ['furniture' => [['on' => 'front-cover', 'kind' => 'loose-band']]], '6¼ in'];
+        yield 'insert that sticks behind its band' => ['does-not-slide', $mitred, ['furniture' => [['on' => 'page-1', 'kind' => 'belly-band', 'parameters' => ['insert-size' => '8']]]], '8 in'];
+        yield 'flap that catches the facing page' => ['flap-catches', $mitred, ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'parameters' => ['edge' => 'left']]]], 'left'];
+        yield 'flap larger than its page' => ['flap-stands-out', $mitred, ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'parameters' => ['reach' => '7']]]], '7 × 7¾ in'];
+        yield 'patterned leaves together' => ['patterns-together', 'coil-album', ['parameters' => ['cards' => 1, 'vellum' => 0]], '6 patterned leaves want 5'];
+        yield 'coil too large for the tool' => ['coil-too-large-for-tool', 'coil-album', [], '1 in'];
+        yield 'coil too small for the leaves' => ['gusset-too-small', 'coil-album', ['parameters' => ['coil' => '1/2']], '⅜ in wide'];
+        yield 'spine too narrow' => ['gusset-too-small', 'z-page-album', ['parameters' => ['spine' => '1 1/4'], 'mats' => ['layers' => 2], 'materials' => ['structure-card' => ['weight' => '320 g']]], '1¼ in wide'];
+        yield 'thing on an opened flap that is gone' => ['no-such-page', $mitred, ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'children' => [['on' => 'attic', 'kind' => 'pocket']]]]], 'attic'];
         yield 'sheet longer than the blade' => ['longer-than-the-blade', $meander, ['parameters' => ['sheet-side' => '15'], 'materials' => ['book-sheet' => ['sheet' => 'own', 'width' => '16', 'height' => '16']]], '16 × 16 in'];
     }
 
@@ -149,5 +187,20 @@ final class FindingsTest extends TestCase
         }
 
         return $photos;
+    }
+
+    /** Tape on the splice of a strip may not lie over a score either: the same rule, tried on a piece that breaks it. */
+    public function test_glue_over_a_score_is_found(): void
+    {
+        $draft = new Draft;
+        $size = Size::inches(6, 4);
+        $over = Rectangle::whole($size)->strip(Edge::Left, Length::inches(3));
+        foreach (['across' => [Axis::Width, true], 'beside' => [Axis::Width, false]] as $key => [$along, $crosses]) {
+            $at = $crosses ? Length::inches(2) : Length::inches(3);
+            $draft->part(new Part($key, ucfirst($key), 'Test', $size, StockRole::StructureCard, creases: [Crease::across($size, $along, $at, Fold::Valley)], glueZones: [new GlueZone($over, Side::B, Adhesive::Tape)]));
+        }
+        $findings = iterator_to_array((new GlueStaysOffScores)->examine(new Workings($this->design('meander-book'), $draft->finish(), [], [])), false);
+        $this->assertCount(1, $findings);
+        $this->assertStringContainsString('over the score at 2 in', $findings[0]->text);
     }
 }

@@ -12,6 +12,7 @@ use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Paper\SheetFormat;
@@ -24,7 +25,8 @@ final readonly class PieceFitsSheet implements Check
         foreach ($workings->stocks as $stock) {
             $parts = array_values(array_filter(
                 $workings->blueprint->parts,
-                static fn (Part $part): bool => in_array($part->letter, $stock->cuts->oversize, true),
+                // What is itself a sliver is said by PiecesComeOffCleanly.
+                fn (Part $part): bool => in_array($part->letter, $stock->cuts->oversize, true) && $part->size->shortSide()->isAtLeast($this->narrowest()),
             ));
             if ($parts !== []) {
                 yield $this->finding($workings, $stock, $parts);
@@ -93,10 +95,15 @@ final readonly class PieceFitsSheet implements Check
         return $formats[0] ?? null;
     }
 
+    private function narrowest(): Length
+    {
+        return Trimmer::usual(ToolGrid::Eighth)->narrowestStrip;
+    }
+
     /** It fits, and what it leaves is nothing or can be cut off. */
     private function comesOff(Size $piece, Size $sheet): bool
     {
-        $narrowest = Trimmer::usual(ToolGrid::Eighth)->narrowestStrip;
+        $narrowest = $this->narrowest();
         foreach ([$sheet->width->minus($piece->width), $sheet->height->minus($piece->height)] as $rest) {
             if (! $rest->isZero() && $rest->isLessThan($narrowest)) {
                 return false;
