@@ -17,6 +17,7 @@ use Ephemeron\Cutting\CutStep;
 use Ephemeron\Cutting\Offcut;
 use Ephemeron\Cutting\Piece;
 use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Design\Decorating;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Axis;
@@ -359,13 +360,16 @@ final readonly class WorkOrder
     {
         $drafts = [];
         foreach ($this->workings->blueprint->tasks as $task) {
+            $gluing = $this->workings->design->schools->gluing;
+            $aside = $gluing->aside($task->adhesive);
             $drafts[$task->key] = [$this->step(
                 $task->key,
-                $task->phase,
+                $this->phaseOf($task),
                 $task->title,
                 $task->text,
                 $task->section,
-                $task->adhesive,
+                $gluing->applied($task->adhesive),
+                lines: $aside === null ? [] : [$aside],
                 caution: $task->caution,
                 parts: $task->parts,
                 places: $task->places,
@@ -374,6 +378,17 @@ final readonly class WorkOrder
         }
 
         return $drafts;
+    }
+
+    /** Binding moves before or behind the decorating as the maker likes; the rest stays where its structure put it. */
+    private function phaseOf(Task $task): Phase
+    {
+        return match (true) {
+            ! $task->binds => $task->phase,
+            $this->workings->design->schools->decorating === Decorating::First => Phase::Finish,
+            $this->workings->design->schools->decorating === Decorating::Last => Phase::Assemble,
+            default => $task->phase,
+        };
     }
 
     private function pictureOf(Task $task): Picture

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Blueprint;
 
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 
 /** What a design comes to: parts, faces, joints, tasks, pouches. It knows no sheets and no order of work. */
 final readonly class Blueprint
@@ -132,6 +133,19 @@ final readonly class Blueprint
         }
 
         return $sections;
+    }
+
+    /** How broad and tall the closed book is, flaps and spine included. */
+    public function closedSize(): Size
+    {
+        foreach ($this->poses as $pose) {
+            if ($pose->key === Pose::CLOSED) {
+                return $pose->bounds()->size;
+            }
+        }
+        $first = array_values($this->pages())[0] ?? null;
+
+        return $first === null ? new Size(Length::zero(), Length::zero()) : $first->size;
     }
 
     public function pieces(): int

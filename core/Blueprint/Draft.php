@@ -127,6 +127,7 @@ final class Draft
             $known->face,
             $known->caution,
             $known->drawn,
+            $known->binds,
         );
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint;
 
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 
 /** The book as it lies before the reader in one state. */
 final readonly class Pose
@@ -45,5 +47,23 @@ final readonly class Pose
         }
 
         return new self($key, $name, $placed);
+    }
+
+    /** The smallest upright rectangle round everything seen. */
+    public function bounds(): Rectangle
+    {
+        $first = $this->seen[0] ?? null;
+        if ($first === null) {
+            return Rectangle::between(0, 0, 0, 0);
+        }
+        [$left, $top, $right, $bottom] = [$first->area->left(), $first->area->top(), $first->area->right(), $first->area->bottom()];
+        foreach ($this->seen as $seen) {
+            $left = Length::shortest($left, $seen->area->left());
+            $top = Length::shortest($top, $seen->area->top());
+            $right = Length::longest($right, $seen->area->right());
+            $bottom = Length::longest($bottom, $seen->area->bottom());
+        }
+
+        return Rectangle::at($left, $top, new Size($right->minus($left), $bottom->minus($top)));
     }
 }

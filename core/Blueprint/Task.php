@@ -12,6 +12,7 @@ final readonly class Task
      * @param list<string> $after keys of tasks that must be done before
      * @param list<string> $places each place it is done at; ticked one by one
      * @param string|null $drawn key of the part that shows what is meant, where none is in hand
+     * @param bool $binds whether it joins the pages into a book: some decorate before that, some after
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class Task
         public ?string $face = null,
         public ?Caution $caution = null,
         public ?string $drawn = null,
+        public bool $binds = false,
     ) {
     }
 }

@@ -30,6 +30,7 @@ final readonly class Design
         public MatRule $mats,
         public array $furniture,
         public array $materials,
+        public Schools $schools = new Schools,
     ) {
     }
 

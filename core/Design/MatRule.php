@@ -15,7 +15,7 @@ final readonly class MatRule
 
     /**
      * @param int $layers 0 (bare), 1 or 2
-     * @param array<string, array{school: MatSchool, layers: int}> $faces exceptions by face key, or by what a row of numbered
+     * @param array<string, array{school: MatSchool, layers: int, picture?: string}> $faces exceptions by face key, or by what a row of numbered
      *                                                                     faces has in common: `concertina` for `concertina-1` …
      */
     public function __construct(public MatSchool $school, public int $layers, public array $faces = [])
@@ -57,6 +57,12 @@ final readonly class MatRule
         $exception = $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
 
         return $exception === null ? [$this->school, $this->layers] : [$exception['school'], $exception['layers']];
+    }
+
+    /** The picture that the mat of a face carries on together with others, empty for none. */
+    public function pictureOf(string $face): string
+    {
+        return $this->faces[$face]['picture'] ?? '';
     }
 
     public static function inner(Size $outer, Unit $unit, MatSchool $school = MatSchool::Fine): Size

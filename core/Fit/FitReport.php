@@ -19,6 +19,7 @@ use Ephemeron\Fit\Check\MagnetsHold;
 use Ephemeron\Fit\Check\MatsLeaveSomething;
 use Ephemeron\Fit\Check\NotchFitsOpening;
 use Ephemeron\Fit\Check\PaperSuffices;
+use Ephemeron\Fit\Check\PicturesCarryOn;
 use Ephemeron\Fit\Check\PieceFitsSheet;
 use Ephemeron\Fit\Check\PiecesComeOffCleanly;
 use Ephemeron\Fit\Check\PocketOpensOutward;
@@ -91,6 +92,7 @@ final readonly class FitReport
             new MagnetsHold,
             new GlueStaysOffScores,
             new ClosuresGoUnderMats,
+            new PicturesCarryOn,
         ];
     }
 }

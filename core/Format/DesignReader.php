@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Ephemeron\Design\Decorating;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Gluing;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Placed;
+use Ephemeron\Design\PocketOrder;
+use Ephemeron\Design\Schools;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Design\Values;
 use Ephemeron\Furniture\Showroom;
@@ -32,7 +36,7 @@ final readonly class DesignReader
 
     private const MOST_FURNITURE = 500;
 
-    private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'scoring', 'parameters', 'mats', 'furniture', 'materials'];
+    private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'scoring', 'schools', 'parameters', 'mats', 'furniture', 'materials'];
 
     public function __construct(private Catalogue $catalogue, private Showroom $showroom)
     {
@@ -87,6 +91,7 @@ final readonly class DesignReader
             furniture: array_key_exists('furniture', $data)
                 ? $this->furniture($data['furniture'], $unit, 'furniture', $complaints, 0)
                 : $structure->defaultFurniture($values, $unit),
+            schools: $this->schools($data, $complaints),
             materials: $this->materials($data, $structure->materials($unit), $unit, $complaints),
         );
         foreach ($structure->refusals($values, $design->notation()) as $key => $sentence) {
@@ -168,6 +173,37 @@ final readonly class DesignReader
         return $school ?? ScoringSchool::Turn;
     }
 
+    /** @param array<array-key, mixed> $data */
+    private function schools(array $data, Complaints $complaints): Schools
+    {
+        $given = self::object($data, 'schools', '', $complaints);
+        $complaints->unknownKeys('schools', $given, ['decorating', 'gluing', 'pockets']);
+
+        return new Schools(
+            $this->school($given, 'decorating', Decorating::Usual, $complaints),
+            $this->school($given, 'gluing', Gluing::ByZone, $complaints),
+            $this->school($given, 'pockets', PocketOrder::MatFirst, $complaints),
+        );
+    }
+
+    /**
+     * @template School of \BackedEnum
+     *
+     * @param array<array-key, mixed> $given
+     * @param School $usual
+     * @return School
+     */
+    private function school(array $given, string $key, \BackedEnum $usual, Complaints $complaints): \BackedEnum
+    {
+        $value = $given[$key] ?? $usual->value;
+        $school = is_string($value) ? $usual::tryFrom($value) : null;
+        if ($school === null) {
+            $complaints->add("schools.{$key}", 'It is one of: '.implode(', ', array_column($usual::cases(), 'value')).'.');
+        }
+
+        return $school ?? $usual;
+    }
+
     /**
      * @param list<Parameter> $parameters
      * @param array<array-key, mixed> $given
@@ -221,14 +257,28 @@ final readonly class DesignReader
 
                 continue;
             }
-            $complaints->unknownKeys($place, $rule, ['school', 'layers']);
+            $complaints->unknownKeys($place, $rule, ['school', 'layers', 'picture']);
             $faces[(string) $face] = [
                 'school' => $this->matSchool($rule, $place, $school, $complaints),
                 'layers' => $this->matLayers($rule, $place, $layers, $complaints),
+                'picture' => $this->picture($rule, $place, $complaints),
             ];
         }
 
         return new MatRule($school, $layers, $faces);
+    }
+
+    /** @param array<array-key, mixed> $given */
+    private function picture(array $given, string $place, Complaints $complaints): string
+    {
+        $picture = $given['picture'] ?? '';
+        if (! is_string($picture) || mb_strlen($picture) > 40 || ! mb_check_encoding($picture, 'UTF-8')) {
+            $complaints->add("{$place}.picture", 'A picture has a name of 40 characters at the most.');
+
+            return '';
+        }
+
+        return trim($picture);
     }
 
     /** @param array<array-key, mixed> $given */

@@ -6,6 +6,7 @@ namespace Ephemeron\Format;
 
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Placed;
+use Ephemeron\Design\Schools;
 use Ephemeron\Design\Values;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
@@ -20,7 +21,7 @@ final readonly class DesignWriter
     {
         $notation = $design->notation();
         $faces = array_map(
-            static fn (array $rule): array => ['school' => $rule['school']->value, 'layers' => $rule['layers']],
+            static fn (array $rule): array => ['school' => $rule['school']->value, 'layers' => $rule['layers'], ...(($rule['picture'] ?? '') === '' ? [] : ['picture' => $rule['picture']])],
             $design->mats->faces,
         );
 
@@ -33,6 +34,11 @@ final readonly class DesignWriter
             'grid' => $design->grid->value,
             'grooves' => $design->grooves->value,
             'scoring' => $design->scoring->value,
+            ...($design->schools == new Schools ? [] : ['schools' => [
+                'decorating' => $design->schools->decorating->value,
+                'gluing' => $design->schools->gluing->value,
+                'pockets' => $design->schools->pockets->value,
+            ]]),
             'parameters' => $this->values($design->parameters, $notation),
             'mats' => [
                 'school' => $design->mats->school->value,

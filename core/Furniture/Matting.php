@@ -52,7 +52,7 @@ final readonly class Matting
                 role: $this->role($face, $layer, $top),
                 places: [$face->name],
                 why: $this->why($face, $room->size, $sizes, $layer, $notation),
-                picture: $top ? $face->picture : null,
+                picture: $top ? $this->picture($face) : null,
             ));
             $middle = Rectangle::centred($size, $room->size);
             $draft->joint(new Joint(
@@ -82,6 +82,13 @@ final readonly class Matting
         $visible = $room->size->height->minus($covered)->plus($school->border($notation->unit)->times(2));
 
         return new Rectangle($room->corner, new Size($room->size->width, Length::shortest(Length::longest($visible, Length::zero()), $room->size->height)));
+    }
+
+    private function picture(Face $face): ?string
+    {
+        $picture = $this->rule->pictureOf($face->key);
+
+        return $picture === '' ? $face->picture : $picture;
     }
 
     private function name(Face $face): string

@@ -9,6 +9,7 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Placed;
+use Ephemeron\Design\PocketOrder;
 use Ephemeron\Design\Values;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
@@ -26,7 +27,7 @@ final readonly class Outfitting
         $matting = new Matting($design->mats);
         foreach ($draft->faces() as $face) {
             $on = array_values(array_filter($design->furniture, static fn (Placed $placed): bool => $placed->on === $face->key));
-            $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on, $notation));
+            $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on, $notation, $design->schools->pockets));
         }
         $counts = [];
         foreach ($design->furniture as $index => $placed) {
@@ -37,7 +38,7 @@ final readonly class Outfitting
                 continue;
             }
             $number = $counts["{$placed->on}/{$placed->kind}"] = ($counts["{$placed->on}/{$placed->kind}"] ?? 0) + 1;
-            $this->put(new Spot($draft, $face, "{$placed->on}/{$placed->kind}-{$number}", "furniture.{$index}", $placed->values, $notation), $placed, $matting);
+            $this->put(new Spot($draft, $face, "{$placed->on}/{$placed->kind}-{$number}", "furniture.{$index}", $placed->values, $notation, $design->schools->pockets), $placed, $matting);
         }
     }
 
@@ -51,7 +52,7 @@ final readonly class Outfitting
         foreach ($placement->faces as $name => $face) {
             $isUsual = $face === $placement->face('');
             $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
-            $matting->mat($draft, $face, $spot->notation, $this->covered($draft, $face, $on, $spot->notation));
+            $matting->mat($draft, $face, $spot->notation, $this->covered($draft, $face, $on, $spot->notation, $spot->pockets));
         }
         foreach ($placed->children as $index => $child) {
             $face = $placement->face($child->on);
@@ -60,7 +61,7 @@ final readonly class Outfitting
 
                 continue;
             }
-            $this->put(new Spot($draft, $face, "{$spot->key}/{$child->kind}-".($index + 1), "{$spot->place}.children.{$index}", $child->values, $spot->notation), $child, $matting);
+            $this->put(new Spot($draft, $face, "{$spot->key}/{$child->kind}-".($index + 1), "{$spot->place}.children.{$index}", $child->values, $spot->notation, $spot->pockets), $child, $matting);
         }
     }
 
@@ -69,13 +70,13 @@ final readonly class Outfitting
      *
      * @param list<Placed> $on
      */
-    private function covered(Draft $draft, Face $face, array $on, Notation $notation): Length
+    private function covered(Draft $draft, Face $face, array $on, Notation $notation, PocketOrder $pockets): Length
     {
         $covered = Length::zero();
         foreach ($on as $placed) {
             $furniture = $this->showroom->get($placed->kind);
             if ($furniture instanceof CoversFoot) {
-                $spot = new Spot($draft, $face, '', '', $this->withDefaults($furniture, $placed->values, $notation), $notation);
+                $spot = new Spot($draft, $face, '', '', $this->withDefaults($furniture, $placed->values, $notation), $notation, $pockets);
                 $covered = Length::longest($covered, $furniture->covers($spot) ?? $covered);
             }
         }

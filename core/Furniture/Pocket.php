@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
+use Ephemeron\Design\PocketOrder;
 use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
@@ -78,7 +79,7 @@ final readonly class Pocket implements CoversFoot, Furniture
             Parameter::choice('opens', 'Side that opens', 'For side-load pockets; away from the hinge, so that cards cannot slide out into the fold.', ['outward' => 'away from the hinge', 'left' => 'left', 'right' => 'right'], 'outward'),
             Parameter::choice('notched', 'Thumb notch', 'A 1 in (25 mm) half circle at the middle of the opening.', ['yes' => 'yes', 'no' => 'no'], 'yes'),
             Parameter::choice('paper', 'Made of', 'Patterned paper stays as it is; card is matted like the faces.', ['patterned' => 'patterned paper', 'card' => 'structure card, matted'], 'patterned'),
-            Parameter::choice('order', 'Mat or pocket first', 'The mat first is easier; the pocket first saves the paper under it, and the mat tucks in behind.', ['mat-first' => 'mat first', 'pocket-first' => 'pocket first'], 'mat-first'),
+            Parameter::choice('order', 'Mat or pocket first', 'The mat first is easier; the pocket first saves the paper under it, and the mat tucks in behind.', ['usual' => 'as everywhere in this book', 'mat-first' => 'mat first', 'pocket-first' => 'pocket first'], 'usual'),
             Parameter::choice('card', 'Loose card', 'A photo mat to keep in it, with a writing card on its back.', $cards, 'none'),
         ];
     }
@@ -96,7 +97,8 @@ final readonly class Pocket implements CoversFoot, Furniture
 
     public function covers(Spot $spot): ?Length
     {
-        if ($spot->values->choice('order') !== 'pocket-first') {
+        $order = PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets;
+        if ($order === PocketOrder::MatFirst) {
             return null;
         }
 

@@ -7,6 +7,7 @@ namespace Ephemeron\Furniture;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Design\Allowances;
+use Ephemeron\Design\PocketOrder;
 use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
@@ -22,6 +23,7 @@ final readonly class Spot
 
     /**
      * @param string $key under which the thing is known, `page-1/pocket-1`
+     * @param PocketOrder $pockets which the maker puts on first, mat or pocket
      * @param string $place where it stands in the design file, `furniture.2`
      */
     public function __construct(
@@ -31,13 +33,14 @@ final readonly class Spot
         public string $place,
         public Values $values,
         public Notation $notation,
+        public PocketOrder $pockets = PocketOrder::MatFirst,
     ) {
         $this->allowances = new Allowances($notation->unit);
     }
 
     public function with(Values $values): self
     {
-        return new self($this->draft, $this->face, $this->key, $this->place, $values, $this->notation);
+        return new self($this->draft, $this->face, $this->key, $this->place, $values, $this->notation, $this->pockets);
     }
 
     /** Where in the design file one of its measures stands. */

@@ -69,12 +69,12 @@ final readonly class Length
 
     public static function longest(self $first, self ...$others): self
     {
-        return new self(max($first->ticks, ...array_map(static fn (self $other): int => $other->ticks, $others)));
+        return new self(max([$first->ticks, ...array_map(static fn (self $other): int => $other->ticks, $others)]));
     }
 
     public static function shortest(self $first, self ...$others): self
     {
-        return new self(min($first->ticks, ...array_map(static fn (self $other): int => $other->ticks, $others)));
+        return new self(min([$first->ticks, ...array_map(static fn (self $other): int => $other->ticks, $others)]));
     }
 
     public function plus(self ...$others): self

@@ -61,6 +61,16 @@ final readonly class BoardFolder implements Structure
         return 'A hard cover with an expanding pocket on one side and a waterfall under a flap on the other.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Patient;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['board-width'], ['board-height']);
+    }
+
     public function parameters(): array
     {
         return [

@@ -60,6 +60,16 @@ final readonly class CascadeAlbum implements Structure
         return 'A square cover that folds over itself round a concertina of small faces. Closed by a band.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['panel', 'fold'], [], 'strips');
+    }
+
     public function parameters(): array
     {
         return [

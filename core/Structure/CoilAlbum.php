@@ -68,6 +68,16 @@ final readonly class CoilAlbum implements Structure
         return 'Most of a small pad, folded into pocket leaves, mixed with card and vellum, on a coil in a hard case.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['sheet'], [], 'leaves');
+    }
+
     public function parameters(): array
     {
         return [
@@ -227,7 +237,7 @@ final readonly class CoilAlbum implements Structure
         $draft->explain('pitch', sprintf('%s ÷ %s: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes));
         $draft->task(new Task('gather', Phase::DryFit, 'Lay the leaves in order', 'As in the list, no two patterned leaves together: '.implode(', ', $order).'.', 'Leaves', parts: ['leaf'], after: ['glue-turn-ups']));
         $draft->task(new Task('punch', Phase::Finish, 'Punch the binding edge', "{$holes} holes, the stop set once and the same for all, a few leaves at a time, heads level.", 'Binding', parts: ['leaf'], after: ['gather'], caution: Caution::Needle));
-        $draft->task(new Task('coil', Phase::Finish, 'Wind the coil in', "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right way up.", 'Binding', Adhesive::WetGlue, ['leaf'], ['punch', 'cover-case']));
+        $draft->task(new Task('coil', Phase::Finish, 'Wind the coil in', "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right way up.", 'Binding', Adhesive::WetGlue, ['leaf'], ['punch', 'cover-case'], binds: true));
         $this->remark($draft, $brief);
     }
 

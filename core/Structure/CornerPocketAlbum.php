@@ -63,6 +63,16 @@ final readonly class CornerPocketAlbum implements Structure
         return 'One sheet a page: a corner pocket in front, a photo pocket behind, and from the rest a page with a fold-out. A ribbon holds them.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['page-width'], ['page-height'], 'pages');
+    }
+
     public function parameters(): array
     {
         return [
@@ -205,7 +215,7 @@ final readonly class CornerPocketAlbum implements Structure
             after: ['glue-pages', 'pair-extras'],
             caution: Caution::Needle,
         ));
-        $draft->task(new Task('strap', Phase::Finish, 'Strap the album', sprintf('%s of ribbon through all from the front, back again through the other hole, a bow in front.', $brief->notation->text($values->length('ribbon-length'))), 'Cover', parts: ['cover'], after: ['punch-holes']));
+        $draft->task(new Task('strap', Phase::Finish, 'Strap the album', sprintf('%s of ribbon through all from the front, back again through the other hole, a bow in front.', $brief->notation->text($values->length('ribbon-length'))), 'Cover', parts: ['cover'], after: ['punch-holes'], binds: true));
         $draft->closing('ribbon through the spine');
     }
 

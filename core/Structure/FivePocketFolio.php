@@ -65,6 +65,16 @@ final readonly class FivePocketFolio implements Structure
         return 'One sheet, five pockets, a band, and not a scrap left.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::First;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['sheet']);
+    }
+
     public function parameters(): array
     {
         return [

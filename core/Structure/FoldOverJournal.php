@@ -61,6 +61,16 @@ final readonly class FoldOverJournal implements Structure
         return 'A hard case for sewn signatures; its cover folds over the fore-edge and closes with magnets.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Patient;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['page-width'], ['page-height'], 'signatures');
+    }
+
     public function parameters(): array
     {
         return [

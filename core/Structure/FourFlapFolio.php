@@ -62,6 +62,16 @@ final readonly class FourFlapFolio implements Structure
         return 'A square that closes from four sides, two of them double fold-outs; magnets under the top flap.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['centre']);
+    }
+
     public function parameters(): array
     {
         $gusset = static fn (string $key, string $name, int $eighths, int $millimetres): Parameter => Parameter::length($key, $name, 'Depth of that side; it closes over what lies beneath.', Length::inches(0, 1, 8), Length::inches(1, 1, 2), Length::inches(0, $eighths, 8), Length::millimetres($millimetres));

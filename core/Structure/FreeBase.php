@@ -48,6 +48,16 @@ final readonly class FreeBase implements Structure
         return 'Your own: a blank with scores along both sides, areas cut away, further pieces glued on. Every panel takes pockets and flaps.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing([]);
+    }
+
     public function parameters(): array
     {
         return [

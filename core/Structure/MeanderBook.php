@@ -72,6 +72,16 @@ final readonly class MeanderBook implements Structure
         return 'One square sheet, three slits, folded back and forth into a small book whose leaves are pockets.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::First;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['sheet-side']);
+    }
+
     public function parameters(): array
     {
         return [

@@ -53,6 +53,16 @@ final readonly class MitredTabAlbum implements Structure
         return 'Double pages made one by one at the table and slipped over the fins of a hard cover at the end.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['page-width'], ['page-height'], 'units');
+    }
+
     public function parameters(): array
     {
         return [
@@ -152,6 +162,7 @@ final readonly class MitredTabAlbum implements Structure
             ['page'],
             ['stack-1', 'close-pages', 'check-up'],
             $places,
+            binds: true,
         ));
     }
 }

@@ -62,6 +62,16 @@ final readonly class NestedGussetAlbum implements Structure
         return 'A tall album of single sheets, each folded round a gusset and nested into the next. Room for pockets and bulk, no binding.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['leaf-width'], ['leaf-height'], 'sheets');
+    }
+
     public function parameters(): array
     {
         return [
@@ -237,6 +247,7 @@ final readonly class NestedGussetAlbum implements Structure
                 Adhesive::Tape,
                 ["sheet-{$k}", "sheet-{$outer}"],
                 $outer === $sheets ? ['dry-fit'] : ["nest-{$outer}"],
+                binds: true,
             ));
         }
     }

@@ -52,6 +52,16 @@ final readonly class PocketFlipBook implements Structure
         return 'Square leaves with a pocket on both sides that flip over the head, matted from three sheets.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['leaf', 'cover-height'], [], 'units');
+    }
+
     public function parameters(): array
     {
         $quarter = Length::inches(0, 1, 4);
@@ -142,6 +152,6 @@ final readonly class PocketFlipBook implements Structure
         $draft->part(new Part('leaf', 'Leaf', 'Leaves', $leaf, StockRole::StructureCard, $count, places: $places, why: 'As you chose.'));
         $draft->part(new Part('pocket', 'Leaf pocket', 'Leaves', $pocket, StockRole::StructureCard, 2 * $count, places: $both, why: 'As wide as the leaf; one on each side.'));
         $draft->task(new Task('glue-pockets', Phase::Pocket, 'Glue the pockets onto the leaves', 'Thin beads along both sides and the foot, the mat under it first. The head of the pocket stays open; both pockets of a leaf open towards its head.', 'Leaves', Adhesive::WetGlue, ['leaf', 'pocket'], places: $places));
-        $draft->task(new Task('bind-leaves', Phase::Finish, 'Glue the leaves to the fins', 'Heads up, one leaf to each fin, only the fin glued. Check before pressing that front and back both stand upright when the leaf is flipped over the head.', 'Binding', Adhesive::WetGlue, ['leaf'], ['stack-1', 'glue-pockets'], $places));
+        $draft->task(new Task('bind-leaves', Phase::Finish, 'Glue the leaves to the fins', 'Heads up, one leaf to each fin, only the fin glued. Check before pressing that front and back both stand upright when the leaf is flipped over the head.', 'Binding', Adhesive::WetGlue, ['leaf'], ['stack-1', 'glue-pockets'], $places, binds: true));
     }
 }

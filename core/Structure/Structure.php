@@ -26,6 +26,11 @@ interface Structure
     /** One or two sentences: what it is and what it is good for. */
     public function summary(): string;
 
+    public function skill(): Skill;
+
+    /** What is turned to make it hold more or fit somewhere. */
+    public function sizing(): Sizing;
+
     /** @return list<Parameter> */
     public function parameters(): array;
 

@@ -64,6 +64,16 @@ final readonly class TabSpineAlbum implements Structure
         return 'Three double-sided sheets and nothing wasted: leaves with tabs that slip into each other, a pocket in the middle, a strip round the spine.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::First;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['leaf-width'], ['leaf-height'], 'sheets');
+    }
+
     public function parameters(): array
     {
         return [

@@ -65,6 +65,16 @@ final readonly class TagClutch implements Structure
         return 'A purse-like folder from two sheets of card with four pockets for tags, closed by a flap.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Some;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['panel'], ['height']);
+    }
+
     public function parameters(): array
     {
         $eighth = Length::inches(0, 1, 8);

@@ -70,6 +70,16 @@ final readonly class ThreadHingeAlbum implements Structure
         return 'Pocket pages knotted one by one into an open spine: one sheet a page, and pages can be added or taken out later.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Patient;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['page-width'], ['page-height'], 'pages');
+    }
+
     public function parameters(): array
     {
         $eighth = Length::inches(0, 1, 8);
@@ -236,6 +246,7 @@ final readonly class ThreadHingeAlbum implements Structure
             parts: ['page'],
             after: ['anchors', 'turn-up-pockets'],
             caution: Caution::Needle,
+            binds: true,
         ));
         $draft->task(new Task('hide-knots', Phase::Finish, 'Lay the outer spine board over the knots', 'Hold it with a ribbon or a band, so that the knots can be reached.', 'Case', parts: ['outer-spine'], after: ['knot-pages']));
         $draft->closing('knotted threads');

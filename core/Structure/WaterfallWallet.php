@@ -61,6 +61,16 @@ final readonly class WaterfallWallet implements Structure
         return 'A flat wallet from two sheets with a pocket and a waterfall; it goes into a card envelope.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::First;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['width'], ['panel']);
+    }
+
     public function parameters(): array
     {
         return [
@@ -177,7 +187,9 @@ final readonly class WaterfallWallet implements Structure
         $draft->face($flapInside);
         $draft->flap(new Flap('front-cover/flap', 'Closing flap', $front->key, Rectangle::at(Length::zero(), Length::zero(), $size), Edge::Top, $flapFront->key, $flapInside->key));
         $draft->opening($upper->key, $lower->key);
-        $draft->pose(new Pose(Pose::CLOSED, 'Closed', [Seen::face($front), Seen::face($flapFront)]));
+        // The back stands a little higher than the front: the flap turns at its edge.
+        $behind = Seen::bare(new PanelRef('wallet', 'back', Side::B), new Size($width, $back));
+        $draft->pose(new Pose(Pose::CLOSED, 'Closed', [$behind, Seen::face($front)->at(Length::zero(), $back->minus($panel)), Seen::face($flapFront)]));
         $draft->pose(Pose::column(Pose::OPENED, 'Opened', Seen::face($flapInside), Seen::face($upper), Seen::face($lower)));
     }
 

@@ -65,6 +65,16 @@ final readonly class ZPageAlbum implements Structure
         return 'Pocket pages with a flap folding out of each side, on stepped fins in a hard case.';
     }
 
+    public function skill(): Skill
+    {
+        return Skill::Patient;
+    }
+
+    public function sizing(): Sizing
+    {
+        return new Sizing(['page-width', 'breadth'], ['page-height', 'flap'], 'units');
+    }
+
     public function parameters(): array
     {
         $quarter = Length::inches(0, 1, 4);
@@ -239,6 +249,7 @@ final readonly class ZPageAlbum implements Structure
             $pockets,
             ['stack-1', 'fill-pockets'],
             $places,
+            binds: true,
         ));
     }
 

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Design;
+
+/** Where makers differ and both are right: how this one works. Each has a default and says why. Common practice, no published source. */
+final readonly class Schools
+{
+    public function __construct(
+        public Decorating $decorating = Decorating::Usual,
+        public Gluing $gluing = Gluing::ByZone,
+        public PocketOrder $pockets = PocketOrder::MatFirst,
+    ) {
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit\Check;
+
+use Ephemeron\Fit\Check;
+use Ephemeron\Fit\Finding;
+use Ephemeron\Fit\Severity;
+use Ephemeron\Fit\Workings;
+
+/**
+ * Pieces that carry on one picture are cut side by side from one place of a sheet; where each must lose a little, it comes off its outer edge, never between them.
+ * Common practice, no published source.
+ */
+final readonly class PicturesCarryOn implements Check
+{
+    public function examine(Workings $workings): iterable
+    {
+        $letters = [];
+        foreach ($workings->blueprint->parts as $part) {
+            if ($part->picture !== null) {
+                $letters[$part->picture][] = $part->letter;
+            }
+        }
+        foreach ($letters as $picture => $pieces) {
+            if (count($pieces) > 1) {
+                yield new Finding(Severity::Note, 'one-picture', sprintf(
+                    'Pieces %s carry on one picture, “%s”: cut them side by side from one place of the sheet. What each must lose comes off its outer edge, not between them.',
+                    implode(', ', $pieces),
+                    $picture,
+                ));
+            }
+        }
+    }
+}
