@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FitController;
 use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -20,6 +22,7 @@ use App\Http\Controllers\TickController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
+Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
 Route::post('projects/{project}/restore', RestoreController::class)->withTrashed()->name('projects.restore');
@@ -38,7 +41,9 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('undo', [HistoryController::class, 'undo'])->name('undo');
     Route::post('redo', [HistoryController::class, 'redo'])->name('redo');
     Route::post('furniture', [FurnitureController::class, 'store'])->name('furniture.store');
-    Route::delete('furniture/{index}', [FurnitureController::class, 'destroy'])->whereNumber('index')->name('furniture.destroy');
+    Route::patch('furniture', [FurnitureController::class, 'update'])->name('furniture.update');
+    Route::delete('furniture/{place}', [FurnitureController::class, 'destroy'])->where('place', '\d{1,3}(\.children\.\d{1,3}){0,5}')->name('furniture.destroy');
+    Route::post('fit', FitController::class)->name('fit');
 
     Route::put('ticks', [TickController::class, 'update'])->name('ticks.update');
     Route::post('notes', [NoteController::class, 'store'])->name('notes.store');

@@ -5,20 +5,27 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Thing;
+use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
 use Ephemeron\WorkPlan;
 
-/** A face as the reader sees it, with everything that lies on it. */
+/** A face as the reader sees it, with everything that lies on it; flaps lie shut unless they are lifted. */
 final readonly class FaceDrawing
 {
     private Palette $palette;
 
-    public function __construct(private WorkPlan $plan)
+    /** @param list<string> $lifted keys of flaps */
+    public function __construct(private WorkPlan $plan, private array $lifted = [])
     {
         $this->palette = new Palette;
     }
@@ -55,6 +62,9 @@ final readonly class FaceDrawing
         $depth = 0;
         $rings = [];
         foreach ($this->plan->blueprint->on($face->key) as $joint) {
+            if ($joint->layer === Layer::Flap) {
+                continue;
+            }
             $part = $this->plan->blueprint->part($joint->from->part);
             $drawing->shifted($joint->area->left(), $joint->area->top(), function (SvgDrawing $drawing) use ($part, $joint): void {
                 $this->drawThing($drawing, $part, $joint);
@@ -67,19 +77,72 @@ final readonly class FaceDrawing
             $this->letter($drawing, $joint, $letter, $depth);
         }
         foreach ($this->plan->blueprint->frontsOn($face->key) as $child) {
-            $joint = $this->jointOf($child, $face);
+            $joint = $child->turns ? null : (new FrontJoint($this->plan->blueprint))->of($child, $face);
             if ($joint !== null) {
                 $drawing->shifted($joint->area->left(), $joint->area->top(), fn (SvgDrawing $drawing) => $this->drawThings($drawing, $child, $lettered));
             }
         }
+        foreach ($this->plan->blueprint->thingsOn($face->key) as $thing) {
+            $this->drawFitting($drawing, $thing);
+        }
+        $this->drawFlaps($drawing, $face, $lettered);
+    }
+
+    /** Lifted ones first, the one that lay on top lowest: what is still shut lies over their tabs. */
+    private function drawFlaps(SvgDrawing $drawing, Face $face, bool $lettered): void
+    {
+        $flaps = $this->plan->blueprint->flapsOn($face->key);
+        foreach (array_reverse($flaps) as $flap) {
+            if (in_array($flap->key, $this->lifted, true)) {
+                $area = $flap->opened();
+                $drawing->shifted($area->left(), $area->top(), fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->inside), $lettered));
+                $this->drawHinge($drawing, $flap);
+            }
+        }
+        foreach ($flaps as $flap) {
+            if (! in_array($flap->key, $this->lifted, true)) {
+                $drawing->shifted($flap->area->left(), $flap->area->top(), fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->front), $lettered));
+                $this->drawHinge($drawing, $flap);
+            }
+        }
+    }
+
+    private function drawHinge(SvgDrawing $drawing, Flap $flap): void
+    {
+        $edge = $flap->area->strip($flap->hinge, Length::zero());
+        $drawing->stroke($edge->left()->inMillimetres(), $edge->top()->inMillimetres(), $edge->right()->inMillimetres(), $edge->bottom()->inMillimetres(), LineKind::Valley);
+    }
+
+    /** What is bought and not cut: a small mark where it sits. */
+    private function drawFitting(SvgDrawing $drawing, Thing $thing): void
+    {
+        if ($thing->faces !== [] || $this->isCut($thing)) {
+            return;
+        }
+        $middle = $thing->area->middleOf(Edge::Top);
+        $radius = $thing->area->size->height->inMillimetres() / 2;
+        $drawing->element('circle', ['cx' => $middle->x->inMillimetres(), 'cy' => $thing->area->top()->inMillimetres() + $radius, 'r' => $radius, 'fill' => '#20264d', 'fill-opacity' => '0.16', 'stroke' => '#20264d', 'class' => 'fitting']);
+    }
+
+    private function isCut(Thing $thing): bool
+    {
+        return isset($this->plan->blueprint->parts[$thing->key]);
     }
 
     private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint): void
     {
         $area = Rectangle::whole($joint->area->size);
-        $drawing->paper($area, $this->palette->of($part->role), $this->palette->classOf($part->role));
+        $holes = $part->panels === [] ? $part->cutAways : [];
+        if ($joint->shape !== null || $holes !== []) {
+            $role = $this->palette->classOf($part->role);
+            $drawing->shape([$joint->shape ?? Polygon::of($area), ...$holes], [...LineKind::Outline->attributes(), 'class' => "{$role} line-outline", 'fill' => $this->palette->of($part->role)]);
+        } else {
+            $drawing->paper($area, $this->palette->of($part->role), $this->palette->classOf($part->role));
+        }
         foreach ($part->notches as $notch) {
-            $drawing->notch($notch, Palette::GROUND);
+            if ($part->panels === []) {
+                $drawing->notch($notch, Palette::GROUND);
+            }
         }
     }
 
@@ -89,27 +152,10 @@ final readonly class FaceDrawing
         $radius = min(4.6, $joint->area->size->shortSide()->inMillimetres() * 0.2);
         $isMat = $joint->layer === Layer::Mat;
         $drawing->ring(
-            ($isMat ? 10.0 + 11.0 * $depth : $joint->area->left()->inMillimetres() + 2 * $radius),
-            $isMat ? 11.0 : $joint->area->bottom()->inMillimetres() - 2 * $radius,
+            $joint->area->left()->inMillimetres() + ($isMat ? 7.0 + 11.0 * $depth : 2 * $radius),
+            $isMat ? $joint->area->top()->inMillimetres() + 7.5 : $joint->area->bottom()->inMillimetres() - 2 * $radius,
             $letter,
             $radius,
         );
-    }
-
-    /** Where the thing lies whose front the child face is. */
-    private function jointOf(Face $child, Face $parent): ?Joint
-    {
-        // Equal pieces are one part, so of several on one face the n-th face belongs to the n-th joint.
-        $siblings = array_values(array_filter(
-            $this->plan->blueprint->frontsOn($parent->key),
-            static fn (Face $face): bool => $face->paper->part === $child->paper->part,
-        ));
-        $index = array_search($child, $siblings, true);
-        $joints = array_values(array_filter(
-            $this->plan->blueprint->on($parent->key),
-            static fn (Joint $joint): bool => $joint->from->part === $child->paper->part,
-        ));
-
-        return $joints[$index === false ? 0 : $index] ?? null;
     }
 }

@@ -41,6 +41,12 @@ final readonly class PartDrawing
             $drawing->rectangle($zone->area, LineKind::Hidden->attributes());
             $drawing->close('g');
         }
+        foreach ($part->cutAways as $area) {
+            $drawing->shape([$area], ['fill' => Palette::GROUND, ...LineKind::Cut->attributes(), 'class' => 'cut-away line-cut']);
+        }
+        foreach ($part->corners as $corner) {
+            $drawing->corner($corner, $part->size, Palette::GROUND);
+        }
         foreach ($part->creases as $crease) {
             $drawing->fold($crease->line, $crease->fold);
         }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\WorkPlan;
 
-/** The small drawing of a project on the shelf: what tells one book from another at a glance. */
+/** A book as it stands on the shelf: opened, so that one knows it again. */
 final readonly class ShelfDrawing
 {
     public function __construct(private WorkPlan $plan)
@@ -17,7 +18,7 @@ final readonly class ShelfDrawing
 
     public function draw(): SvgDrawing
     {
-        $slit = array_filter($this->plan->blueprint->parts, static fn (Part $part): bool => $part->slits !== []);
+        $slit = array_filter($this->plan->blueprint->parts, static fn (Part $part): bool => $part->slits !== [] && count($part->panels) > 8);
         if ($slit !== []) {
             return (new PartDrawing($this->plan->notation(), false))->draw($slit[array_key_first($slit)], 4.0);
         }
@@ -28,9 +29,9 @@ final readonly class ShelfDrawing
         return $spreads->draw($openings[0], rulers: false);
     }
 
-    /** @param list<\Ephemeron\Blueprint\Face> $opening */
+    /** @param list<Face> $opening */
     private function things(array $opening): int
     {
-        return array_sum(array_map(fn ($face): int => count($this->plan->blueprint->on($face->key)), $opening));
+        return array_sum(array_map(fn (Face $face): int => count($this->plan->blueprint->on($face->key)) + count($this->plan->blueprint->flapsOn($face->key)), $opening));
     }
 }

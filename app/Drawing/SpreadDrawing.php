@@ -7,11 +7,9 @@ namespace App\Drawing;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
-use Ephemeron\Measure\Length;
-use Ephemeron\Measure\Size;
 use Ephemeron\WorkPlan;
 
-/** The opened book: the faces that are seen together, true to scale with rulers. */
+/** The book opened at one place: one or two faces, true to scale, with rulers, its flaps shut or lifted. */
 final readonly class SpreadDrawing
 {
     public function __construct(private WorkPlan $plan)
@@ -35,12 +33,13 @@ final readonly class SpreadDrawing
         return $openings;
     }
 
-    /** @return list<Face> the opening in which a face is seen */
+    /** @return list<Face> the opening in which a face, or the page it sits on, is seen */
     public function openingOf(string $face): array
     {
+        $page = $this->plan->blueprint->pageOf($face)->key;
         foreach ($this->openings() as $opening) {
             foreach ($opening as $seen) {
-                if ($seen->key === $face) {
+                if ($seen->key === $page) {
                     return $opening;
                 }
             }
@@ -52,36 +51,107 @@ final readonly class SpreadDrawing
     /**
      * @param list<Face> $opening
      * @param callable(Face): string|null $link where a press on a face leads
+     * @param list<string> $lifted keys of flaps
+     * @param float|null $step how far a thing moves at a time, in mm; null where nothing can be moved
      */
-    public function draw(array $opening, ?string $chosen = null, ?callable $link = null, bool $rulers = true): SvgDrawing
+    public function draw(array $opening, ?string $chosen = null, ?callable $link = null, bool $rulers = true, array $lifted = [], ?float $step = null): SvgDrawing
     {
-        $width = Length::zero()->plus(...array_map(static fn (Face $face): Length => $face->size->width, $opening));
-        $height = $opening[0]->size->height;
-        $names = implode(' and ', array_map(static fn (Face $face): string => lcfirst($face->name), $opening));
-        $whole = Rectangle::whole(new Size($width, $height));
-        $depth = Ruler::depth($width, $height);
-        $drawing = $rulers
-            ? new SvgDrawing(-2.7 * $depth, -2.2 * $depth, $width->inMillimetres() + 3.4 * $depth, $height->inMillimetres() + 2.9 * $depth, "The book opened at {$names}")
-            : SvgDrawing::around($whole, 3.0, "The book opened at {$names}");
-        if ($rulers) {
-            (new Ruler($this->plan->design->unit))->draw($drawing, $width, $height);
+        $places = new FacePlaces($this->plan->blueprint, $opening, $lifted);
+        $whole = $places->bounds();
+        $drawing = $this->ground($opening, $whole, $rulers);
+        foreach (FacePlaces::pages($opening) as $key => $area) {
+            $face = $this->plan->blueprint->face($key);
+            $drawing->shifted($area->left(), $area->top(), fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted))->draw($drawing, $face, $rulers));
         }
-        $x = Length::zero();
-        foreach ($opening as $face) {
-            $drawing->shifted($x, Length::zero(), function (SvgDrawing $drawing) use ($face, $chosen, $link, $rulers): void {
-                (new FaceDrawing($this->plan))->draw($drawing, $face, $rulers);
-                if ($face->key === $chosen) {
-                    $drawing->rectangle(Rectangle::whole($face->size), ['class' => 'chosen-mark', 'fill' => 'none', 'stroke' => '#8a6416', 'stroke-width' => '1.4']);
-                }
-                if ($link !== null) {
-                    $drawing->open('a', ['href' => $link($face), 'class' => 'face', 'aria-label' => $face->name]);
-                    $drawing->rectangle(Rectangle::whole($face->size), ['fill' => 'transparent']);
-                    $drawing->close('a');
-                }
-            });
-            $x = $x->plus($face->size->width);
+        if ($link !== null) {
+            $this->addLinks($drawing, $places, $link, $lifted);
+        }
+        $place = $chosen === null ? null : $places->places[$chosen] ?? null;
+        if ($chosen !== null && $place !== null) {
+            $this->mark($drawing, $place);
+            if ($step !== null) {
+                $this->addHandles($drawing, $this->plan->blueprint->face($chosen), $place, $step);
+            }
         }
 
         return $drawing;
+    }
+
+    /** @param list<Face> $opening */
+    private function ground(array $opening, Rectangle $whole, bool $rulers): SvgDrawing
+    {
+        $names = implode(' and ', array_map(static fn (Face $face): string => lcfirst($face->name), $opening));
+        if (! $rulers) {
+            return SvgDrawing::around($whole, 3.0, "The book opened at {$names}");
+        }
+        $depth = Ruler::depth($whole->size->width, $whole->size->height);
+        $drawing = new SvgDrawing(
+            $whole->left()->inMillimetres() - 2.7 * $depth,
+            $whole->top()->inMillimetres() - 2.2 * $depth,
+            $whole->size->width->inMillimetres() + 3.4 * $depth,
+            $whole->size->height->inMillimetres() + 2.9 * $depth,
+            "The book opened at {$names}",
+        );
+        $drawing->shifted($whole->left(), $whole->top(), fn (SvgDrawing $drawing) => (new Ruler($this->plan->design->unit))->draw($drawing, $whole->size->width, $whole->size->height));
+
+        return $drawing;
+    }
+
+    private function mark(SvgDrawing $drawing, Rectangle $place): void
+    {
+        $drawing->rectangle($place, ['class' => 'chosen-mark', 'fill' => 'none', 'stroke' => '#8a6416', 'stroke-width' => '1.4']);
+    }
+
+    /**
+     * Pages and the flaps on them, shut ones by their front, lifted ones by their inside.
+     *
+     * @param callable(Face): string $link
+     * @param list<string> $lifted
+     */
+    private function addLinks(SvgDrawing $drawing, FacePlaces $places, callable $link, array $lifted): void
+    {
+        foreach ($places->places as $key => $place) {
+            $face = $this->plan->blueprint->face($key);
+            if (! $face->isOfTheBook() && ! $this->isSeenFlap($face, $lifted)) {
+                continue;
+            }
+            $drawing->open('a', ['href' => $link($face), 'class' => 'face', 'aria-label' => $face->name]);
+            $drawing->rectangle($place, ['fill' => 'transparent']);
+            $drawing->close('a');
+        }
+    }
+
+    /** @param list<string> $lifted */
+    private function isSeenFlap(Face $face, array $lifted): bool
+    {
+        foreach ($this->plan->blueprint->flaps as $flap) {
+            $isLifted = in_array($flap->key, $lifted, true);
+            if (($flap->front === $face->key && ! $isLifted) || ($flap->inside === $face->key && $isLifted)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What can be taken hold of and moved on the chosen face. */
+    private function addHandles(SvgDrawing $drawing, Face $face, Rectangle $place, float $step): void
+    {
+        foreach ($this->plan->blueprint->thingsOn($face->key) as $thing) {
+            $ways = $thing->along === null ? ($thing->moves ? 'both' : 'none') : $thing->along->value;
+            $drawing->open('g', [
+                'class' => 'handle',
+                'role' => 'button',
+                'tabindex' => '0',
+                'aria-label' => "{$thing->name}: ".($ways === 'none' ? 'it stays where it is' : 'arrow keys move it'),
+                'data-place' => $thing->place,
+                'data-ways' => $ways,
+                'data-step' => $step,
+                'data-left' => $thing->area->left()->inMillimetres(),
+                'data-top' => $thing->area->top()->inMillimetres(),
+            ]);
+            $drawing->rectangle(Rectangle::at($place->left()->plus($thing->area->left()), $place->top()->plus($thing->area->top()), $thing->area->size), ['fill' => 'transparent']);
+            $drawing->close('g');
+        }
     }
 }

@@ -31,6 +31,26 @@ final readonly class ProjectEditor
         return $this->workshop->plan($this->design($project));
     }
 
+    /** The plan before the last change, if there was one. */
+    public function planBefore(Project $project): ?WorkPlan
+    {
+        $design = $project->versions()->where('number', $project->version - 1)->first()?->design;
+
+        return $design === null ? null : $this->workshop->plan($this->reader->fromArray($design));
+    }
+
+    /**
+     * The plan as it would be with these changes; nothing is kept.
+     *
+     * @param array<string, mixed> $changes by place
+     *
+     * @throws InvalidDesign
+     */
+    public function tried(Project $project, array $changes): WorkPlan
+    {
+        return $this->workshop->plan($this->reader->fromArray((new DesignPatch($changes))->applyTo($project->design)));
+    }
+
     /** @throws InvalidDesign */
     public function import(string $json): Project
     {

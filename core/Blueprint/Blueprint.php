@@ -94,6 +94,21 @@ final readonly class Blueprint
         return $this->faces[$key] ?? throw UnknownPiece::face($key);
     }
 
+    /**
+     * The page of the book that a face is, or that it sits on.
+     *
+     * @throws UnknownPiece
+     */
+    public function pageOf(string $face): Face
+    {
+        $page = $this->face($face);
+        while ($page->parent !== null) {
+            $page = $this->face($page->parent);
+        }
+
+        return $page;
+    }
+
     /** @return array<string, Face> the faces of the book itself, in reading order */
     public function pages(): array
     {

@@ -326,7 +326,7 @@ final readonly class DesignReader
             $complaints->unknownKeys($here, $item, ['on', 'kind', 'parameters', 'children']);
             $on = $item['on'] ?? ($depth > 0 ? '' : null);
             $kind = $item['kind'] ?? null;
-            if (! is_string($on) || mb_strlen($on) > 80) {
+            if (! is_string($on) || mb_strlen($on) > 200) {
                 $complaints->add("{$here}.on", 'Name the face it is on, such as "page-1".');
             }
             if (! is_string($kind) || ! $this->showroom->has($kind)) {

@@ -18,6 +18,7 @@ use Ephemeron\Blueprint\Slide;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
@@ -103,7 +104,7 @@ final readonly class BellyBand implements Furniture
         $this->addInsert($spot, $upright, $free, $breadth);
         $this->addLiners($spot, $upright, $free, $start, $across->minus($start, $breadth));
 
-        return Placement::withFront($area, $this->front($spot, $area, $part));
+        return new Placement($area, ['front' => $this->front($spot, $area, $part)], $upright ? Axis::Width : Axis::Height);
     }
 
     private function front(Spot $spot, Rectangle $area, string $part): Face

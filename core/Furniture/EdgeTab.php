@@ -16,6 +16,7 @@ use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
@@ -78,6 +79,6 @@ final readonly class EdgeTab implements Furniture
         $spot->draft->joint(new Joint(new PanelRef($part, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Small, 'edge-tabs', $spot->face->key));
         $spot->draft->task(new Task('edge-tabs', Phase::Fill, 'Glue the tabs round the edges', 'Fold it, glue both halves, set it so that all tabs stand out alike. Stagger them down the edge.', 'Small things', Adhesive::WetGlue, [$part], places: [sprintf('%s: at the %s', $spot->face->name, $edge->value)], face: $spot->face->key));
 
-        return new Placement($area);
+        return new Placement($area, along: $edge->isUpright() ? Axis::Height : Axis::Width);
     }
 }

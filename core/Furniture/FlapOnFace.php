@@ -12,6 +12,7 @@ use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
@@ -88,7 +89,7 @@ final readonly class FlapOnFace implements Furniture
             face: $spot->face->key,
         ));
 
-        return new Placement($area, $faces);
+        return new Placement($area, $faces, $hinge->isUpright() ? Axis::Height : Axis::Width);
     }
 
     private function area(Spot $spot, Edge $hinge): Rectangle

@@ -135,7 +135,7 @@ final readonly class FoldedPocket implements Furniture
             why: $folded ? 'A square; folded from corner to corner it is a triangle of two layers.' : 'A square cut from corner to corner; the other half makes a second one.',
         ));
         $glued = array_map(Edge::from(...), explode('-', $corner));
-        $this->glue($spot, $part, $area, $glued, $glued[0]->opposite(), $folded ? 'Fold the square corner to corner, the fold towards the middle of the page. Glue along the two edges of the page only.' : 'Glue along the two edges of the page only; the long edge stays open.');
+        $this->glue($spot, $part, $area, $glued, $glued[0]->opposite(), $this->triangle($side, $glued), $folded ? 'Fold the square corner to corner, the fold towards the middle of the page. Glue along the two edges of the page only.' : 'Glue along the two edges of the page only; the long edge stays open.');
 
         return new Placement($area);
     }
@@ -155,7 +155,7 @@ final readonly class FoldedPocket implements Furniture
         $top = $high === Edge::Left ? Length::zero() : $size->width;
         $cutAway = new Polygon([new Point($top, Length::zero()), new Point($low, Length::zero()), new Point($low, $drop)]);
         $part = $spot->draft->part(new Part($spot->key, 'Angled pocket', 'Pockets', $size, StockRole::PocketPaper, places: [$spot->face->name], cutAways: $drop->isPositive() ? [$cutAway] : [], why: "Deep side {$spot->notation->text($size->height)}, shallow side {$spot->notation->text($shallow)}."));
-        $this->glue($spot, $part, $area, [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, 'Thin beads along both sides and the foot; the slanted top stays open.');
+        $this->glue($spot, $part, $area, [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, null, 'Thin beads along both sides and the foot; the slanted top stays open.');
 
         return Placement::withFront($area, $this->front($spot, $part, $area));
     }
@@ -193,11 +193,20 @@ final readonly class FoldedPocket implements Furniture
     }
 
     /** @param list<Edge> $glued */
-    private function glue(Spot $spot, string $part, Rectangle $area, array $glued, Edge $opening, string $how): void
+    private function glue(Spot $spot, string $part, Rectangle $area, array $glued, Edge $opening, ?Polygon $shape, string $how): void
     {
-        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key));
+        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, $shape));
         $spot->draft->pouch(new Pouch($spot->key, "{$this->name} on {$this->lower($spot)}", $spot->face->key, $area->size, $glued, $opening, $area->size->height));
         $this->addTask($spot, $part, $how);
+    }
+
+    /** @param list<Edge> $glued the two edges that meet in the corner it covers */
+    private function triangle(Length $side, array $glued): Polygon
+    {
+        $x = ($glued[1] ?? Edge::Right) === Edge::Right ? $side : Length::zero();
+        $y = $glued[0] === Edge::Bottom ? $side : Length::zero();
+
+        return new Polygon([new Point($x, $y), new Point($side->minus($x), $y), new Point($x, $side->minus($y))]);
     }
 
     private function addTask(Spot $spot, string $part, string $how): void

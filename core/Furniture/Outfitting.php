@@ -48,7 +48,7 @@ final readonly class Outfitting
         $draft = $spot->draft;
         $placement = $furniture->place($spot->with($this->withDefaults($furniture, $placed->values, $spot->notation)));
         $keys = array_map(static fn (Face $face): string => $face->key, $placement->faces);
-        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys));
+        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, $this->moves($furniture), $placement->along));
         foreach ($placement->faces as $name => $face) {
             $isUsual = $face === $placement->face('');
             $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
@@ -82,6 +82,17 @@ final readonly class Outfitting
         }
 
         return $covered;
+    }
+
+    private function moves(Furniture $furniture): bool
+    {
+        foreach ($furniture->parameters() as $parameter) {
+            if ($parameter->key === Position::ACROSS) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Lengths that were left open stay open: they follow from the face. */

@@ -179,7 +179,7 @@ final readonly class BoardFolder implements Structure
         $size = new Size($spine, $board->height);
         $spineFace = $reading->named('spine', 'Spine', $size, new PanelRef(BoardCase::SPINE, 'whole', Side::A));
         $draft->opening($left->key, $right->key);
-        $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($spineFace), Seen::face($front)));
+        $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
         $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $size), Seen::face($right)));
         $draft->pose(Pose::row('outside', 'Outside', Seen::face($back), Seen::face($spineFace), Seen::face($front)));
 

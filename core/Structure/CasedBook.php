@@ -45,7 +45,7 @@ final readonly class CasedBook
         $bare = Seen::bare($spine, $this->spineAt === Edge::Left ? $spineSize : $spineSize->turned());
         $first = $pages[0][0] ?? $last;
         $lay = $this->spineAt === Edge::Left ? Pose::row(...) : Pose::column(...);
-        $this->draft->pose($lay(Pose::CLOSED, 'Closed', $bare, Seen::face($front)));
+        $this->draft->pose($lay(Pose::CLOSED, 'Closed', Seen::face($front)));
         $this->draft->pose($lay(Pose::OPENED, 'Opened', Seen::face($inside), $bare, Seen::face($first)));
 
         return $pages;

@@ -26,6 +26,7 @@ use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Length;
@@ -234,8 +235,11 @@ final readonly class CornerPocketAlbum implements Structure
             $recto = $reading->page($page, new PanelRef('page', 'middle-body', Side::A), Edge::Left);
             $verso = $reading->page($page, new PanelRef('page', 'back-body', Side::A), Edge::Right);
             $draft->opening($left->key, $recto->key);
-            $corner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $values->length('corner')));
-            (new PocketFront('Corner pocket', new PanelRef('page', 'corner-body', Side::B), $corner, [Edge::Bottom], Edge::Right, 'glue-pages', takesMat: false))->on($draft, $recto);
+            $deep = $values->length('corner');
+            $corner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $deep));
+            $zero = Length::zero();
+            $slanted = new Polygon([new Point($zero, $zero), new Point($page->width, $zero), new Point($page->width->minus($deep), $deep), new Point($zero, $deep)]);
+            (new PocketFront('Corner pocket', new PanelRef('page', 'corner-body', Side::B), $corner, [Edge::Bottom], Edge::Right, 'glue-pages', takesMat: false, shape: $slanted))->on($draft, $recto);
             $this->addPhotoPocket($draft, $values, $verso);
             if ($k === 1) {
                 $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::bare(new PanelRef('cover', 'flange', Side::A), $flange), Seen::face($front)));

@@ -190,7 +190,7 @@ final readonly class FoldOverJournal implements Structure
         $back = $reading->backCover($board, $outside);
         $draft->opening($left->key, $right->key);
         $spineSeen = Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::A), new Size($spine, $board->height));
-        $closed = [$spineSeen->at(Length::zero(), Length::zero()), Seen::face($front)->at($spine, Length::zero())];
+        $closed = [Seen::face($front)];
         $opened = [Seen::face($left), $spineSeen, Seen::face($right)];
         if ($brief->values->choice('closing') === 'fold-over') {
             $size = new Size($brief->values->length('flap'), $board->height);
@@ -199,7 +199,7 @@ final readonly class FoldOverJournal implements Structure
             $draft->face($flapFront);
             $draft->face($flapInside);
             $draft->flap(new Flap('front-cover/flap', 'Fold-over flap', $front->key, Rectangle::whole($board)->strip(Edge::Right, $size->width), Edge::Right, $flapFront->key, $flapInside->key));
-            $closed[] = Seen::face($flapFront)->at($spine->plus($board->width)->minus($size->width), Length::zero());
+            $closed[] = Seen::face($flapFront)->at($board->width->minus($size->width), Length::zero());
             $opened = [...$opened, Seen::bare(new PanelRef('edge-board', 'whole', Side::B), new Size($spine, $board->height)), Seen::face($flapInside)];
         }
         $draft->pose(new Pose(Pose::CLOSED, 'Closed', $closed));

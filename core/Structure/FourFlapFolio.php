@@ -218,12 +218,15 @@ final readonly class FourFlapFolio implements Structure
     {
         $free = $hinge->opposite();
 
-        return [
-            'shut' => $reading->page($square, new PanelRef('outer', 'whole', Side::B), $free, "{$side} fold-out"),
-            'inner' => $reading->page($square, new PanelRef('inner', 'panel', Side::A), $hinge, "{$side} fold-out, inner panel"),
-            'outer' => $reading->page($square, new PanelRef('outer', 'whole', Side::A), $hinge, "{$side} fold-out, outer panel"),
-            'back' => $reading->page($square, new PanelRef('inner', 'panel', Side::B), $free, "back of the {$side} fold-out"),
-        ];
+        $shut = $reading->page($square, new PanelRef('outer', 'whole', Side::B), $free, "{$side} fold-out");
+        // Unfolded, the left one is read from its hinge, the right one towards it.
+        $panels = [];
+        foreach ($hinge === Edge::Left ? ['inner', 'outer'] : ['outer', 'inner'] as $which) {
+            $panels[$which] = $reading->page($square, new PanelRef($which, $which === 'inner' ? 'panel' : 'whole', Side::A), $hinge, "{$side} fold-out, {$which} panel");
+        }
+        $back = $reading->page($square, new PanelRef('inner', 'panel', Side::B), $free, "back of the {$side} fold-out");
+
+        return ['shut' => $shut, 'inner' => $panels['inner'], 'outer' => $panels['outer'], 'back' => $back];
     }
 
     /**

@@ -12,6 +12,7 @@ use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Size;
 
@@ -21,6 +22,7 @@ final readonly class PocketFront
     /**
      * @param string $name `Turned-up pocket`
      * @param list<Edge> $glued edges held by glue; folds are not named
+     * @param Polygon|null $shape its outline, where it is no rectangle
      * @param bool $kept what the closed book shuts in may stand out of the pocket by more than half
      * @param Size|null $holds width and depth of its inside, where that is not the front's: a foot left open reaches further down
      */
@@ -34,6 +36,7 @@ final readonly class PocketFront
         private bool $takesMat = true,
         private ?Size $holds = null,
         private bool $kept = false,
+        private ?Polygon $shape = null,
     ) {
     }
 
@@ -41,7 +44,7 @@ final readonly class PocketFront
     public function on(Draft $draft, Face $page): Face
     {
         $key = $page->key.'/'.str_replace(' ', '-', strtolower($this->name));
-        $draft->joint(new Joint($this->paper, $page->paper, $this->area, Adhesive::WetGlue, Layer::Pocket, $this->task, $page->key));
+        $draft->joint(new Joint($this->paper, $page->paper, $this->area, Adhesive::WetGlue, Layer::Pocket, $this->task, $page->key, $this->shape));
         $draft->pouch(new Pouch(
             key: $key,
             name: "{$this->name} on ".lcfirst($page->name),

@@ -267,7 +267,7 @@ final readonly class ThreadHingeAlbum implements Structure
             $draft->opening($left->key, $recto->key);
             $this->addPockets($draft, $values, $values->choice('pocket-side') === 'right' ? $recto : $verso, $k);
             if ($k === 1) {
-                $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::bare(new PanelRef('outer-spine', 'whole', Side::A), $draft->sizeOf('outer-spine')), Seen::face($front)));
+                $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
                 $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($opened), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $draft->sizeOf(BoardCase::SPINE)), Seen::face($recto)));
             }
             $left = $verso;

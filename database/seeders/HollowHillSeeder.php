@@ -19,6 +19,10 @@ final class HollowHillSeeder extends Seeder
     public function run(): void
     {
         // The shelf shows the latest first.
+        $this->cometWallet();
+        $this->fullMoonFolio();
+        $this->fieldJournal();
+        $this->orbitAlbum();
         $this->pocketChart();
         $this->zenithSampler();
         $this->guestBook();
@@ -87,6 +91,44 @@ final class HollowHillSeeder extends Seeder
             'materials' => ['book-sheet' => ['name' => 'Field lines', 'sheet' => '8x8', 'weight' => '120 g']],
         ]);
         $this->tickThrough($project, Phase::Finish);
+    }
+
+    /** For the post: it must go into a card envelope. */
+    private function cometWallet(): void
+    {
+        $this->editor->create(['structure' => 'waterfall-wallet', 'name' => 'Comet wallet', 'unit' => 'in', 'parameters' => ['post-limit' => '3/8']]);
+    }
+
+    /** Things on flaps on faces: a waterfall on the centre, a pocket on it, a band on a fold-out. */
+    private function fullMoonFolio(): void
+    {
+        $this->editor->create([
+            'structure' => 'four-flap-folio',
+            'name' => 'Full moon folio',
+            'unit' => 'in',
+            'furniture' => [
+                ['on' => 'front-cover/top-flap/inside', 'kind' => 'magnets', 'parameters' => ['pairs' => 2, 'edge' => 'bottom']],
+                ['on' => 'page-10', 'kind' => 'waterfall', 'parameters' => ['flaps' => 4, 'reach' => '5'], 'children' => [
+                    ['on' => 'flap-2-inside', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4', 'lies' => 'sideways']],
+                ]],
+                ['on' => 'page-3', 'kind' => 'belly-band', 'parameters' => ['breadth' => '3', 'runs' => 'across']],
+                ['on' => 'page-4', 'kind' => 'pocket', 'parameters' => ['depth' => '4'], 'children' => [['kind' => 'tag']]],
+                ['on' => 'page-7', 'kind' => 'flap', 'parameters' => ['edge' => 'top', 'reach' => '3 1/2']],
+            ],
+        ]);
+    }
+
+    /** A metric case for the season's notes, in the Hollow Hill club's colours. */
+    private function fieldJournal(): void
+    {
+        $this->editor->create(['structure' => 'fold-over-journal', 'name' => 'Observers’ field journal', 'unit' => 'cm', 'parameters' => ['signatures' => 2, 'sheets' => 12]]);
+    }
+
+    /** Pocket pages with a flap on each side, half way through. */
+    private function orbitAlbum(): void
+    {
+        $project = $this->editor->create(['structure' => 'z-page-album', 'name' => 'Orbit album', 'unit' => 'in', 'parameters' => ['units' => 2, 'spine' => '1 1/2']]);
+        $this->tickThrough($project, Phase::Cut);
     }
 
     /** Planned from one pad, with prints of the season mounted here and there. */

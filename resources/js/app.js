@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
 import { bench, replay, shell } from './screens.js';
+import { keepInHand, placing } from './placing.js';
 import { keepPlace } from './swaps.js';
 
 htmx.config.includeIndicatorStyles = false;
@@ -12,6 +13,8 @@ window.htmx = htmx;
 Alpine.data('shell', shell);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);
+Alpine.data('placing', placing);
 window.Alpine = Alpine;
 keepPlace(document);
+keepInHand(document);
 Alpine.start();

@@ -21,7 +21,7 @@
             @endif
 
             @if ($projects->isEmpty())
-                <p class="mt-4 fs-5">The shelf is empty. Choose a structure below and your first book lies on it.</p>
+                <p class="mt-4 fs-5">The shelf is empty. Choose a structure and your first book lies on it.</p>
             @endif
             <ul class="shelf">
                 @foreach ($projects as $project)
@@ -56,37 +56,12 @@
             </ul>
 
             <section class="newcomers" aria-label="New books">
-                <form method="post" action="{{ route('projects.store') }}">
-                    @csrf
+                <div>
                     <h2 class="section-title">Begin a book</h2>
-                    <div class="kinds">
-                        @foreach ($structures as $structure)
-                            <label>
-                                <input class="form-check-input" type="radio" name="structure" value="{{ $structure->key() }}" @checked(old('structure', $structures[0]->key()) === $structure->key())>
-                                <span>{{ $structure->name() }}</span>
-                                <small>{{ $structure->summary() }}</small>
-                            </label>
-                        @endforeach
-                    </div>
-                    @error('structure')<p class="field-error">{{ $message }}</p>@enderror
-                    <div class="row-line">
-                        <div>
-                            <label for="name">Name</label>
-                            <input class="form-control @error('name') is-invalid @enderror" id="name" name="name" value="{{ is_string(old('name')) ? old('name') : '' }}" placeholder="as the structure">
-                        </div>
-                        <div>
-                            <label for="unit">Measured in</label>
-                            <select class="form-select" id="unit" name="unit">
-                                @foreach (\Ephemeron\Measure\Unit::cases() as $unit)
-                                    <option value="{{ $unit->value }}" @selected(old('unit') === $unit->value)>{{ $unit->label() }}</option>
-                                @endforeach
-                            </select>
-                        </div>
-                        <button class="btn-main">Begin</button>
-                    </div>
-                    @error('name')<p class="field-error">{{ $message }}</p>@enderror
-                    @error('unit')<p class="field-error">{{ $message }}</p>@enderror
-                </form>
+                    <p>{{ count($structures) }} structures, from one folded sheet to a hard case, each at the size you like.</p>
+                    <a class="btn-main" href="{{ route('catalogue') }}">Choose a structure</a>
+                    @foreach (['structure', 'unit', 'name'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
+                </div>
                 <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">
                     @csrf
                     <h2 class="section-title">Bring in a design file</h2>

@@ -4,34 +4,105 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MoveThingRequest;
 use App\Http\Requests\PlaceFurnitureRequest;
 use App\Http\Requests\RevisedRequest;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
+use App\Planning\SpotOnFace;
+use App\Planning\ThingMover;
+use Ephemeron\Blueprint\Face;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Furniture\Showroom;
+use Ephemeron\WorkPlan;
 use Illuminate\Http\RedirectResponse;
 
-/** Puts things onto faces and takes them off; their measures are changed like everything else in the design. */
+/** Puts things onto faces, moves them and takes them off; their measures are changed like everything else in the design. */
 final readonly class FurnitureController
 {
-    public function __construct(private ProjectEditor $editor)
+    public function __construct(private ProjectEditor $editor, private Showroom $showroom)
     {
     }
 
     public function store(PlaceFurnitureRequest $request, Project $project): RedirectResponse
     {
-        $place = 'furniture.'.count((array) ($project->design['furniture'] ?? []));
+        $plan = $this->editor->plan($project);
+        $face = $plan->blueprint->faces[$request->string('face')->value()] ?? null;
+        if ($face === null) {
+            return redirect()->to($request->returnTo($project), 303)->withErrors(['furniture' => 'That face is not in this book.']);
+        }
+        $kind = $request->string('kind')->value();
+        [$place, $on] = $this->placeFor($plan, $face, $project);
+        $placed = ['on' => $on, 'kind' => $kind, 'parameters' => $request->parameters()];
+        $spot = $request->string('spot')->value();
+        if ($spot !== '') {
+            $trial = $this->editor->tried($project, [$place => $placed]);
+            $thing = (new ThingMover($trial))->thingAt($place);
+            $spotOnFace = new SpotOnFace($this->showroom->get($kind));
+            $size = $thing === null ? $face->size : $thing->area->size;
+            $placed['parameters'] = [...$placed['parameters'], ...$spotOnFace->parameters($spot, $face->size, $size, $plan->notation())];
+        }
+        $changes = [$place => $placed];
+        if ($request->filled(['left', 'top'])) {
+            $changes = $this->centredAt($project, $place, $placed, (float) $request->float('left'), (float) $request->float('top'));
+        }
 
-        return $this->change($request, $project, [$place => $request->placed()]);
+        return $this->change($request, $project, $changes);
     }
 
-    public function destroy(RevisedRequest $request, Project $project, int $index): RedirectResponse
+    public function update(MoveThingRequest $request, Project $project): RedirectResponse
     {
-        return $this->change($request, $project, ["furniture.{$index}" => null]);
+        $mover = new ThingMover($this->editor->plan($project));
+        $thing = $mover->thingAt($request->string('place')->value());
+        $changes = $thing === null ? [] : $mover->to($thing, $request->float('left'), $request->float('top'));
+
+        return $changes === []
+            ? redirect()->to($request->returnTo($project), 303)->withErrors(['furniture' => 'That cannot be moved.'])
+            : $this->change($request, $project, $changes);
+    }
+
+    /** @param string $place in the design without its head: `2.children.0` */
+    public function destroy(RevisedRequest $request, Project $project, string $place): RedirectResponse
+    {
+        return $this->change($request, $project, ["furniture.{$place}" => null]);
+    }
+
+    /**
+     * On a face of the book, or among the things on the thing whose face it is.
+     *
+     * @return array{string, string} place in the design, and the name of the face there
+     */
+    private function placeFor(WorkPlan $plan, Face $face, Project $project): array
+    {
+        foreach ($plan->blueprint->things as $thing) {
+            $name = array_search($face->key, $thing->faces, true);
+            if ($name !== false) {
+                $children = data_get($project->design, "{$thing->place}.children", []);
+
+                return ["{$thing->place}.children.".(is_array($children) ? count($children) : 0), $name];
+            }
+        }
+
+        return ['furniture.'.count((array) ($project->design['furniture'] ?? [])), $face->key];
+    }
+
+    /**
+     * @param array<string, mixed> $placed
+     * @return array<string, mixed>
+     */
+    private function centredAt(Project $project, string $place, array $placed, float $x, float $y): array
+    {
+        $mover = new ThingMover($this->editor->tried($project, [$place => $placed]));
+        $thing = $mover->thingAt($place);
+        if ($thing === null) {
+            return [$place => $placed];
+        }
+
+        return [$place => $placed, ...$mover->to($thing, $x - $thing->area->size->width->inMillimetres() / 2, $y - $thing->area->size->height->inMillimetres() / 2)];
     }
 
     /** @param array<string, mixed> $changes */
-    private function change(RevisedRequest|PlaceFurnitureRequest $request, Project $project, array $changes): RedirectResponse
+    private function change(RevisedRequest|PlaceFurnitureRequest|MoveThingRequest $request, Project $project, array $changes): RedirectResponse
     {
         $back = redirect()->to($request->returnTo($project), 303);
         try {
@@ -40,6 +111,6 @@ final readonly class FurnitureController
             return $back->withErrors(['furniture' => $error->getMessage()]);
         }
 
-        return $back->with('changed', $change);
+        return $change === '' ? $back : $back->with('changed', $change);
     }
 }

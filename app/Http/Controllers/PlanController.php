@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawing\FlapsLifted;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
+use App\Planning\Tally;
+use App\Planning\WhatChanged;
+use Ephemeron\Blueprint\Face;
 use Ephemeron\Furniture\Showroom;
+use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -17,10 +22,11 @@ final readonly class PlanController
     public function __invoke(Request $request, Project $project, ProjectEditor $editor, Showroom $showroom): View
     {
         $plan = $editor->plan($project);
-        $pages = $plan->blueprint->pages();
-        $asked = $request->query('face');
-        $face = $pages[is_string($asked) ? $asked : ''] ?? $pages['page-1'] ?? $pages[array_key_first($pages)];
+        $face = $this->face($plan, $request->query('face'));
         $spreads = new SpreadDrawing($plan);
+        $flaps = new FlapsLifted($plan->blueprint);
+        $kind = $request->query('put');
+        $before = session('changed') === null ? null : $editor->planBefore($project);
 
         return view('plan', [
             'project' => $project,
@@ -29,7 +35,21 @@ final readonly class PlanController
             'face' => $face,
             'spreads' => $spreads,
             'opening' => $spreads->openingOf($face->key),
+            'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,
+            'putting' => is_string($kind) && $showroom->has($kind) ? $showroom->get($kind) : null,
+            'tally' => Tally::of($plan),
+            'before' => $before === null ? null : Tally::of($before),
+            'consequences' => $before === null ? [] : (new WhatChanged($before, $plan))->sentences(),
         ]);
+    }
+
+    /** The face that was asked for, else the first page. */
+    private function face(WorkPlan $plan, mixed $asked): Face
+    {
+        $pages = $plan->blueprint->pages();
+        $face = is_string($asked) ? $plan->blueprint->faces[$asked] ?? null : null;
+
+        return $face ?? $pages['page-1'] ?? $pages[array_key_first($pages)] ?? throw new \LogicException('A book has a face.');
     }
 }

@@ -11,14 +11,14 @@ final class ChangeDesignRequest extends FormRequest
 {
     use ReturnsToStage;
 
-    private const PLACES = '/^(name|unit|grid|grooves|scoring|(parameters|mats|furniture|materials)\.[a-z0-9.\-]{1,100})$/';
+    private const PLACES = '/^(name|unit|grid|grooves|scoring|(parameters|mats|furniture|materials|schools)\.[a-z0-9.\/\-]{1,200})$/';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'revision' => ['required', 'integer'],
-            'face' => ['nullable', 'string', 'max:80'],
+            'face' => ['nullable', 'string', 'max:200'],
             'stage' => ['nullable', 'string'],
             'set' => ['required', 'array', 'max:80'],
         ];

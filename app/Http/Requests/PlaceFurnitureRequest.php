@@ -18,8 +18,11 @@ final class PlaceFurnitureRequest extends FormRequest
     {
         return [
             'revision' => ['required', 'integer'],
-            'face' => ['required', 'string', 'max:80'],
+            'face' => ['required', 'string', 'max:200'],
             'kind' => ['required', Rule::in(array_keys($showroom->all()))],
+            'spot' => ['nullable', 'string', 'max:20'],
+            'left' => ['nullable', 'numeric', 'between:-2000,2000'],
+            'top' => ['nullable', 'numeric', 'between:-2000,2000'],
             'style' => ['nullable', 'string', 'max:40'],
             'photo' => ['nullable', 'string', 'max:40'],
         ];
@@ -31,14 +34,10 @@ final class PlaceFurnitureRequest extends FormRequest
         return ['*' => 'Choose what to put on the page.'];
     }
 
-    /** @return array<string, mixed> as the design format has it */
-    public function placed(): array
+    /** @return array<string, string> parameters given with the kind */
+    public function parameters(): array
     {
-        return [
-            'on' => $this->string('face')->value(),
-            'kind' => $this->string('kind')->value(),
-            'parameters' => array_filter($this->only(['style', 'photo'])),
-        ];
+        return array_filter(array_map(strval(...), array_filter($this->only(['style', 'photo']), is_string(...))));
     }
 
     protected function getRedirectUrl(): string

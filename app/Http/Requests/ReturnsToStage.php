@@ -22,7 +22,7 @@ trait ReturnsToStage
 
         return route(
             (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
-            ['project' => $project, ...(is_string($face) && $face !== '' && mb_strlen($face) <= 80 ? ['face' => $face] : [])],
+            ['project' => $project, ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : [])],
         );
     }
 }

@@ -15,7 +15,7 @@ final class RevisedRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['revision' => ['required', 'integer'], 'face' => ['nullable', 'string', 'max:80'], 'stage' => ['nullable', 'string']];
+        return ['revision' => ['required', 'integer'], 'face' => ['nullable', 'string', 'max:200'], 'stage' => ['nullable', 'string']];
     }
 
     protected function getRedirectUrl(): string

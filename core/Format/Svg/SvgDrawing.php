@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format\Svg;
 
+use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Notch;
+use Ephemeron\Blueprint\Trim;
 use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 
 /**
  * Writes one drawing as SVG. User units are millimetres, so that a drawing is true to scale wherever its width
@@ -87,6 +92,43 @@ final class SvgDrawing
     public function paper(Rectangle $area, string $fill, string $class = 'paper', array $attributes = []): self
     {
         return $this->rectangle($area, [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill, ...$attributes]);
+    }
+
+    /**
+     * A piece of paper of any outline, with areas cut out of it.
+     *
+     * @param list<Polygon> $outlines the first is the piece, the others are holes and missing corners
+     * @param array<string, string|int|float> $attributes
+     */
+    public function shape(array $outlines, array $attributes = []): self
+    {
+        $path = '';
+        foreach ($outlines as $outline) {
+            $points = array_map(static fn (Point $corner): string => self::number($corner->x->inMillimetres()).' '.self::number($corner->y->inMillimetres()), $outline->corners);
+            $path .= 'M'.implode('L', $points).'Z';
+        }
+
+        return $this->element('path', ['d' => $path, 'fill-rule' => 'evenodd', ...$attributes]);
+    }
+
+    /** What is taken off a corner of a piece of this size: drawn over it in the colour of the table. */
+    public function corner(Corner $corner, Size $piece, string $ground): self
+    {
+        $x = $corner->side === Edge::Left ? 0.0 : $piece->width->inMillimetres();
+        $y = $corner->upper === Edge::Top ? 0.0 : $piece->height->inMillimetres();
+        $reach = $corner->reach->inMillimetres();
+        $dx = $corner->side === Edge::Left ? $reach : -$reach;
+        $dy = $corner->upper === Edge::Top ? $reach : -$reach;
+        $round = ($dx > 0) === ($dy > 0);
+        [$from, $to] = [self::number($x + $dx).' '.self::number($y), self::number($x).' '.self::number($y + $dy)];
+        $edge = match ($corner->trim) {
+            Trim::Mitred => "L{$to}",
+            Trim::Rounded => sprintf('A%1$s %1$s 0 0 %2$d %3$s', self::number($reach), $round ? 0 : 1, $to),
+            Trim::Scalloped => sprintf('A%1$s %1$s 0 0 %2$d %3$s', self::number($reach), $round ? 1 : 0, $to),
+        };
+        $this->element('path', ['d' => sprintf('M%s %sL%s%sZ', self::number($x), self::number($y), $from, $edge), 'fill' => $ground, 'stroke' => $ground, 'stroke-width' => '1.6']);
+
+        return $this->element('path', ['d' => "M{$from}{$edge}", ...LineKind::Outline->attributes(), 'fill' => 'none']);
     }
 
     /** Diagonal hatching; crossed for tape. */

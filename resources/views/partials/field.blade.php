@@ -8,7 +8,7 @@
     $length = $value instanceof \Ephemeron\Measure\Length ? $value : null;
     $shown = is_string($typed) ? $typed : ($length ? str_replace(' '.$notation->unit->value, '', $notation->exact($length)) : $value);
 @endphp
-<div class="field">
+<div @class(['field', 'is-wide' => $parameter->kind === \Ephemeron\Design\ParameterKind::Text || ($parameter->kind === \Ephemeron\Design\ParameterKind::Choice && max(array_map(mb_strlen(...), $parameter->choices)) > 24)])>
     <label for="{{ $id }}" title="{{ $parameter->meaning }}">{{ $parameter->name }}</label>
     @switch ($parameter->kind)
         @case (\Ephemeron\Design\ParameterKind::Flag)
@@ -24,6 +24,9 @@
                 @endforeach
             </select>
             @break
+        @case (\Ephemeron\Design\ParameterKind::Text)
+            <textarea @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" rows="{{ min(8, 1 + substr_count((string) $shown, "\n") + intdiv(mb_strlen((string) $shown), 40)) }}" maxlength="4000" autocomplete="off" spellcheck="false" @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>{{ $shown }}</textarea>
+            @break
         @default
             <span class="with-unit">
                 <input @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" value="{{ $shown }}" maxlength="20000" autocomplete="off" inputmode="{{ $parameter->kind === \Ephemeron\Design\ParameterKind::Count ? 'numeric' : 'text' }}" @if ($parameter->isOptional()) placeholder="as usual" @endif @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
@@ -33,5 +36,6 @@
     @if ($error !== '')
         <p class="field-error" id="{{ $id }}-error">{{ $error }}</p>
     @endif
+    @foreach ($reasons ?? [] as $reason)<p class="field-note reason">@typeset($reason)</p>@endforeach
     <p class="field-note">{{ $parameter->meaning }}@if ($length)<span class="other">@typeset(\Ephemeron\Measure\Notation::usual($notation->unit->other())->text($length))</span>@endif</p>
 </div>

@@ -5,6 +5,8 @@
         <dt><kbd>u</kbd></dt><dd>the other unit beside every number</dd>
         <dt><kbd>1</kbd> … <kbd>5</kbd></dt><dd>the stages of the strip, left to right</dd>
         <dt><kbd>Ctrl</kbd> <kbd>z</kbd></dt><dd>undo; with <kbd>Shift</kbd>, do again</dd>
+        <dt><kbd>Tab</kbd>, arrows</dt><dd>on Plan: take a thing on the face in hand and move it by a mark; with <kbd>Shift</kbd>, by eight</dd>
+        <dt><kbd>Enter</kbd></dt><dd>on Plan: its measures; <kbd>Delete</kbd> takes it off</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd></dt><dd>at the bench: done, next step</dd>
         <dt><kbd>←</kbd></dt><dd>at the bench: the step before</dd>
         <dt><kbd>m</kbd></dt><dd>at the bench: note a measurement</dd>

@@ -7,7 +7,7 @@
         @endforeach
     </select>
 </div>
-<div class="field">
+<div class="field is-wide">
     <label for="{{ $id }}-school">{{ $labels[1] }}</label>
     <select class="form-select" id="{{ $id }}-school" name="set[{{ $place }}.school]">
         @foreach (\Ephemeron\Design\MatSchool::cases() as $each)

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Structure\Catalogue;
+use Ephemeron\Structure\Structure;
+use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
+use Illuminate\Contracts\Cache\Repository;
+
+/** What the catalogue shows of every structure: drawings and numbers of its usual size, worked out once for each edition of the code. */
+final readonly class CatalogueEntries
+{
+    public function __construct(private Catalogue $catalogue, private DesignReader $reader, private Workshop $workshop, private Repository $cache)
+    {
+    }
+
+    /** @return list<CatalogueEntry> */
+    public function in(Unit $unit): array
+    {
+        $entries = [];
+        foreach ($this->catalogue->all() as $structure) {
+            $key = "catalogue:{$this->edition()}:{$structure->key()}:{$unit->value}";
+            $entry = $this->cache->rememberForever($key, fn (): CatalogueEntry => CatalogueEntry::of($this->usual($structure, $unit)));
+            $entries[] = $entry instanceof CatalogueEntry ? $entry : CatalogueEntry::of($this->usual($structure, $unit));
+        }
+
+        return $entries;
+    }
+
+    private function usual(Structure $structure, Unit $unit): WorkPlan
+    {
+        return $this->workshop->plan($this->reader->fromArray([
+            'format' => DesignReader::FORMAT,
+            'version' => DesignReader::VERSION,
+            'structure' => $structure->key(),
+            'unit' => $unit->value,
+        ]));
+    }
+
+    private function edition(): string
+    {
+        $files = [...(glob(base_path('core/*/*.php')) ?: []), ...(glob(base_path('core/*/*/*.php')) ?: []), ...(glob(app_path('Drawing/*.php')) ?: []), ...(glob(app_path('Planning/Catalogue*.php')) ?: [])];
+
+        return hash('xxh128', serialize(array_map(filemtime(...), $files)));
+    }
+}

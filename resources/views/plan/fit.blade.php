@@ -1,0 +1,34 @@
+@php($sizing = $plan->structure->sizing())
+@if ($sizing->broader !== [])
+    <details id="fit" @if ($errors->hasAny(['number', 'width', 'height', 'thick', 'photo'])) open @endif>
+        <summary>Make it fit</summary>
+        <x-swap-form :project="$project" :action="route('fit', $project)" :face="$face->key">
+            <div class="field">
+                <label for="fit-number">Prints it must hold</label>
+                <input @class(['form-control', 'is-invalid' => $errors->has('number')]) id="fit-number" name="number" value="{{ old('number') }}" inputmode="numeric" autocomplete="off">
+                @error('number')<p class="field-error">{{ $message }}</p>@enderror
+            </div>
+            <div class="field">
+                <label for="fit-photo">of the size</label>
+                <select class="form-select" id="fit-photo" name="photo">
+                    @foreach (\Ephemeron\Paper\PhotoSize::cases() as $photo)
+                        <option value="{{ $photo->value }}" @selected(old('photo', $design->unit === \Ephemeron\Measure\Unit::Inch ? '4x6' : '9x13cm') === $photo->value)>{{ $photo->label() }}</option>
+                    @endforeach
+                </select>
+            </div>
+            <button class="btn-plain">Make it hold them</button>
+            <p class="field-note">{{ $sizing->longer === null ? 'It grows until they fit.' : 'As few pages as will do; only if that is not enough, larger ones.' }}</p>
+        </x-swap-form>
+        <x-swap-form :project="$project" :action="route('fit', $project)" :face="$face->key" class="mt-2">
+            @foreach (['width' => 'Envelope or shelf, width', 'height' => 'Height', 'thick' => 'No thicker than'] as $name => $label)
+                <div class="field">
+                    <label for="fit-{{ $name }}">{{ $label }}</label>
+                    <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has($name)]) id="fit-{{ $name }}" name="{{ $name }}" value="{{ old($name) }}" autocomplete="off" @if ($name === 'thick') placeholder="any" @endif><span class="quiet" aria-hidden="true">{{ $notation->unit->value }}</span></span>
+                    @error($name)<p class="field-error">{{ $message }}</p>@enderror
+                </div>
+            @endforeach
+            <button class="btn-plain">Make it as large as fits</button>
+            <p class="field-note">Closed it is now @size($plan->blueprint->closedSize(), $notation).</p>
+        </x-swap-form>
+    </details>
+@endif

@@ -1,0 +1,18 @@
+@php
+    $delta = fn (int $now, ?int $was) => $was === null || $now === $was ? '' : ($now > $was ? '+' : '−').abs($now - $was);
+    $bulk = $plan->workings->bulk;
+    $whySheets = collect($plan->stocks)->map(fn ($stock) => "{$stock->stock->name}: {$stock->cuts->sheets()}".($stock->cuts->sheets() === $stock->cuts->lowerBound ? ', fewer is impossible' : ", at least {$stock->cuts->lowerBound}"))->implode('. ').'.';
+    $whyThick = "Bare {$notation->text($plan->blueprint->bare)}; with mats and what is glued on {$notation->text($plan->thickness(false))}; with prints in pockets and on free faces {$notation->text($plan->thickness(true))}. Every layer adds its thickness: a first estimate.";
+@endphp
+<dl class="tally" aria-label="What it comes to">
+    <div><dt>pieces <x-why :text="'The sum of the list of pieces: '.collect($plan->blueprint->sections())->map(fn ($parts, $section) => $section.' '.array_sum(array_column($parts, 'quantity')))->implode(', ').'.'" of="pieces"/></dt><dd>{{ $tally->pieces }} <small>{{ $delta($tally->pieces, $before?->pieces) }}</small></dd></div>
+    <div><dt>sheets <x-why :text="$whySheets" of="sheets"/></dt><dd>{{ $tally->sheetsInAll() }} <small>{{ $delta($tally->sheetsInAll(), $before?->sheetsInAll()) }}</small></dd></div>
+    <div><dt>thick when filled <x-why :text="$whyThick" of="thickness"/></dt><dd>@length($tally->thickness, $notation) @if ($before && ! $before->thickness->equals($tally->thickness))<small>was @length($before->thickness, $notation)</small>@endif</dd></div>
+    @if ($tally->cards > 0)<div><dt>loose cards</dt><dd>{{ $tally->cards }} <small>{{ $delta($tally->cards, $before?->cards) }}</small></dd></div>@endif
+    @foreach ($plan->photos as $count)
+        @if ($count->total() > 0)
+            <div><dt>or {{ $count->photo->label() }} photos <x-why :text="sprintf('%d on photo mats, %d on free faces, %d in pockets: if the book held only this size.', $count->onMounts, $count->onPages, $count->inPockets)" :of="$count->photo->label()"/></dt><dd>{{ $count->total() }} <small>{{ $delta($count->total(), $before?->photos[$count->photo->label()] ?? null) }}</small></dd></div>
+        @endif
+    @endforeach
+</dl>
+<p class="by-stock">@foreach ($tally->sheets as $name => $sheets)<span>{{ $name }} <strong>{{ $sheets }}</strong>@if ($before && ($before->sheets[$name] ?? 0) !== $sheets) <small>{{ $delta($sheets, $before->sheets[$name] ?? 0) }}</small>@endif</span>@endforeach</p>
