@@ -97,7 +97,7 @@ final readonly class CatalogueEntry
         $photos = Tally::of($plan)->photos;
         $needles = array_filter($plan->blueprint->tasks, static fn (Task $task): bool => $task->caution === Caution::Needle);
         $traits = [
-            'one-sheet' => $sheets === 1,
+            'one-sheet' => $sheets === 1 && ! in_array(StockRole::Board->value, $roles, true),
             'holds-photos' => ($photos[PhotoSize::FourBySix->label()] ?? $photos[PhotoSize::NineByThirteen->label()] ?? 0) > 0,
             'card-only' => array_diff($roles, [StockRole::StructureCard->value, StockRole::SecondCard->value, StockRole::InsertCard->value]) === [],
             'hard-cover' => in_array(StockRole::Board->value, $roles, true),

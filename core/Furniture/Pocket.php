@@ -165,6 +165,7 @@ final readonly class Pocket implements CoversFoot, Furniture
             notches: $values->choice('notched') === 'yes' ? [new Notch($whole->middleOf($opening), $opening, $notch)] : [],
             glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue), $glued),
             places: [$face->name],
+            why: isset($values->values['depth']) ? 'As you chose.' : sprintf('Nearly the width of the face, %s; a little under half of its height.', $notation->size($face->size)),
         ));
         $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $face->paper, $area, Adhesive::WetGlue, Layer::Pocket, $task, $face->key));
         $draft->pouch(new Pouch(
@@ -212,8 +213,8 @@ final readonly class Pocket implements CoversFoot, Furniture
             return;
         }
         $place = $face->name;
-        $mat = $draft->part(new Part("{$key}/card", "Photo mat for {$photo->label()}", 'Loose cards', $photo->mat(), StockRole::InsertCard, upright: false, places: [$place]));
-        $writing = $draft->part(new Part("{$key}/writing", 'Writing card', 'Loose cards', $photo->size(), StockRole::InsertCard, upright: false, places: [$place]));
+        $mat = $draft->part(new Part("{$key}/card", "Photo mat for {$photo->label()}", 'Loose cards', $photo->mat(), StockRole::InsertCard, upright: false, places: [$place], why: 'The print and ¼ in (½ cm) each way.'));
+        $writing = $draft->part(new Part("{$key}/writing", 'Writing card', 'Loose cards', $photo->size(), StockRole::InsertCard, upright: false, places: [$place], why: 'As large as the print: it goes onto the back of its mat.'));
         $draft->filling($mat, $key);
         $draft->task(new Task(
             "cards-{$photo->value}",

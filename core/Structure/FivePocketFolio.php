@@ -181,8 +181,8 @@ final readonly class FivePocketFolio implements Structure
         (new PocketFront('Fold-up pocket', new PanelRef('base', 'left-fold', Side::B), $up, [Edge::Left], Edge::Top, 'glue-fold-up'))->on($draft, $left);
         (new PocketFront('Fold-up pocket', new PanelRef('base', 'right-fold', Side::B), $up, [Edge::Right], Edge::Top, 'glue-fold-up'))->on($draft, $right);
         $glued = $brief->values->choice('foot') === 'glued';
-        // It fills what the fold-up pocket leaves; a third of a sheet may be a tick off.
-        $inner = Rectangle::at(Length::zero(), Length::longest($page->height->minus($fold, $s->portion(1, 4)), Length::zero()), $draft->sizeOf('inner'));
+        // It fills what the fold-up pocket leaves of the page: 5½ − 2½ = 3.
+        $inner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $page->height->minus($fold)));
         $depth = $glued ? $inner->size : new Size($page->width, $page->height->minus($inner->top()));
         (new PocketFront('Inner pocket', new PanelRef('inner', 'whole', Side::A), $inner, $glued ? [Edge::Left, Edge::Right, Edge::Bottom] : [Edge::Left, Edge::Right], Edge::Top, 'glue-inner', holds: $depth))->on($draft, $right);
         (new PocketFront('Front pocket', new PanelRef('front', 'front', Side::A), Rectangle::whole($page), [Edge::Top, Edge::Left], Edge::Right, 'glue-front'))->on($draft, $front);

@@ -173,6 +173,7 @@ final readonly class MeanderBook implements Structure
             glueZones: $brief->values->flag('pockets') ? $this->glueZones($path) : [],
             panels: $panels,
             places: ['the whole book'],
+            why: 'The whole sheet: every panel is one of its equal parts.',
         ));
     }
 
@@ -316,7 +317,7 @@ final readonly class MeanderBook implements Structure
         if (! $side->isPositive()) {
             return;
         }
-        $part = $draft->part(new Part('insert', 'Insert', 'Inserts', new Size($side, $side), StockRole::InsertCard, upright: false, places: ["leaf {$leaf}"]));
+        $part = $draft->part(new Part('insert', 'Insert', 'Inserts', new Size($side, $side), StockRole::InsertCard, upright: false, places: ["leaf {$leaf}"], why: sprintf('A panel less %s each way.', $brief->notation->text($brief->values->length('insert-allowance')))));
         $draft->filling($part, "leaf-{$leaf}");
         $draft->task(new Task(
             'fill-leaves',
@@ -334,7 +335,7 @@ final readonly class MeanderBook implements Structure
         $size = $this->coverCard($brief, $path);
         $last = $path->panels();
         foreach ([1 => 'front cover', $last => 'back cover'] as $panel => $place) {
-            $part = $draft->part(new Part('cover-card', 'Cover card', 'Cover', $size, StockRole::CoverPaper, places: [$place]));
+            $part = $draft->part(new Part('cover-card', 'Cover card', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: sprintf('The panel, and %s over each free edge; flush at the spine.', $brief->notation->text($brief->values->length('overhang')))));
             $draft->joint(new Joint(
                 new PanelRef($part, 'whole', Side::B),
                 new PanelRef(self::SHEET, "panel-{$panel}", Side::B),

@@ -136,6 +136,7 @@ final readonly class NestedGussetAlbum implements Structure
         for ($k = 1; $k <= $sheets; $k++) {
             $gusset = $this->gusset($k, $brief->values);
             $blank = new Size($leaf->width->times(2)->plus($gusset), $leaf->height);
+            $draft->explain('step', sprintf('gusset %d = %d × %s = %s', $k, $k, $brief->notation->number($brief->values->length('step')), $brief->notation->text($gusset)));
             $draft->part(new Part(
                 key: "sheet-{$k}",
                 name: $this->sheetName($k, $sheets),
@@ -153,6 +154,7 @@ final readonly class NestedGussetAlbum implements Structure
                     new Panel('right', 'right leaf', Rectangle::at($leaf->width->plus($gusset), Length::zero(), $leaf)),
                 ],
                 places: ["sheet {$k} of {$sheets}"],
+                why: sprintf('Two leaves and gusset %d: 2 × %s + %d × %s = %s.', $k, $brief->notation->number($leaf->width), $k, $brief->notation->number($brief->values->length('step')), $brief->notation->text($blank->width)),
             ));
         }
     }
@@ -201,6 +203,8 @@ final readonly class NestedGussetAlbum implements Structure
             ));
         }
         $draft->bare($card->times(2 * $sheets));
+        $draft->explain('sheets', sprintf('%d leaves, %d faces, two of them covers', 2 * $sheets, 4 * $sheets));
+        $draft->explain('tape-width', implode(', ', array_map(fn (int $k): string => sprintf('%d on gusset %d', count($this->tapeStrips($k, $brief->values)), $k), range(1, max(1, $sheets - 1)))));
     }
 
     private function nest(Draft $draft, Brief $brief): void
@@ -259,7 +263,7 @@ final readonly class NestedGussetAlbum implements Structure
         }
         $spine = new Size($this->gusset($brief->values->count('sheets'), $brief->values), $brief->values->length('leaf-height'));
         $strip = $spine->within(MatSchool::Hairline->border($brief->notation->unit));
-        $part = $draft->part(new Part('spine-strip', 'Spine strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine']));
+        $part = $draft->part(new Part('spine-strip', 'Spine strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine'], why: sprintf('The outermost gusset, %s, less a hairline on every side: it ends level with the cover mats.', $brief->notation->size($spine))));
         $outermost = new PanelRef('sheet-'.$brief->values->count('sheets'), 'gusset', Side::B);
         $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $outermost, Rectangle::centred($strip, $spine), Adhesive::WetGlue, Layer::Cover, 'spine-strip'));
         $draft->task(new Task(

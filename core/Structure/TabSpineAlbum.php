@@ -182,6 +182,7 @@ final readonly class TabSpineAlbum implements Structure
                 new Panel('right', 'right leaf', $at($leaf->width->plus($tab->times(2)), $leaf)),
             ],
             places: [$k === 1 ? 'outermost' : "sheet {$k}"],
+            why: sprintf('Two leaves and two halves of the tab: 2 × %s + 2 × %s = %s.', $brief->notation->number($leaf->width), $brief->notation->number($tab), $brief->notation->text($sheet->width)),
         ));
     }
 
@@ -239,8 +240,9 @@ final readonly class TabSpineAlbum implements Structure
                 new Panel('foot', 'fold at the foot', Rectangle::whole($back)->strip(Edge::Bottom, $fold)),
             ],
             places: ['middle'],
+            why: 'A little taller than the leaf, and folded over at both ends.',
         ));
-        $frontPart = $draft->part(new Part('middle-pocket-front', 'Middle pocket, front', 'Middle pocket', $front, StockRole::PocketPaper, places: ['middle']));
+        $frontPart = $draft->part(new Part('middle-pocket-front', 'Middle pocket, front', 'Middle pocket', $front, StockRole::PocketPaper, places: ['middle'], why: 'As tall as the back is clear between its two folded ends.'));
         $right = 'page-'.(2 * $values->count('sheets'));
         $page = $draft->faces()[$right];
         $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
@@ -289,7 +291,7 @@ final readonly class TabSpineAlbum implements Structure
     private function bind(Draft $draft, Brief $brief): void
     {
         $strip = new Size($brief->values->length('binding'), $brief->values->length('leaf-height'));
-        $part = $draft->part(new Part('binding-strip', 'Binding strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine']));
+        $part = $draft->part(new Part('binding-strip', 'Binding strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine'], why: 'As wide as you chose, as tall as the leaves.'));
         $draft->task(new Task(
             'binding-strip',
             Phase::Finish,
@@ -323,7 +325,7 @@ final readonly class TabSpineAlbum implements Structure
         ];
         foreach (array_slice($mats, 0, $values->count('sheets') + 1) as $index => $mat) {
             if ($mat->shortSide()->isAtLeast(Length::inches(1))) {
-                $draft->part(new Part('rest-mat-'.($index + 1), 'Photo mat from the rests', 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: ['loose']));
+                $draft->part(new Part('rest-mat-'.($index + 1), 'Photo mat from the rests', 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: ['loose'], why: 'What the strips beside the sheets leave over: nothing is wasted.'));
             }
         }
     }

@@ -13,18 +13,21 @@ final class EveryScreenTest extends BrowserTestCase
     public static function screens(): iterable
     {
         yield 'shelf' => ['', ''];
+        yield 'catalogue' => ['', 'catalogue'];
         foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {
             foreach (['plan', 'cut', 'score', 'bench', 'print'] as $stage) {
                 yield "{$project}, {$stage}" => [$project, $stage];
             }
         }
+        yield 'flaps lifted' => ['Full moon folio', 'plan?face=page-10/waterfall-1/flap-2/inside&put=pocket'];
+        yield 'a wallet' => ['Comet wallet', 'plan'];
         yield 'a step with places' => ['Perseid night album', 'bench?step=mat-pages'];
     }
 
     #[DataProvider('screens')]
     public function test_axe_finds_nothing_serious_and_nothing_sticks_out(string $project, string $stage): void
     {
-        $path = $project === '' ? '/' : $this->project($project, $stage);
+        $path = $project === '' ? "/{$stage}" : $this->project($project, $stage);
         foreach ([[1280, 800], [360, 740]] as [$width, $height]) {
             $this->open($path, $width, $height);
             $this->driver()->executeScript('document.querySelectorAll("details").forEach((details) => { details.open = true; });');

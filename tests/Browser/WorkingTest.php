@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\ToolGrid;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -52,7 +54,7 @@ final class WorkingTest extends BrowserTestCase
     {
         $this->open($this->project('guest book', 'plan'));
         $this->waitForText('.findings', 'will gape');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make the step")]'))->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it")]'))->click();
         $this->waitForText('.said', 'step 1/8 in → 1/4 in');
         $this->assertStringNotContainsString('will gape', $this->text('.findings'));
     }
@@ -64,9 +66,60 @@ final class WorkingTest extends BrowserTestCase
         $this->waitForText('.particulars', 'On page 4');
         $this->driver()->executeScript('document.querySelector("a.face[aria-label=\'Page 3\']").dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));');
         $this->waitForText('.particulars', 'On page 3');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Add side-load pocket")]'))->click();
-        $this->waitForText('.pieces', 'Side-load pocket');
-        $this->assertStringContainsString('Side-load pocket on page 3', $this->text('.particulars'));
+        $this->driver()->findElement(WebDriverBy::linkText('pocket'))->click();
+        $this->waitForText('.spots', 'Where does the pocket go?');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Where it usually goes")]'))->click();
+        $this->waitForText('.said', 'something put on a page');
+        $this->assertStringContainsString('Top-load pocket on page 3', $this->text('.particulars'));
+    }
+
+    public function test_a_thing_is_put_where_the_drawing_is_pressed_moved_by_keys_dragged_and_put_back(): void
+    {
+        $this->open($this->project('Zenith', 'plan').'?face=page-5&put=photo-mat');
+        $this->waitForText('.spots', 'press the place');
+        $mark = $this->find('.chosen-mark');
+        // The page is 5½ × 8; its middle is pressed, and the mat for 4 × 6 lies around it.
+        (new WebDriverActions($this->driver()))->moveToElement($mark)->click()->perform();
+        $this->waitForText('.said', 'something put on a page');
+        $this->assertSame(['5/8 in', '7/8 in'], $this->placeOfMat());
+
+        $this->driver()->executeScript('document.querySelector(".handle").focus();');
+        $this->press(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_UP);
+        $this->waitForText('.said', 'across 5/8 in → 3/4 in');
+        $this->assertSame(['3/4 in', '15/16 in'], $this->placeOfMat());
+        $this->assertTrue($this->driver()->executeScript('return document.activeElement.classList.contains("handle");'), 'it stays in hand');
+
+        (new WebDriverActions($this->driver()))->dragAndDropBy($this->find('.handle'), -40, 0)->perform();
+        $this->waitForText('.said', 'across 3/4 in →');
+        [$across] = $this->placeOfMat();
+        $this->assertTrue(Length::parse($across)->isLessThan(Length::parse('3/4 in')));
+        $this->assertTrue(ToolGrid::Sixteenth->carries(Length::parse($across)), 'on a mark of the tool');
+
+        $this->press(WebDriverKeys::CONTROL, 'z');
+        $this->press(WebDriverKeys::CONTROL);
+        $this->waitForText('.said', 'undone');
+        $this->assertSame(['3/4 in', '15/16 in'], $this->placeOfMat());
+    }
+
+    public function test_flaps_lift_in_place_and_take_things_inside(): void
+    {
+        $this->open($this->project('Full moon', 'plan').'?face=page-10');
+        $this->driver()->findElement(WebDriverBy::linkText('Inside of the waterfall flap 3'))->click();
+        $this->waitForText('#on-face > summary', 'inside of the waterfall flap 3');
+        $this->driver()->findElement(WebDriverBy::linkText('tuck spot'))->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[.="bottom right"]'))->click();
+        $this->waitForText('.pieces', 'Tuck spot');
+        $this->assertStringContainsString('inside of the waterfall flap 3', $this->text('#on-face > summary'));
+        $this->assertStringContainsString('Tuck spot', $this->text('.thing'));
+    }
+
+    /** @return array{string, string} across and up of the last thing, as the design file has them */
+    private function placeOfMat(): array
+    {
+        $design = json_decode((string) $this->driver()->executeScript('const request = new XMLHttpRequest(); request.open("GET", location.pathname.replace("plan", "design.json"), false); request.send(); return request.responseText;'), true);
+        $things = $design['furniture'];
+
+        return [end($things)['parameters']['across'], end($things)['parameters']['up']];
     }
 
     public function test_the_second_window_is_told(): void
@@ -134,12 +187,15 @@ final class WorkingTest extends BrowserTestCase
     public function test_a_book_from_nothing_to_a_cut_list(): void
     {
         $this->open('/');
-        $this->find('#name')->sendKeys('Comet log');
-        $this->driver()->findElements(WebDriverBy::cssSelector('input[name=structure]'))[1]->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[.="Begin"]'))->click();
-        $this->waitForText('h1', 'Comet log');
+        $this->driver()->findElement(WebDriverBy::linkText('Choose a structure'))->click();
+        $this->waitForText('main', 'all 17 structures');
+        $this->driver()->findElement(WebDriverBy::xpath('//label[contains(., "a first book")]'))->click();
+        $this->waitForText('main', '4 of 17 structures');
+        $this->find('button[aria-label="Begin a meander book"]')->click();
+        $this->waitForText('h1', 'Meander book');
         $this->type('#f-parameters-sheet-side', '10');
         $this->waitForText('.said', 'sheet side 12 in → 10 in');
+        $this->waitForText('.said', 'Insert');
         $this->waitForText('.pieces', 'Cover card');
         $this->find('[data-stage-key="2"]')->click();
         $this->waitForText('main', 'fewer is impossible');

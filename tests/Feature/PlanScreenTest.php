@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Project;
+use App\Planning\ProjectEditor;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\Workshop;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -107,6 +111,79 @@ final class PlanScreenTest extends TestCase
         $this->delete("/projects/{$this->project->id}/furniture/{$before}", $this->revision())->assertRedirect();
         $this->assertCount($before, $this->project->refresh()->design['furniture']);
         $this->post("/projects/{$this->project->id}/furniture", [...$this->revision(), 'face' => 'page-3', 'kind' => 'sofa'])->assertSessionHasErrors('kind');
+    }
+
+    public function test_a_thing_is_put_on_a_spot_and_moved_to_the_marks_of_the_tool(): void
+    {
+        $number = count($this->project->design['furniture']);
+        $place = "furniture.{$number}";
+        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'photo-mat', 'photo' => '3x4', 'spot' => 'bottom-right'])->assertRedirect();
+        // A face of 5 × 8½, a mat of 3¼ × 4¼, an eighth from the edges.
+        $this->assertEquals(['photo' => '3x4', 'across' => '1 5/8 in', 'up' => '1/8 in'], $this->placed($number));
+        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '10', 'top' => '20'])->assertRedirect();
+        // 10 mm is nearest to 3⁄8 in; 20 mm from the top to 13⁄16, so 8½ − 13⁄16 − 4¼ from the foot.
+        $this->assertEquals(['3/8 in', '3 7/16 in'], [$this->placed($number)['across'], $this->placed($number)['up']]);
+        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '-500', 'top' => '900'])->assertRedirect();
+        $this->assertEquals(['0 in', '0 in'], [$this->placed($number)['across'], $this->placed($number)['up']], 'it stays on the page');
+        foreach (['furniture.99', 'parameters.leaf-width', 'furniture.0; drop'] as $wrong) {
+            $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $wrong, 'left' => '1', 'top' => '1'])->assertSessionHasErrors();
+        }
+    }
+
+    public function test_flaps_go_on_an_edge_and_take_things_themselves(): void
+    {
+        $number = count($this->project->design['furniture']);
+        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'flap', 'spot' => 'top']);
+        $this->assertSame(['edge' => 'top'], $this->placed($number));
+        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3/flap-1/inside', 'kind' => 'pocket']);
+        $this->assertSame([['on' => 'inside', 'kind' => 'pocket']], $this->project->refresh()->design['furniture'][$number]['children']);
+        $this->get($this->at('plan').'?face=page-3/flap-1/inside')->assertOk()->assertSee('On page 3, inside of the flap')->assertSee('Lift every flap');
+        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => "furniture.{$number}", 'left' => '12.7', 'top' => '50']);
+        $this->assertSame('1/4 in', $this->placed($number)['along'] ?? null, 'along its edge only, and no further than the face goes');
+        $this->delete($this->at("furniture/{$number}.children.0"), $this->revision())->assertRedirect();
+        $this->assertArrayNotHasKey('children', $this->project->refresh()->design['furniture'][$number]);
+        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-77', 'kind' => 'pocket'])->assertSessionHasErrors('furniture');
+    }
+
+    public function test_it_is_made_to_hold_and_to_fit(): void
+    {
+        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'photo' => '4x6', 'number' => '20'])->assertOk()->assertSee('sheets 4 →');
+        $this->assertGreaterThan(4, $this->project->refresh()->design['parameters']['sheets']);
+        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'width' => '4 1/2', 'height' => '7'])->assertOk()->assertSee('leaf width 5 in → 4 1/2 in');
+        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'width' => '4 1/2', 'height' => '7'])->assertOk()->assertSee('It fits as it is.');
+        foreach ([['photo' => '4x6', 'number' => '0'], ['photo' => '4x6', 'number' => '499'], ['width' => 'wide', 'height' => '7'], ['width' => '1/4', 'height' => '1/4'], ['width' => '5'], ['photo' => 'large', 'number' => '1']] as $wrong) {
+            $before = $this->project->refresh()->design;
+            $this->post($this->at('fit'), [...$this->revision(), ...$wrong])->assertSessionHasErrors();
+            $this->assertSame($before, $this->project->refresh()->design);
+        }
+    }
+
+    public function test_a_school_is_turned_and_says_what_it_turned(): void
+    {
+        $this->set(['schools.decorating' => 'decorate-first'])->assertSee('steps come at another time');
+        $this->set(['schools.gluing' => 'glue'])->assertSee('steps are glued in another way');
+        $this->set(['schools.gluing' => 'staples'])->assertSee('It is one of');
+        $this->set(['mats.school' => 'wide'])->assertSee('→ 4 × 7');
+    }
+
+    public function test_numbers_answer_why(): void
+    {
+        $page = $this->get($this->at('plan'))->assertOk();
+        $page->assertSee('Why? Page mat', false)->assertSee('less')->assertSee('The sum of the list of pieces');
+        foreach ((new ProjectEditor(app(DesignReader::class), app(DesignWriter::class), app(Workshop::class)))->plan($this->project)->blueprint->parts as $part) {
+            $this->assertNotSame('', $part->why, $part->name);
+        }
+    }
+
+    private function at(string $path): string
+    {
+        return "/projects/{$this->project->id}/{$path}";
+    }
+
+    /** @return array<string, string> parameters of a thing */
+    private function placed(int $number): array
+    {
+        return $this->project->refresh()->design['furniture'][$number]['parameters'] ?? [];
     }
 
     public function test_mats_of_one_face_and_of_all(): void

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Ephemeron\Structure\Catalogue;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+final class CatalogueTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_every_structure_is_shown_closed_and_opened(): void
+    {
+        $page = $this->get('/catalogue')->assertOk()->assertSee('all 17 structures');
+        $html = (string) $page->getContent();
+        $this->assertSame(17, substr_count($html, '<figcaption>closed</figcaption>') + substr_count($html, '<figcaption>flat, back</figcaption>'));
+        $this->assertGreaterThanOrEqual(16, substr_count($html, '<figcaption>opened'));
+        foreach (Catalogue::ofTheHouse()->all() as $structure) {
+            $page->assertSee($structure->name())->assertSee(e($structure->summary()), false);
+        }
+    }
+
+    #[TestWith(['one-sheet', 'Five-pocket folio', 'Z-page album'])]
+    #[TestWith(['holds-photos', 'Four-flap folio', 'Cascade album'])]
+    #[TestWith(['hard-cover', 'Board folder', 'Meander book'])]
+    #[TestWith(['first-book', 'Waterfall wallet', 'Thread-hinge album'])]
+    #[TestWith(['no-sewing', 'Tag clutch', 'Coil-bound pad album'])]
+    #[TestWith(['card-only', 'Four-flap folio', 'Meander book'])]
+    public function test_it_is_sieved(string $only, string $in, string $out): void
+    {
+        $this->get("/catalogue?only[]={$only}")->assertOk()->assertSee('Begin a '.lcfirst($in))->assertDontSee('Begin a '.lcfirst($out));
+    }
+
+    public function test_sieves_add_up_and_odd_ones_are_left_out(): void
+    {
+        $this->get('/catalogue?only[]=one-sheet&only[]=hard-cover')->assertOk()->assertSee('Nothing is all of that at once');
+        $this->get('/catalogue?only[]=nonsense&only[]=&unit[]=x')->assertOk()->assertSee('all 17 structures');
+        $this->get('/catalogue?unit=cm')->assertOk()->assertSee('cm');
+    }
+
+    public function test_every_structure_is_begun_from_it_and_its_plan_comes(): void
+    {
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            foreach (['in', 'cm'] as $unit) {
+                $this->followingRedirects()->post('/projects', ['structure' => $structure, 'unit' => $unit])->assertOk()->assertSee('On ');
+            }
+        }
+    }
+}
