@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\ToolGrid;
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 

@@ -163,7 +163,7 @@ final class PlanScreenTest extends TestCase
         $this->set(['schools.decorating' => 'decorate-first'])->assertSee('steps come at another time');
         $this->set(['schools.gluing' => 'glue'])->assertSee('steps are glued in another way');
         $this->set(['schools.gluing' => 'staples'])->assertSee('It is one of');
-        $this->set(['mats.school' => 'wide'])->assertSee('→ 4 × 7');
+        $this->set(['mats.school' => 'wide'])->assertSee('Cover mat, second layer 4<span', false);
     }
 
     public function test_numbers_answer_why(): void

@@ -1,17 +1,16 @@
 <table class="pieces">
     <caption class="section-title">Pieces to cut, in {{ $design->unit->label() }}, width × height</caption>
-    <thead><tr><th scope="col">Letter</th><th scope="col">Piece</th><th scope="col" class="of">How many</th><th scope="col">Size</th><th scope="col">Paper</th><th scope="col"><span class="visually-hidden">Why</span></th></tr></thead>
+    <thead><tr><th scope="col">Letter</th><th scope="col">Piece</th><th scope="col" class="of">How many</th><th scope="col">Size</th><th scope="col">Paper</th></tr></thead>
     @foreach ($plan->blueprint->sections() as $section => $parts)
         <tbody>
-            <tr class="section"><th scope="rowgroup" colspan="6">{{ $section }}</th></tr>
+            <tr class="section"><th scope="rowgroup" colspan="5">{{ $section }}</th></tr>
             @foreach ($parts as $part)
                 <tr>
                     <td>{{ $part->letter }}</td>
-                    <th scope="row">{{ $part->name }}</th>
+                    <th scope="row">{{ $part->name }} <x-why :text="$part->why" :of="$part->name"/></th>
                     <td class="of num">{{ $part->quantity }}</td>
                     <td>@size($part->size, $notation, false)</td>
                     <td>{{ $plan->stockOf($part->key)->name }}</td>
-                    <td><x-why :text="$part->why" :of="$part->name"/></td>
                 </tr>
             @endforeach
         </tbody>
