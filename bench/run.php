@@ -7,13 +7,17 @@ declare(strict_types=1);
  */
 
 use App\Models\Project;
+use App\Planning\ProjectEditor;
+use Bench\HeavyDesign;
 use Bench\Stopwatch;
 use Ephemeron\Format\DesignReader;
+use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\Console\Kernel;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Stopwatch.php';
+require __DIR__.'/HeavyDesign.php';
 
 $address = $argv[1] ?? 'http://127.0.0.1:8399';
 $app = require __DIR__.'/../bootstrap/app.php';
@@ -39,6 +43,23 @@ printf("%-52s %6.2f ms %5.1f ms %7.2f\n", "blueprint of “{$designs[$largest]->
 printf("%-52s %6.2f ms\n", 'the whole plan of it, cuts and steps, nothing cached', $times['plan']);
 $failed = $times['blueprint'] > $bound;
 
+$usual = [];
+foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+    $design = DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure]);
+    $usual[$structure] = static fn () => $workshop->blueprint($design);
+}
+foreach ($stopwatch->medians($usual, 30) as $structure => $time) {
+    printf("%-52s %6.2f ms %5.1f ms %7.2f\n", "blueprint of a usual {$structure}", $time, $bound, $time / $bound);
+    $failed = $failed || $time > $bound;
+}
+$heavyFile = (new HeavyDesign)->file();
+$heavy = DesignReader::ofTheHouse()->fromArray($heavyFile);
+$times = $stopwatch->medians(['blueprint' => static fn () => $workshop->blueprint($heavy), 'plan' => static fn () => $workshop->plan($heavy)], 20);
+printf("%-52s %6.2f ms %5.1f ms %7.2f\n", 'blueprint of forty leaves, something on every page', $times['blueprint'], 50.0, $times['blueprint'] / 50.0);
+printf("%-52s %6.2f ms\n", 'the whole plan of it', $times['plan']);
+$failed = $failed || $times['blueprint'] > 50.0;
+$heavyId = $app->make(ProjectEditor::class)->create($heavyFile)->id;
+
 $handle = curl_init();
 curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20]);
 $get = static function (string $path) use ($handle, $address): void {
@@ -53,8 +74,11 @@ $get = static function (string $path) use ($handle, $address): void {
 $times = $stopwatch->medians([
     'empty' => static fn () => $get('/empty-page'),
     'plan' => static fn () => $get("/projects/{$largest}/plan"),
+    'heavy' => static fn () => $get("/projects/{$heavyId}/plan"),
 ], 60);
 $ratio = $times['plan'] / $times['empty'];
 printf("%-52s %6.2f ms %5.1f ms %7.2f  (at most 4)\n", 'Plan screen of it, against an empty page', $times['plan'], $times['empty'], $ratio);
+$heavyRatio = $times['heavy'] / $times['empty'];
+printf("%-52s %6.2f ms %5.1f ms %7.2f  (at most 8)\n", 'Plan screen of the forty leaves', $times['heavy'], $times['empty'], $heavyRatio);
 
-exit($failed || $ratio > 4.0 ? 1 : 0);
+exit($failed || $ratio > 4.0 || $heavyRatio > 8.0 ? 1 : 0);

@@ -47,7 +47,7 @@ final readonly class WorkPlan
 
     public function notation(): Notation
     {
-        return $this->design->notation();
+        return $this->workings->notation();
     }
 
     public function sheets(): int

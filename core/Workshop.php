@@ -62,7 +62,7 @@ final readonly class Workshop
             $workings,
             FitReport::on($workings),
             (new WorkOrder($workings))->steps(),
-            array_map(static fn (PhotoSize $photo): PhotoCount => PhotoCount::of($photo, $blueprint), PhotoSize::usualFor($design->unit)),
+            PhotoCount::ofEach(PhotoSize::usualFor($design->unit), $blueprint),
         );
     }
 

@@ -11,6 +11,9 @@ if (file_exists($maintenance = __DIR__.'/../storage/framework/maintenance.php'))
     require $maintenance;
 }
 
+// A request is short and its values make no circles: looking for them costs more than it frees.
+gc_disable();
+
 require __DIR__.'/../vendor/autoload.php';
 
 /** @var Application $app */

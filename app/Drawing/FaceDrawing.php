@@ -132,7 +132,8 @@ final readonly class FaceDrawing
     private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint): void
     {
         $area = Rectangle::whole($joint->area->size);
-        $holes = $part->panels === [] ? $part->cutAways : [];
+        // An outline of its own says already what is missing.
+        $holes = $part->panels === [] && $joint->shape === null ? $part->cutAways : [];
         if ($joint->shape !== null || $holes !== []) {
             $role = $this->palette->classOf($part->role);
             $drawing->shape([$joint->shape ?? Polygon::of($area), ...$holes], [...LineKind::Outline->attributes(), 'class' => "{$role} line-outline", 'fill' => $this->palette->of($part->role)]);

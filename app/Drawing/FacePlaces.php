@@ -20,13 +20,16 @@ final readonly class FacePlaces
     /**
      * @param list<Face> $opening
      * @param list<string> $lifted keys of flaps
+     * @param bool $deep whether one asks for what lies on the pages too
      */
-    public function __construct(private Blueprint $blueprint, array $opening, private array $lifted)
+    public function __construct(private Blueprint $blueprint, array $opening, private array $lifted, bool $deep = true)
     {
         $places = [];
         foreach (self::pages($opening) as $key => $area) {
             $places[$key] = $area;
-            $this->addFronts($blueprint->face($key), $area, $places);
+            if ($deep) {
+                $this->addFronts($blueprint->face($key), $area, $places);
+            }
         }
         $this->places = $places;
     }
@@ -76,15 +79,18 @@ final readonly class FacePlaces
     /** Nothing on a side that is turned away is seen either. */
     private function isSeen(string $face): bool
     {
-        foreach ($this->blueprint->flaps as $flap) {
+        $parent = $this->blueprint->face($face)->parent;
+        if ($parent === null) {
+            return true;
+        }
+        foreach ($this->blueprint->flapsOn($parent) as $flap) {
             $isLifted = in_array($flap->key, $this->lifted, true);
             if (($flap->inside === $face && ! $isLifted) || ($flap->front === $face && $isLifted)) {
                 return false;
             }
         }
-        $parent = $this->blueprint->face($face)->parent;
 
-        return $parent === null || $this->isSeen($parent);
+        return $this->isSeen($parent);
     }
 
     /** @param array<string, Rectangle> $places */

@@ -56,7 +56,8 @@ final readonly class SpreadDrawing
      */
     public function draw(array $opening, ?string $chosen = null, ?callable $link = null, bool $rulers = true, array $lifted = [], ?float $step = null): SvgDrawing
     {
-        $places = new FacePlaces($this->plan->blueprint, $opening, $lifted);
+        // Shut, everything lies within the pages: a small picture need not look further.
+        $places = new FacePlaces($this->plan->blueprint, $opening, $lifted, $link !== null || $chosen !== null || $lifted !== []);
         $whole = $places->bounds();
         $drawing = $this->ground($opening, $whole, $rulers);
         foreach (FacePlaces::pages($opening) as $key => $area) {
@@ -124,7 +125,7 @@ final readonly class SpreadDrawing
     /** @param list<string> $lifted */
     private function isSeenFlap(Face $face, array $lifted): bool
     {
-        foreach ($this->plan->blueprint->flaps as $flap) {
+        foreach ($this->plan->blueprint->flapsOn($face->parent ?? '') as $flap) {
             $isLifted = in_array($flap->key, $lifted, true);
             if (($flap->front === $face->key && ! $isLifted) || ($flap->inside === $face->key && $isLifted)) {
                 return true;

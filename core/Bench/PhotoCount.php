@@ -7,6 +7,7 @@ namespace Ephemeron\Bench;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\PhotoSize;
 
@@ -27,28 +28,51 @@ final readonly class PhotoCount
 
     public static function of(PhotoSize $photo, Blueprint $blueprint): self
     {
-        $onMounts = count(array_filter($blueprint->mounts, static fn ($mount): bool => $mount->photo === $photo));
-        $inPockets = count(array_filter($blueprint->pouches, static fn ($pouch): bool => $pouch->holds($photo->mat())));
-        $onPages = 0;
-        foreach ($blueprint->faces as $face) {
-            $isSeenLikeAPage = $face->turns || ($face->isOfTheBook() && ! $face->isCover());
-            $onPages += $isSeenLikeAPage ? self::onPage($photo->mat(), $face, $blueprint) : 0;
-        }
-
-        return new self($photo, $onMounts, $onPages, $inPockets);
+        return self::ofEach([$photo], $blueprint)[0];
     }
 
-    private static function onPage(Size $mat, Face $face, Blueprint $blueprint): int
+    /**
+     * @param list<PhotoSize> $photos
+     * @return list<self>
+     */
+    public static function ofEach(array $photos, Blueprint $blueprint): array
+    {
+        $rooms = [];
+        foreach ($blueprint->faces as $face) {
+            if ($face->turns || ($face->isOfTheBook() && ! $face->isCover())) {
+                $room = self::roomOn($face, $blueprint);
+                $rooms[$room->width->ticks.'×'.$room->height->ticks] = [$room, ($rooms[$room->width->ticks.'×'.$room->height->ticks][1] ?? 0) + 1];
+            }
+        }
+
+        return array_map(static function (PhotoSize $photo) use ($rooms, $blueprint): self {
+            $mat = $photo->mat();
+            $onPages = 0;
+            foreach ($rooms as [$room, $faces]) {
+                $onPages += $faces * max(self::inRows($mat, $room), self::inRows($mat->turned(), $room));
+            }
+
+            return new self(
+                $photo,
+                count(array_filter($blueprint->mounts, static fn ($mount): bool => $mount->photo === $photo)),
+                $onPages,
+                count(array_filter($blueprint->pouches, static fn ($pouch): bool => $pouch->holds($mat))),
+            );
+        }, $photos);
+    }
+
+    /** The uppermost mat of a face, or the bare face; nothing where something else lies on it. */
+    private static function roomOn(Face $face, Blueprint $blueprint): Size
     {
         $room = $face->size;
         foreach ($blueprint->on($face->key) as $joint) {
             if ($joint->layer !== Layer::Mat) {
-                return 0;
+                return new Size(Length::zero(), Length::zero());
             }
             $room = $joint->area->size;
         }
 
-        return max(self::inRows($mat, $room), self::inRows($mat->turned(), $room));
+        return $room;
     }
 
     private static function inRows(Size $mat, Size $room): int

@@ -115,9 +115,7 @@ final readonly class WorkOrder
     /** @return list<string> */
     private function partsOf(SheetPattern $pattern, StockPlan $stock): array
     {
-        $letters = array_map(strval(...), array_keys($pattern->gives));
-
-        return array_keys(array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => in_array($part->letter, $letters, true)));
+        return array_keys(array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => isset($pattern->gives[$part->letter])));
     }
 
     /**

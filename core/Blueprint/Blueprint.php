@@ -16,6 +16,12 @@ final readonly class Blueprint
     /** @var array<string, list<Face>> */
     private array $fronts;
 
+    /** @var array<string, list<Flap>> */
+    private array $flapsOver;
+
+    /** @var array<string, list<Thing>> */
+    private array $thingsLying;
+
     /**
      * @param array<string, Part> $parts by key, in the order of their letters
      * @param array<string, Face> $faces by key, in reading order
@@ -80,6 +86,16 @@ final readonly class Blueprint
             }
         }
         $this->fronts = $fronts;
+        $flapsOver = [];
+        foreach ($flaps as $flap) {
+            $flapsOver[$flap->over][] = $flap;
+        }
+        $this->flapsOver = $flapsOver;
+        $thingsLying = [];
+        foreach ($things as $thing) {
+            $thingsLying[$thing->on][] = $thing;
+        }
+        $this->thingsLying = $thingsLying;
     }
 
     /** @throws UnknownPiece */
@@ -118,13 +134,13 @@ final readonly class Blueprint
     /** @return list<Thing> what the maker has put on a face, lowest first */
     public function thingsOn(string $face): array
     {
-        return array_values(array_filter($this->things, static fn (Thing $thing): bool => $thing->on === $face));
+        return $this->thingsLying[$face] ?? [];
     }
 
     /** @return list<Flap> the flaps that turn over a face */
     public function flapsOn(string $face): array
     {
-        return array_values(array_filter($this->flaps, static fn (Flap $flap): bool => $flap->over === $face));
+        return $this->flapsOver[$face] ?? [];
     }
 
     /** @return list<Joint> what lies on a face, lowest first */

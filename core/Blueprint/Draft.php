@@ -16,14 +16,26 @@ final class Draft
     /** @var array<string, Part> */
     private array $parts = [];
 
+    /** @var array<string, list<string>> keys of parts by what tells most of them apart */
+    private array $alike = [];
+
     /** @var array<string, Face> */
     private array $faces = [];
 
     /** @var list<Joint> */
     private array $joints = [];
 
-    /** @var array<string, Task> */
+    /** @var array<string, Task> as each was named first */
     private array $tasks = [];
+
+    /** @var array<string, array<string, true>> parts in hand, by task */
+    private array $hands = [];
+
+    /** @var array<string, array<string, true>> what must be done before, by task */
+    private array $waits = [];
+
+    /** @var array<string, list<string>> places, by task */
+    private array $spots = [];
 
     /** @var array<string, Pouch> */
     private array $pouches = [];
@@ -88,13 +100,15 @@ final class Draft
     /** @return string the key under which the piece is known: that of the first equal one */
     public function part(Part $part): string
     {
-        foreach ($this->parts as $key => $known) {
-            if ($known->isSamePieceAs($part)) {
-                $this->parts[$key] = $known->and($part);
+        $mark = "{$part->name}|{$part->section}|{$part->size->width->ticks}|{$part->size->height->ticks}";
+        foreach ($this->alike[$mark] ?? [] as $key) {
+            if ($this->parts[$key]->isSamePieceAs($part)) {
+                $this->parts[$key] = $this->parts[$key]->and($part);
 
                 return $key;
             }
         }
+        $this->alike[$mark][] = $part->key;
         $this->parts[$part->key] = $part;
 
         return $part->key;
@@ -113,22 +127,12 @@ final class Draft
     /** The same task named twice is one task with the places and pieces of both. */
     public function task(Task $task): void
     {
-        $known = $this->tasks[$task->key] ?? null;
-        $this->tasks[$task->key] = $known === null ? $task : new Task(
-            $known->key,
-            $known->phase,
-            $known->title,
-            $known->text,
-            $known->section,
-            $known->adhesive,
-            array_values(array_unique([...$known->parts, ...$task->parts])),
-            array_values(array_unique([...$known->after, ...$task->after])),
-            [...$known->places, ...$task->places],
-            $known->face,
-            $known->caution,
-            $known->drawn,
-            $known->binds,
-        );
+        $this->tasks[$task->key] ??= $task;
+        $this->hands[$task->key] = ($this->hands[$task->key] ?? []) + array_fill_keys($task->parts, true);
+        $this->waits[$task->key] = ($this->waits[$task->key] ?? []) + array_fill_keys($task->after, true);
+        foreach ($task->places as $place) {
+            $this->spots[$task->key][] = $place;
+        }
     }
 
     public function pouch(Pouch $pouch): void
@@ -274,7 +278,27 @@ final class Draft
 
         $this->poses = $this->poses === [] ? $this->usualPoses($faces) : $this->poses;
 
-        return new Blueprint($this->lettered(), $faces, $this->joints, $this->tasks, $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare, $this->poses, $this->flaps, $this->reasons, $this->homeless, $this->magnets, $this->slides, array_values($this->closings), $this->things, $this->lumps, $this->bands, $this->remarks, $this->posted);
+        return new Blueprint($this->lettered(), $faces, $this->joints, array_map($this->whole(...), $this->tasks), $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare, $this->poses, $this->flaps, $this->reasons, $this->homeless, $this->magnets, $this->slides, array_values($this->closings), $this->things, $this->lumps, $this->bands, $this->remarks, $this->posted);
+    }
+
+    /** With all that was added to it since it was named first. */
+    private function whole(Task $task): Task
+    {
+        return new Task(
+            $task->key,
+            $task->phase,
+            $task->title,
+            $task->text,
+            $task->section,
+            $task->adhesive,
+            array_map(strval(...), array_keys($this->hands[$task->key] ?? [])),
+            array_map(strval(...), array_keys($this->waits[$task->key] ?? [])),
+            $this->spots[$task->key] ?? [],
+            $task->face,
+            $task->caution,
+            $task->drawn,
+            $task->binds,
+        );
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class MatRule
     /** @return array{MatSchool, int} school and layers on one face */
     public function ruleFor(string $face): array
     {
-        $exception = $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
+        $exception = $this->faces === [] ? null : $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
 
         return $exception === null ? [$this->school, $this->layers] : [$exception['school'], $exception['layers']];
     }

@@ -18,6 +18,8 @@ final readonly class Workings
 {
     public Bulk $bulk;
 
+    private Notation $notation;
+
     /**
      * @param list<StockPlan> $stocks
      * @param array<string, ScorePlan> $scores by part key
@@ -31,11 +33,12 @@ final readonly class Workings
         public array $parameters = [],
     ) {
         $this->bulk = new Bulk($blueprint, $design->materials);
+        $this->notation = $design->notation();
     }
 
     public function notation(): Notation
     {
-        return $this->design->notation();
+        return $this->notation;
     }
 
     public function stockOf(Part $part): Stock

@@ -6,11 +6,14 @@ namespace Ephemeron\Format;
 
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\CutStep;
 use Ephemeron\Cutting\Offcut;
@@ -18,6 +21,8 @@ use Ephemeron\Cutting\Piece;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\StockPlan;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\WorkPlan;
@@ -36,6 +41,8 @@ final readonly class PlanJson
             'unit' => $plan->design->unit->value,
             'parts' => array_map(fn (Part $part): array => $this->part($part, $notation), array_values($plan->blueprint->parts)),
             'faces' => array_map(fn (Face $face): array => $this->face($face, $plan), array_values($plan->blueprint->pages())),
+            'things' => array_map(static fn (Thing $thing): array => ['kind' => $thing->kind, 'on' => $thing->on, 'place' => $thing->place, 'faces' => $thing->faces], array_values($plan->blueprint->things)),
+            'flaps' => array_map(static fn (Flap $flap): array => ['name' => $flap->name, 'over' => $flap->over, 'hinge' => $flap->hinge->value, 'front' => $flap->front, 'inside' => $flap->inside], array_values($plan->blueprint->flaps)),
             'pouches' => array_map(fn ($pouch): array => [
                 'name' => $pouch->name,
                 'face' => $pouch->face,
@@ -72,6 +79,8 @@ final readonly class PlanJson
                 'built' => $this->length($plan->thickness(false), $notation),
                 'filled' => $this->length($plan->thickness(true), $notation),
             ],
+            'closed' => ['width' => $this->length($plan->blueprint->closedSize()->width, $notation), 'height' => $this->length($plan->blueprint->closedSize()->height, $notation)],
+            'closings' => $plan->blueprint->closings,
             'loose' => array_map(fn ($loose): array => [
                 'name' => $loose->name,
                 'count' => $loose->count,
@@ -103,6 +112,10 @@ final readonly class PlanJson
                 'to' => ['x' => $this->length($slit->line->to->x, $notation), 'y' => $this->length($slit->line->to->y, $notation)],
                 'length' => $this->length($slit->line->length(), $notation),
             ], $part->slits),
+            'cutAways' => array_map(fn (Polygon $area): array => array_map(fn (Point $corner): array => ['x' => $this->length($corner->x, $notation), 'y' => $this->length($corner->y, $notation)], $area->corners), $part->cutAways),
+            'corners' => array_map(static fn (Corner $corner): string => "{$corner->trim->value} {$corner->upper->value} {$corner->side->value}", $part->corners),
+            'why' => $part->why,
+            'picture' => $part->picture,
             'notches' => count($part->notches),
             'tapeStrips' => count(array_filter($part->glueZones, static fn ($zone): bool => $zone->adhesive->value === 'tape')),
             'places' => $part->places,

@@ -46,9 +46,9 @@ final readonly class Outfitting
     {
         $furniture = $this->showroom->get($placed->kind);
         $draft = $spot->draft;
-        $placement = $furniture->place($spot->with($this->withDefaults($furniture, $placed->values, $spot->notation)));
+        $placement = $furniture->place($spot->with($this->withDefaults($placed, $spot->notation)));
         $keys = array_map(static fn (Face $face): string => $face->key, $placement->faces);
-        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, $this->moves($furniture), $placement->along));
+        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, isset($this->showroom->parametersOf($placed->kind)[Position::ACROSS]), $placement->along));
         foreach ($placement->faces as $name => $face) {
             $isUsual = $face === $placement->face('');
             $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
@@ -76,7 +76,7 @@ final readonly class Outfitting
         foreach ($on as $placed) {
             $furniture = $this->showroom->get($placed->kind);
             if ($furniture instanceof CoversFoot) {
-                $spot = new Spot($draft, $face, '', '', $this->withDefaults($furniture, $placed->values, $notation), $notation, $pockets);
+                $spot = new Spot($draft, $face, '', '', $this->withDefaults($placed, $notation), $notation, $pockets);
                 $covered = Length::longest($covered, $furniture->covers($spot) ?? $covered);
             }
         }
@@ -84,25 +84,14 @@ final readonly class Outfitting
         return $covered;
     }
 
-    private function moves(Furniture $furniture): bool
-    {
-        foreach ($furniture->parameters() as $parameter) {
-            if ($parameter->key === Position::ACROSS) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** Lengths that were left open stay open: they follow from the face. */
-    private function withDefaults(Furniture $furniture, Values $given, Notation $notation): Values
+    private function withDefaults(Placed $placed, Notation $notation): Values
     {
-        $values = $given->values;
-        foreach ($furniture->parameters() as $parameter) {
+        $values = $placed->values->values;
+        foreach ($this->showroom->parametersOf($placed->kind) as $key => $parameter) {
             $default = $parameter->default($notation->unit);
-            if (! isset($values[$parameter->key]) && $default !== null) {
-                $values[$parameter->key] = $default;
+            if (! isset($values[$key]) && $default !== null) {
+                $values[$key] = $default;
             }
         }
 

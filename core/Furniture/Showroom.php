@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Design\Parameter;
+
 /** The furniture there is. */
-final readonly class Showroom
+final class Showroom
 {
     /** @var array<string, Furniture> */
-    private array $furniture;
+    private readonly array $furniture;
+
+    /** @var array<string, array<string, Parameter>> by kind and key, asked for once */
+    private array $parameters = [];
 
     public function __construct(Furniture ...$furniture)
     {
@@ -62,6 +67,20 @@ final readonly class Showroom
         }
 
         return $kins;
+    }
+
+    /** @return array<string, Parameter> parameters of a kind, by key */
+    public function parametersOf(string $kind): array
+    {
+        if (! isset($this->parameters[$kind])) {
+            $parameters = [];
+            foreach ($this->get($kind)->parameters() as $parameter) {
+                $parameters[$parameter->key] = $parameter;
+            }
+            $this->parameters[$kind] = $parameters;
+        }
+
+        return $this->parameters[$kind];
     }
 
     public function has(string $key): bool

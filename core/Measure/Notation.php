@@ -7,8 +7,9 @@ namespace Ephemeron\Measure;
 /**
  * Writes lengths for people: reduced mixed fractions (4⅞) or centimetres (12.4), to the marks of a tool.
  * A value between two marks is never passed off as the mark: it gets an ≈, and {@see exact()} gives it whole.
+ * It remembers what it has written: in one plan the same few lengths come again and again.
  */
-final readonly class Notation
+final class Notation
 {
     private const GLYPHS = [
         '1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞',
@@ -17,7 +18,10 @@ final readonly class Notation
 
     private const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64, 3, 6, 12, 5, 10];
 
-    public function __construct(public Unit $unit, public ToolGrid $grid)
+    /** @var array<int, string> numbers by ticks */
+    private array $written = [];
+
+    public function __construct(public readonly Unit $unit, public readonly ToolGrid $grid)
     {
     }
 
@@ -35,10 +39,7 @@ final readonly class Notation
     /** Without the unit, for tables that name it once: `4⅞`, `≈12.4`. */
     public function number(Length $length): string
     {
-        $mark = $this->grid->unit() === $this->unit ? $this->grid : ToolGrid::usualFor($this->unit);
-        $shown = $mark->nearest($length);
-
-        return ($shown->equals($length) ? '' : '≈').$this->digits($shown);
+        return $this->written[$length->ticks] ??= $this->write($length);
     }
 
     /** Width × height with the unit once: `5 × 8½ in`. */
@@ -63,6 +64,14 @@ final readonly class Notation
         }
 
         return $this->shortestDecimal($length).' '.$this->unit->value;
+    }
+
+    private function write(Length $length): string
+    {
+        $mark = $this->grid->unit() === $this->unit ? $this->grid : ToolGrid::usualFor($this->unit);
+        $shown = $mark->nearest($length);
+
+        return ($shown->equals($length) ? '' : '≈').$this->digits($shown);
     }
 
     private function digits(Length $length): string

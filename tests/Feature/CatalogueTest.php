@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Project;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -47,6 +48,10 @@ final class CatalogueTest extends TestCase
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
             foreach (['in', 'cm'] as $unit) {
                 $this->followingRedirects()->post('/projects', ['structure' => $structure, 'unit' => $unit])->assertOk()->assertSee('On ');
+                $project = Project::query()->latest('id')->firstOrFail();
+                foreach (['plan', 'cut', 'score', 'bench', 'print', 'design.json', 'cut-list.csv', 'sheets/0/0.svg', 'print/cut-list.pdf', 'print/templates.pdf'] as $page) {
+                    $this->get("/projects/{$project->id}/{$page}")->assertOk();
+                }
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Ephemeron\Furniture\Showroom;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
@@ -31,6 +32,25 @@ final class CommandsTest extends TestCase
         }
         $width = $catalogue[0]['parameters'][0];
         $this->assertSame(['leaf-width', 'length', 'in', '5 in', '12.5 cm'], [$width['key'], $width['kind'], $width['unit'], $width['default'], $width['metricDefault']]);
+    }
+
+    public function test_the_furniture_as_json_and_on_a_terminal(): void
+    {
+        $process = $this->artisanProcess(['ephemeron:furniture', '--json']);
+        $this->assertSame(0, $process->getExitCode());
+        $kinds = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertSame(array_keys(Showroom::ofTheHouse()->all()), array_column($kinds, 'key'));
+        $this->assertSame(['1 cm', '1/2 in'], [array_column($kinds[8]['parameters'], 'metricDefault', 'key')['tab'], array_column($kinds[8]['parameters'], 'default', 'key')['tab']]);
+        $this->assertStringContainsString('Pull waterfall (pull-waterfall)', $this->artisanProcess(['ephemeron:furniture'])->getOutput());
+    }
+
+    public function test_an_example_with_things_on_things(): void
+    {
+        $process = $this->artisanProcess(['ephemeron:plan', base_path('docs/examples/board-folder.json'), '--json']);
+        $this->assertSame(0, $process->getExitCode());
+        $plan = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertContains('furniture.0.children.1', array_column($plan['things'], 'place'));
+        $this->assertContains('top', array_column($plan['flaps'], 'hinge'));
     }
 
     public function test_the_smallest_design_from_standard_input(): void

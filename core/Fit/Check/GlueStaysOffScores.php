@@ -11,6 +11,7 @@ use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
 
 /** Glue or tape that goes over a score, and a splice that lies on one: the fold would not bend, or crack. */
 final readonly class GlueStaysOffScores implements Check
@@ -37,17 +38,18 @@ final readonly class GlueStaysOffScores implements Check
 
     private function crosses(Rectangle $area, Crease $crease): bool
     {
-        $line = Rectangle::between(
-            min($crease->line->from->x->ticks, $crease->line->to->x->ticks),
-            min($crease->line->from->y->ticks, $crease->line->to->y->ticks),
-            max($crease->line->from->x->ticks, $crease->line->to->x->ticks),
-            max($crease->line->from->y->ticks, $crease->line->to->y->ticks),
-        );
+        $along = $crease->along();
+        if ($along === null) {
+            return false;
+        }
+        // Measured along the side the score stands on, and across it.
+        [$near, $far] = $along === Axis::Width ? [$area->left(), $area->right()] : [$area->top(), $area->bottom()];
+        if (! $near->isLessThan($crease->at()) || ! $crease->at()->isLessThan($far)) {
+            return false;
+        }
+        [$from, $to] = $along === Axis::Width ? [$crease->line->from->y, $crease->line->to->y] : [$crease->line->from->x, $crease->line->to->x];
+        [$top, $foot] = $along === Axis::Width ? [$area->top(), $area->bottom()] : [$area->left(), $area->right()];
 
-        return match ($crease->along()) {
-            Axis::Width => $area->left()->isLessThan($line->left()) && $line->left()->isLessThan($area->right()) && $line->top()->isLessThan($area->bottom()) && $area->top()->isLessThan($line->bottom()),
-            Axis::Height => $area->top()->isLessThan($line->top()) && $line->top()->isLessThan($area->bottom()) && $line->left()->isLessThan($area->right()) && $area->left()->isLessThan($line->right()),
-            default => false,
-        };
+        return Length::shortest($from, $to)->isLessThan($foot) && $top->isLessThan(Length::longest($from, $to));
     }
 }
