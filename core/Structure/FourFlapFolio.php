@@ -42,8 +42,8 @@ use Ephemeron\Paper\StockRole;
  * are cut out. With c = 8, m = 2 and gussets left ½, right ¼, top ½, bottom ½ it is 12 × 12, scored at 1½, 2, 10, 10¼ and, turned, at 1½, 2, 10, 10½.
  * A fold-out is a square c × c glued to the tab of a piece (c + ½) × c and trimmed flush: 2c × c, folded at c. The flap at the top is half a square.
  *
- * The right side, with the narrowest gusset, closes first, then left, bottom, top. So under the left flap lies the right fold-out, under the bottom flap both,
- * under the top flap all three: that is what the gussets have to hold.
+ * The side with the narrowest gusset closes first, usually the right one, then the other, bottom, top. So under the second flap lies the first fold-out, under the bottom
+ * flap both, under the top flap all three: that is what the gussets have to hold.
  */
 final readonly class FourFlapFolio implements Structure
 {
@@ -83,6 +83,7 @@ final readonly class FourFlapFolio implements Structure
             $gusset('left-gusset', 'Left gusset', 4, 12),
             $gusset('bottom-gusset', 'Bottom gusset', 4, 12),
             $gusset('top-gusset', 'Top gusset', 4, 12),
+            Parameter::choice('first', 'Closes first', 'The side that lies lowest; it wants the narrowest gusset. Then the other side, bottom, top.', ['right' => 'the right side', 'left' => 'the left side'], 'right'),
             Parameter::length('tab', 'Tab of the fold-outs', 'Joins the two squares of a fold-out.', Length::inches(0, 1, 4), Length::inches(1), Length::inches(0, 1, 2), Length::millimetres(12)),
             Parameter::choice('corners', 'Free corners', 'Of the flaps.', ['rounded' => 'rounded', 'square' => 'square'], 'rounded'),
         ];
@@ -240,7 +241,9 @@ final readonly class FourFlapFolio implements Structure
         $inside = [$middle->key];
         $leaves = Length::zero();
         $key = static fn (Face $face): string => $face->key;
-        foreach (['right' => [$right, 2], 'left' => [$left, 2], 'bottom' => [$bottom, 1], 'top' => [[], 0]] as $side => [$faces, $layers]) {
+        $sides = ['right' => [$right, 2], 'left' => [$left, 2]];
+        $order = [...($brief->values->choice('first') === 'right' ? $sides : array_reverse($sides)), 'bottom' => [$bottom, 1], 'top' => [[], 0]];
+        foreach ($order as $side => [$faces, $layers]) {
             $draft->gusset(new Gusset("the {$side} gusset", $brief->values->length("{$side}-gusset"), $leaves, $inside, "{$side}-gusset", 1));
             $leaves = $leaves->plus($card->times($layers));
             $inside = [...$inside, ...array_map($key, $faces)];
@@ -256,6 +259,6 @@ final readonly class FourFlapFolio implements Structure
         $draft->task(new Task('glue-bottom', Phase::Assemble, 'Glue on the bottom flap', 'Onto the back of the bottom flange.', 'Flaps', Adhesive::Tape, ['bottom', 'base'], ['glue-top']));
         $draft->task(new Task('glue-right', Phase::Assemble, 'Glue on the right fold-out', 'Behind the right flange.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-bottom', 'join-fold-outs']));
         $draft->task(new Task('glue-left', Phase::Assemble, 'Glue on the left fold-out', 'Onto the front of the left flange.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-right']));
-        $draft->task(new Task('close-dry', Phase::Closure, 'Close it once, in order', 'Right, left, bottom, top. Square it up shut: that is how the magnets must find each other.', 'Flaps', parts: ['base'], after: ['glue-left']));
+        $draft->task(new Task('close-dry', Phase::Closure, 'Close it once, in order', ucfirst($brief->values->choice('first')).' side first, then the other, bottom, top. Square it up shut: that is how the magnets must find each other.', 'Flaps', parts: ['base'], after: ['glue-left']));
     }
 }

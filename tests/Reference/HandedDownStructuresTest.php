@@ -201,6 +201,9 @@ final class HandedDownStructuresTest extends TestCase
         $glued = ['glue-top', 'glue-bottom', 'glue-right', 'glue-left', 'close-dry', 'magnets', 'mat-pages'];
         $this->assertSame($glued, array_values(array_intersect($keys, $glued)));
         $this->assertSame(2, $plan->blueprint->magnets[0]->pairs, 'one pair leaves the ends of a wide flap lifted');
+        $other = $this->plan('four-flap-folio', ['parameters' => ['first' => 'left', 'left-gusset' => '1/4', 'right-gusset' => '1/2']])->blueprint->gussets;
+        $this->assertSame(['the left gusset', 'the right gusset', 'the bottom gusset', 'the top gusset'], array_map(static fn ($gusset): string => $gusset->name, $other));
+        $this->assertTrue($other[1]->leaves->isMoreThan($other[0]->leaves), 'under the second side lies the first');
     }
 
     private function sheetsFor(WorkPlan $plan, string $role): int
