@@ -10,7 +10,7 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
-use Ephemeron\Cutting\GreedyPlanner;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
@@ -39,7 +39,7 @@ final readonly class Workshop
 
     public static function ofTheHouse(): self
     {
-        return new self(Catalogue::ofTheHouse(), Showroom::ofTheHouse(), new GreedyPlanner);
+        return new self(Catalogue::ofTheHouse(), Showroom::ofTheHouse(), ProvenPlanner::quick());
     }
 
     public function blueprint(Design $design): Blueprint
@@ -90,7 +90,7 @@ final readonly class Workshop
             );
             $supply = new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available);
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
-            $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, $supply, $trimmer));
+            $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, [$supply], $trimmer));
         }
 
         return $plans;

@@ -6,7 +6,6 @@ namespace App\Planning;
 
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\CutPlanner;
-use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
 use Illuminate\Contracts\Cache\Repository;
 
@@ -24,14 +23,14 @@ final readonly class CachedPlanner implements CutPlanner
         $this->edition = hash('xxh128', serialize(array_map(filemtime(...), $files)));
     }
 
-    public function plan(array $demands, Supply $supply, Trimmer $trimmer): CutPlan
+    public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
     {
-        $key = 'cut-plan:'.hash('sha256', serialize([$this->edition, $this->planner::class, $demands, $supply, $trimmer]));
+        $key = 'cut-plan:'.hash('sha256', serialize([$this->edition, $this->planner::class, $demands, $supplies, $trimmer]));
         $plan = $this->cache->get($key);
         if ($plan instanceof CutPlan) {
             return $plan;
         }
-        $plan = $this->planner->plan($demands, $supply, $trimmer);
+        $plan = $this->planner->plan($demands, $supplies, $trimmer);
         $this->cache->put($key, $plan, now()->addDays(self::DAYS));
 
         return $plan;

@@ -6,7 +6,7 @@ namespace App\Providers;
 
 use App\Planning\CachedPlanner;
 use Ephemeron\Cutting\CutPlanner;
-use Ephemeron\Cutting\GreedyPlanner;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\Structure\Catalogue;
@@ -23,7 +23,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
         $this->app->singleton(DesignReader::class);
-        $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new CachedPlanner(new GreedyPlanner, $this->app->make(Repository::class)));
+        $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class)));
         $this->app->singleton(Workshop::class);
     }
 

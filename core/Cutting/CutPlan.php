@@ -17,8 +17,20 @@ final readonly class CutPlan
     {
     }
 
+    /** New sheets; leftovers do not count. */
     public function sheets(): int
     {
-        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->count, $this->patterns));
+        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count, $this->patterns));
+    }
+
+    public function leftovers(): int
+    {
+        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? $pattern->count : 0, $this->patterns));
+    }
+
+    /** Whether no plan does with fewer sheets. */
+    public function isProved(): bool
+    {
+        return $this->sheets() === $this->lowerBound;
     }
 }

@@ -8,7 +8,8 @@ namespace Ephemeron\Cutting;
 interface CutPlanner
 {
     /**
-     * @param list<Demand> $demands all from this supply
+     * @param list<Demand> $demands
+     * @param non-empty-list<Supply> $supplies what they may be cut from, the one to be taken first before the others
      */
-    public function plan(array $demands, Supply $supply, Trimmer $trimmer): CutPlan;
+    public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan;
 }

@@ -68,6 +68,32 @@ final readonly class SheetFilling
         return $this->treeAt($filling, 0, 0);
     }
 
+    /** The same as a slab, in units of so many ticks. */
+    public function slab(Filling $filling, int $unit): Slab
+    {
+        $slab = new Slab(intdiv($filling->width, $unit), intdiv($filling->height, $unit));
+        $this->divideSlab($slab, $filling, $unit);
+
+        return $slab;
+    }
+
+    private function divideSlab(Slab $slab, Filling $filling, int $unit): void
+    {
+        if ($filling->demand === null || $filling->beside === null || $filling->below === null) {
+            return;
+        }
+        $rests = $slab->place($filling->demand, intdiv($filling->pieceWidth, $unit), intdiv($filling->pieceHeight, $unit), $filling->turned, $filling->widthFirst);
+        $fillings = array_values(array_filter(
+            $filling->widthFirst ? [$filling->beside, $filling->below] : [$filling->below, $filling->beside],
+            static fn (Filling $rest): bool => $rest->width > 0 && $rest->height > 0,
+        ));
+        foreach ($rests as $index => $rest) {
+            if (isset($fillings[$index])) {
+                $this->divideSlab($rest, $fillings[$index], $unit);
+            }
+        }
+    }
+
     /** @param array<int, int> $left */
     private function fillRest(int $width, int $height, array $left, int $rule, string $division): Filling
     {

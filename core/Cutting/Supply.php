@@ -15,8 +15,11 @@ final readonly class Supply
      * @param Size $sheet usable size, without the selvage strip
      * @param Length $selvage breadth of the strip along the foot that the first cut takes off
      * @param int|null $available null: as many as it takes
+     * @param int $cents price of a sheet
+     * @param bool $isLeftover a piece that is there already: it costs nothing and is used before a new sheet is begun
+     * @param string $key what it is known by in the drawer
      */
-    public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null)
+    public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null, public int $cents = 0, public bool $isLeftover = false, public string $key = '')
     {
     }
 }

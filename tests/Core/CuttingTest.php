@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\Demand;
-use Ephemeron\Cutting\GreedyPlanner;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\LowerBound;
 use Ephemeron\Cutting\Offcut;
 use Ephemeron\Cutting\PlanDoesNotCut;
@@ -213,7 +213,7 @@ final class CuttingTest extends TestCase
     /** @param list<Demand> $demands */
     private function cut(array $demands, Supply $supply): CutPlan
     {
-        return (new GreedyPlanner)->plan($demands, $supply, $this->trimmer());
+        return ProvenPlanner::quick()->plan($demands, [$supply], $this->trimmer());
     }
 
     private function sheet(float $width, float $height): Supply

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+/**
+ * A linear programme that is solved while its columns are still being found: least cost of patterns that give every kind at least as often as it is
+ * wanted and take no supply more often than there is. Revised simplex with an explicit inverse; rows are few, so that is quick.
+ *
+ * Its numbers are floating point. What follows from them is proved elsewhere, in whole numbers.
+ */
+final class CoveringLp
+{
+    private const EPSILON = 1e-9;
+
+    /** Cost of a piece that no column gives: dearer than any sheet. */
+    private const MISSING = 1000.0;
+
+    /** @var list<array<int, float>> columns: entries by row */
+    private array $columns = [];
+
+    /** @var list<float> */
+    private array $costs = [];
+
+    /** @var array<int, int> column in the basis, by row */
+    private array $basis = [];
+
+    /** @var array<int, array<int, float>> */
+    private array $inverse = [];
+
+    /** @var array<int, float> how often the basic columns are taken */
+    private array $level;
+
+    /**
+     * @param list<float> $wanted right-hand side of the covering rows
+     * @param list<float> $limits of the supplies that are limited
+     */
+    public function __construct(private readonly array $wanted, private readonly array $limits)
+    {
+        $rows = $this->rows();
+        for ($row = 0; $row < $rows; $row++) {
+            // Covering rows start with the pieces missing, limits with their slack.
+            $unit = array_fill(0, $rows, 0.0);
+            $unit[$row] = 1.0;
+            $this->columns[] = $unit;
+            $this->costs[] = $row < count($wanted) ? self::MISSING : 0.0;
+            $this->basis[] = $row;
+            $this->inverse[] = $unit;
+        }
+        foreach (array_keys($wanted) as $row) {
+            $surplus = array_fill(0, $rows, 0.0);
+            $surplus[$row] = -1.0;
+            $this->columns[] = $surplus;
+            $this->costs[] = 0.0;
+        }
+        $this->level = [...$wanted, ...$limits];
+    }
+
+    /**
+     * @param array<int, int> $pieces how many of each kind it gives
+     * @param int|null $limit index of the limit it counts against
+     * @return int its number
+     */
+    public function add(array $pieces, float $cost, ?int $limit): int
+    {
+        $column = array_fill(0, $this->rows(), 0.0);
+        foreach ($pieces as $kind => $count) {
+            $column[$kind] = (float) $count;
+        }
+        if ($limit !== null) {
+            $column[count($this->wanted) + $limit] = 1.0;
+        }
+        $this->columns[] = $column;
+        $this->costs[] = $cost;
+
+        return count($this->columns) - 1;
+    }
+
+    /** Pivots until no column it knows is worth taking in. */
+    public function optimise(int $mostPivots): void
+    {
+        for ($pivot = 0; $pivot < $mostPivots; $pivot++) {
+            $prices = $this->prices();
+            $entering = null;
+            $least = -self::EPSILON;
+            foreach ($this->columns as $index => $column) {
+                $reduced = $this->costs[$index];
+                foreach ($column as $row => $entry) {
+                    if ($entry !== 0.0) {
+                        $reduced -= $prices[$row] * $entry;
+                    }
+                }
+                if ($reduced < $least) {
+                    $least = $reduced;
+                    $entering = $index;
+                }
+            }
+            if ($entering === null || ! $this->pivot($entering)) {
+                return;
+            }
+        }
+    }
+
+    /** @return list<float> what one more of each kind costs, then what one more of each limited supply saves (not more than 0) */
+    public function prices(): array
+    {
+        $rows = $this->rows();
+        $prices = array_fill(0, $rows, 0.0);
+        foreach ($this->basis as $row => $column) {
+            $cost = $this->costs[$column];
+            if ($cost !== 0.0) {
+                for ($k = 0; $k < $rows; $k++) {
+                    $prices[$k] += $cost * $this->inverse[$row][$k];
+                }
+            }
+        }
+
+        return array_values($prices);
+    }
+
+    public function cost(): float
+    {
+        $cost = 0.0;
+        foreach ($this->basis as $row => $column) {
+            $cost += $this->costs[$column] * $this->level[$row];
+        }
+
+        return $cost;
+    }
+
+    /** @return array<int, float> how often each column is taken, by its number; not those that stand for missing pieces and the like */
+    public function taken(): array
+    {
+        $taken = [];
+        $own = $this->rows() + count($this->wanted);
+        foreach ($this->basis as $row => $column) {
+            if ($column >= $own && $this->level[$row] > self::EPSILON) {
+                $taken[$column] = $this->level[$row];
+            }
+        }
+
+        return $taken;
+    }
+
+    private function rows(): int
+    {
+        return count($this->wanted) + count($this->limits);
+    }
+
+    private function pivot(int $entering): bool
+    {
+        $rows = $this->rows();
+        $direction = [];
+        for ($row = 0; $row < $rows; $row++) {
+            $sum = 0.0;
+            foreach ($this->columns[$entering] as $k => $entry) {
+                if ($entry !== 0.0) {
+                    $sum += $this->inverse[$row][$k] * $entry;
+                }
+            }
+            $direction[] = $sum;
+        }
+        $leaving = null;
+        $ratio = INF;
+        foreach ($direction as $row => $step) {
+            if ($step > self::EPSILON && $this->level[$row] / $step < $ratio - self::EPSILON) {
+                $ratio = $this->level[$row] / $step;
+                $leaving = $row;
+            }
+        }
+        if ($leaving === null) {
+            return false;
+        }
+        $scale = $direction[$leaving];
+        for ($k = 0; $k < $rows; $k++) {
+            $this->inverse[$leaving][$k] /= $scale;
+        }
+        $this->level[$leaving] = max(0.0, $this->level[$leaving] / $scale);
+        foreach ($direction as $row => $step) {
+            if ($row !== $leaving && abs($step) > 1e-14) {
+                for ($k = 0; $k < $rows; $k++) {
+                    $this->inverse[$row][$k] -= $step * $this->inverse[$leaving][$k];
+                }
+                $this->level[$row] = max(0.0, $this->level[$row] - $step * $this->level[$leaving]);
+            }
+        }
+        $this->basis[$leaving] = $entering;
+
+        return true;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Measure\Size;
+
+/**
+ * A cutting task in whole units: the greatest measure that divides every side, so that the numbers are small. Kinds, sheets and the narrowest
+ * strip are the same things as outside, only counted.
+ */
+final readonly class Measured
+{
+    /**
+     * @param int $unit ticks of one unit
+     * @param list<Kind> $kinds
+     * @param list<array{int, int, int, bool}> $placements kind, width, height, turned: every way a kind may lie
+     * @param list<array{int, int}> $sheets width and height of each supply
+     */
+    private function __construct(
+        public int $unit,
+        public array $kinds,
+        public array $placements,
+        public array $sheets,
+        public int $narrowest,
+    ) {
+    }
+
+    /**
+     * @param list<Kind> $kinds
+     * @param list<Supply> $supplies
+     */
+    public static function of(array $kinds, array $supplies, Trimmer $trimmer): self
+    {
+        $unit = 0;
+        foreach ([...array_map(static fn (Kind $kind): Size => $kind->size, $kinds), ...array_map(static fn (Supply $supply): Size => $supply->sheet, $supplies)] as $size) {
+            $unit = self::divisor(self::divisor($unit, $size->width->ticks), $size->height->ticks);
+        }
+        $unit = max(1, $unit);
+        $placements = [];
+        foreach ($kinds as $index => $kind) {
+            [$width, $height] = [intdiv($kind->size->width->ticks, $unit), intdiv($kind->size->height->ticks, $unit)];
+            $placements[] = [$index, $width, $height, false];
+            if ($kind->turnable && $width !== $height) {
+                $placements[] = [$index, $height, $width, true];
+            }
+        }
+
+        return new self(
+            $unit,
+            $kinds,
+            $placements,
+            array_map(static fn (Supply $supply): array => [intdiv($supply->sheet->width->ticks, $unit), intdiv($supply->sheet->height->ticks, $unit)], $supplies),
+            // A strip of just the narrowest breadth still comes off.
+            intdiv($trimmer->narrowestStrip->ticks + $unit - 1, $unit),
+        );
+    }
+
+    public function area(int $kind): int
+    {
+        return intdiv($this->kinds[$kind]->size->width->ticks, $this->unit) * intdiv($this->kinds[$kind]->size->height->ticks, $this->unit);
+    }
+
+    private static function divisor(int $one, int $other): int
+    {
+        while ($other !== 0) {
+            [$one, $other] = [$other, $one % $other];
+        }
+
+        return $one;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+/** A way to lay all pieces out, and what it is worth against another. */
+final readonly class Packing
+{
+    public int $newSheets;
+
+    public int $cents;
+
+    public int $missed;
+
+    /**
+     * @param list<Supply> $supplies
+     * @param list<array{int, Slab}> $sheets supply and slab
+     * @param array<int, int> $missing by kind
+     */
+    public function __construct(array $supplies, public array $sheets, public array $missing)
+    {
+        $new = array_filter($sheets, static fn (array $sheet): bool => ! $supplies[$sheet[0]]->isLeftover);
+        $this->newSheets = count($new);
+        $this->cents = array_sum(array_map(static fn (array $sheet): int => $supplies[$sheet[0]]->cents, $new));
+        $this->missed = array_sum($missing);
+    }
+
+    /**
+     * Nothing missed first, then fewest sheets, then cheapest, then the largest piece left over, then the fewest different sheets: those that are alike are cut
+     * together at one setting.
+     */
+    public function beats(self $other): bool
+    {
+        return $this->worth() < $other->worth();
+    }
+
+    /** @return list<int> the less the better, entry by entry */
+    private function worth(): array
+    {
+        $leftover = 0;
+        $different = [];
+        $cuts = 0;
+        foreach ($this->sheets as [$supply, $slab]) {
+            $leftover = max($leftover, $slab->largestFree());
+            $signature = "{$supply}:{$slab->signature()}";
+            $different[$signature] = true;
+            $cuts += substr_count($signature, '(');
+        }
+
+        return [$this->missed, $this->newSheets, $this->cents, -$leftover, count($different), $cuts];
+    }
+
+    /** The more unevenly the sheets are filled, the more: full ones and nearly empty ones are nearer to one sheet fewer. */
+    public function fullness(): float
+    {
+        $fullness = 0.0;
+        foreach ($this->sheets as [, $slab]) {
+            $fullness += (float) $slab->used() ** 2;
+        }
+
+        return $fullness;
+    }
+
+    /** @return array<int, int> how many of each kind, on all sheets */
+    public function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->sheets as [, $slab]) {
+            foreach ($slab->pieces() as $kind => $count) {
+                $pieces[$kind] = ($pieces[$kind] ?? 0) + $count;
+            }
+        }
+
+        return $pieces;
+    }
+}

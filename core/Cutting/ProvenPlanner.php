@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+
+/**
+ * Cuts a design from what there is with the fewest sheets, and says how few there must be at the least.
+ *
+ * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the bound, it is proved and done. If not,
+ * column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; at last
+ * sheets of the best plan are taken apart and laid out anew. The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a
+ * deadline far beyond that stops it early.
+ */
+final readonly class ProvenPlanner implements CutPlanner
+{
+    private const SEED = 20261124;
+
+    /** More pieces than this are first brought down by patterns from the linear programme. */
+    private const MANY = 260;
+
+    private const EFFORT_OF_A_STEP = 2_500_000;
+
+    /** Trials of taking sheets apart, dives. */
+    private const ROUNDS = [[800, 3], [2_000, 4], [3_000, 6]];
+
+    /**
+     * @param int $ways of laying out all pieces that are tried
+     * @param int $effort weighed cuts for the patterns and the bound
+     * @param list<array{int, int}> $rounds
+     */
+    private function __construct(private float $seconds, private int $ways, private int $effort, private array $rounds)
+    {
+    }
+
+    /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
+    public static function quick(): self
+    {
+        return new self(1.0, 18, 3_000_000, [[40, 0]]);
+    }
+
+    /** Takes up to a few seconds for a plan that resists. */
+    public static function thorough(float $seconds = 4.5): self
+    {
+        return new self($seconds, 72, 90_000_000, self::ROUNDS);
+    }
+
+    public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
+    {
+        $fitting = array_values(array_filter($demands, fn (Demand $demand): bool => $this->comesOff($demand, $supplies, $trimmer)));
+        $missing = [];
+        foreach ($demands as $demand) {
+            if (! in_array($demand, $fitting, true)) {
+                $missing[$demand->key] = $demand->quantity;
+            }
+        }
+        $oversize = array_map(strval(...), array_keys($missing));
+        if ($fitting === []) {
+            return new CutPlan([], 0, $missing, $oversize);
+        }
+        $kinds = Kind::among($fitting);
+        $search = new PackingSearch(Measured::of($kinds, $supplies, $trimmer), $supplies, $this->quickBound($fitting, $supplies), new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)), Deadline::in($this->seconds));
+        $search->begin($trimmer);
+        if ($search->pieces() <= self::MANY) {
+            $search->layOutInManyWays($this->ways);
+        }
+        if (! $search->isProved()) {
+            $search->generatePatterns($this->effort);
+        }
+        // Quick and slow ways in turns: what one does not see the other does.
+        foreach ($this->rounds as [$trials, $dives]) {
+            $search->takeApart($trials);
+            $search->dive($dives, self::EFFORT_OF_A_STEP);
+            $search->fillIn($trials);
+        }
+
+        return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize);
+    }
+
+    /**
+     * @param list<Kind> $kinds
+     * @param list<Supply> $supplies
+     * @param list<Demand> $fitting
+     * @param array<string, int> $missing
+     * @param list<string> $oversize
+     */
+    private function result(PackingSearch $search, array $kinds, array $supplies, array $fitting, array $missing, array $oversize): CutPlan
+    {
+        $wanted = [];
+        foreach ($fitting as $demand) {
+            $wanted[$demand->key] = $demand->quantity;
+        }
+        $alike = [];
+        foreach ($search->best()->sheets as [$supply, $slab]) {
+            $alike["{$supply}:{$slab->signature()}"][] = [$supply, $slab];
+        }
+        // The most alike first: long runs at one setting, oddments last; leftovers before new sheets.
+        uasort($alike, static fn (array $one, array $other): int => [(int) ! $supplies[$one[0][0]]->isLeftover, -count($one)] <=> [(int) ! $supplies[$other[0][0]]->isLeftover, -count($other)]);
+        $patterns = [];
+        $unit = $search->task()->unit;
+        foreach ($alike as $sheets) {
+            [$supply, $slab] = $sheets[0];
+            $count = count($sheets);
+            $gives = [];
+            foreach ($slab->pieces() as $kind => $pieces) {
+                $gives += $this->handOut($kinds[$kind], $pieces * $count, $wanted);
+            }
+            ksort($gives);
+            $patterns[] = new SheetPattern($supplies[$supply], $count, $this->withSelvage((new SlabTree($kinds, $unit))->of($slab), $supplies[$supply]), $gives);
+        }
+
+        return new CutPlan($patterns, max($search->bound(), 0), $missing + array_filter($wanted, static fn (int $count): bool => $count > 0), $oversize);
+    }
+
+    /**
+     * Gives pieces of one kind to the demands that ask for it, the first ones first.
+     *
+     * @param array<string, int> $wanted how many each demand still wants
+     * @return array<string, int> how many each demand gets
+     */
+    private function handOut(Kind $kind, int $pieces, array &$wanted): array
+    {
+        $gives = [];
+        foreach ($kind->keys as $key) {
+            $given = min($pieces, $wanted[$key]);
+            if ($given > 0) {
+                $gives[$key] = $given;
+                $wanted[$key] -= $given;
+                $pieces -= $given;
+            }
+        }
+
+        return $gives;
+    }
+
+    /**
+     * Area, and pieces that cannot share a sheet; with several sizes of sheet, area alone.
+     *
+     * @param list<Demand> $demands
+     * @param list<Supply> $supplies
+     */
+    private function quickBound(array $demands, array $supplies): int
+    {
+        if (count($supplies) === 1 && ! $supplies[0]->isLeftover) {
+            return (new LowerBound)->sheets($demands, $supplies[0]->sheet);
+        }
+        $area = array_sum(array_map(static fn (Demand $demand): int => $demand->size->area() * $demand->quantity, $demands));
+        $largest = 0;
+        foreach ($supplies as $supply) {
+            if ($supply->isLeftover) {
+                $area -= $supply->sheet->area() * ($supply->available ?? 0);
+            } else {
+                $largest = max($largest, $supply->sheet->area());
+            }
+        }
+
+        return $area <= 0 || $largest === 0 ? 0 : intdiv($area + $largest - 1, $largest);
+    }
+
+    /**
+     * Whether a piece can be cut from one of the supplies: it fits, and neither it nor what it leaves beside it is a sliver.
+     *
+     * @param list<Supply> $supplies
+     */
+    private function comesOff(Demand $demand, array $supplies, Trimmer $trimmer): bool
+    {
+        if ($demand->size->shortSide()->isLessThan($trimmer->narrowestStrip)) {
+            return false;
+        }
+        foreach ($supplies as $supply) {
+            foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
+                if ($this->isCleanRest($supply->sheet->width->minus($size->width), $trimmer) && $this->isCleanRest($supply->sheet->height->minus($size->height), $trimmer)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function isCleanRest(Length $rest, Trimmer $trimmer): bool
+    {
+        return $rest->isZero() || $rest->isAtLeast($trimmer->narrowestStrip);
+    }
+
+    private function withSelvage(Piece $tree, Supply $supply): Piece
+    {
+        if (! $supply->selvage->isPositive()) {
+            return $tree;
+        }
+        $sheet = $supply->sheet;
+        $bought = new Size($sheet->width, $sheet->height->plus($supply->selvage));
+        $strip = Rectangle::at(Length::zero(), $sheet->height, new Size($sheet->width, $supply->selvage));
+
+        return new Cut(Rectangle::whole($bought), Axis::Height, $sheet->height, $tree, new Offcut($strip, selvage: true));
+    }
+}
