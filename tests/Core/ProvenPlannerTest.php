@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Kind;
+use Ephemeron\Cutting\Measured;
+use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\SheetKnapsack;
+use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Cutting\TrimmerBench;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ProvenPlannerTest extends TestCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 25; $seed++) {
+            yield "seed {$seed}" => [$seed];
+        }
+    }
+
+    /** Sheets cut up at random and shuffled: nothing was wasted, so their number is known to be the least. */
+    #[DataProvider('seeds')]
+    public function test_dissected_sheets_are_put_together_again(int $seed): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $sheets = $chance->getInt(1, 4);
+        $demands = [];
+        for ($sheet = 0; $sheet < $sheets; $sheet++) {
+            foreach ($this->dissected($chance, 96, 96, $chance->getInt(1, 5)) as [$width, $height]) {
+                $demands[] = new Demand('P'.count($demands), new Size(Length::inches(0, $width, 8), Length::inches(0, $height, 8)), 1, false);
+            }
+        }
+        $plan = ProvenPlanner::thorough(20.0)->plan(array_values($chance->shuffleArray($demands)), [$this->sheet(12, 12)], $this->trimmer());
+        $this->assertSame([$sheets, $sheets], [$plan->sheets(), $plan->lowerBound]);
+        $this->assertSame([], $plan->missing);
+        (new TrimmerBench($this->trimmer()))->replay($plan, $demands);
+    }
+
+    public function test_the_same_input_gives_the_same_plan(): void
+    {
+        [$demands, $supplies] = [[new Demand('A', Size::inches(3.5, 5), 9, true), new Demand('B', Size::inches(2.25, 4), 14, false), new Demand('C', Size::inches(7, 1.5), 11, true)], [$this->sheet(12, 12)]];
+        $this->assertEquals(ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer()), ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer()));
+    }
+
+    public function test_leftovers_are_used_before_a_sheet_is_begun(): void
+    {
+        $leftover = new Supply('Leftover', Size::inches(6, 6), Length::zero(), 2, isLeftover: true);
+        $plan = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(6, 6), 5, true)], [$leftover, $this->sheet(12, 12)], $this->trimmer());
+        $this->assertSame([1, 2, 1], [$plan->sheets(), $plan->leftovers(), $plan->lowerBound]);
+        $this->assertTrue($plan->patterns[0]->supply->isLeftover, 'first on the table');
+        $enough = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(3, 6), 4, true)], [$leftover, $this->sheet(12, 12)], $this->trimmer());
+        $this->assertSame([0, 2, 0], [$enough->sheets(), $enough->leftovers(), $enough->lowerBound]);
+    }
+
+    public function test_a_smaller_sheet_where_it_is_cheaper_and_there(): void
+    {
+        $large = new Supply('Twelve', Size::inches(12, 12), Length::zero(), 1, 100);
+        $small = new Supply('Eight', Size::inches(8, 8), Length::zero(), null, 60);
+        $plan = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(8, 8), 2, true)], [$large, $small], $this->trimmer());
+        $this->assertSame([2, 2], [$plan->sheets(), $plan->lowerBound]);
+        $this->assertSame([], $plan->missing);
+    }
+
+    public function test_where_area_says_too_little_the_patterns_prove_more(): void
+    {
+        // Five of 5 × 4 fit nowhere on 8 × 8 (three at the most), though they cover little more than one and a half sheets.
+        $plan = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(5, 4), 7, true)], [$this->sheet(8, 8)], $this->trimmer());
+        $this->assertTrue($plan->isProved());
+        $this->assertSame($plan->sheets(), $plan->lowerBound);
+    }
+
+    public function test_the_knapsack_agrees_with_trying_everything(): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
+        for ($case = 0; $case < 40; $case++) {
+            $kinds = Kind::among(array_map(static fn (int $k): Demand => new Demand("K{$k}", Size::inches($chance->getInt(2, 7), $chance->getInt(2, 7)), 1, false), range(1, 3)));
+            $task = Measured::of($kinds, [$this->sheet(11, 9)], $this->trimmer());
+            $values = array_map(static fn (): int => $chance->getInt(1, 50), $kinds);
+            [$width, $height] = $task->sheets[0];
+            $knapsack = new SheetKnapsack($task, $width, $height);
+            $knapsack->solve($values);
+            $known = [];
+            $this->assertSame($this->tried($task, $values, $width, $height, $known), $knapsack->value($width, $height));
+            $worth = 0;
+            foreach ($knapsack->slab($width, $height)->pieces() as $kind => $count) {
+                $worth += $count * $values[$kind];
+            }
+            $this->assertSame($knapsack->value($width, $height), $worth, 'the pattern is worth what is said');
+        }
+    }
+
+    /**
+     * Every cut at every unit, every piece alone.
+     *
+     * @param list<int> $values
+     * @param array<string, int> $known
+     */
+    private function tried(Measured $task, array $values, int $width, int $height, array &$known): int
+    {
+        $name = "{$width}x{$height}";
+        if (isset($known[$name])) {
+            return $known[$name];
+        }
+        $best = 0;
+        foreach ($task->placements as [$kind, $w, $h]) {
+            $best = $w <= $width && $h <= $height ? max($best, $values[$kind]) : $best;
+        }
+        for ($at = 1; 2 * $at <= $width; $at++) {
+            $best = max($best, $this->tried($task, $values, $at, $height, $known) + $this->tried($task, $values, $width - $at, $height, $known));
+        }
+        for ($at = 1; 2 * $at <= $height; $at++) {
+            $best = max($best, $this->tried($task, $values, $width, $at, $known) + $this->tried($task, $values, $width, $height - $at, $known));
+        }
+
+        return $known[$name] = $best;
+    }
+
+    /** @return list<array{int, int}> in eighths, none narrower than an eighth */
+    private function dissected(\Random\Randomizer $chance, int $width, int $height, int $cuts): array
+    {
+        if ($cuts === 0 || max($width, $height) < 16) {
+            return [[$width, $height]];
+        }
+        $first = $chance->getInt(0, $cuts - 1);
+        if ($width >= $height) {
+            $at = $chance->getInt(8, $width - 8);
+
+            return [...$this->dissected($chance, $at, $height, $first), ...$this->dissected($chance, $width - $at, $height, $cuts - 1 - $first)];
+        }
+        $at = $chance->getInt(8, $height - 8);
+
+        return [...$this->dissected($chance, $width, $at, $first), ...$this->dissected($chance, $width, $height - $at, $cuts - 1 - $first)];
+    }
+
+    private function sheet(int $width, int $height): Supply
+    {
+        return new Supply('Test', Size::inches($width, $height), Length::zero());
+    }
+
+    private function trimmer(): Trimmer
+    {
+        return Trimmer::usual(ToolGrid::Sixteenth);
+    }
+}
