@@ -85,7 +85,7 @@ final readonly class Workshop
         foreach ($parts as $key => $pieces) {
             $stock = $design->materials[$pieces[0]->role->value];
             $demands = array_map(
-                static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity, ! $part->upright || ! $stock->isDirectional($part->shows)),
+                static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity, ! $part->upright || ! $stock->isDirectional($part->shows), $part->picture),
                 $pieces,
             );
             $supply = new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available);

@@ -51,5 +51,5 @@ Route::prefix('projects/{project}')->group(function (): void {
 
     Route::get('design.json', [ExportController::class, 'design'])->name('export.design');
     Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
-    Route::get('sheets/{stock}/{pattern}.svg', [ExportController::class, 'sheet'])->whereNumber(['stock', 'pattern'])->name('export.sheet');
+    Route::get('sheets/{stock}/{pattern}.{type}', [ExportController::class, 'sheet'])->whereNumber(['stock', 'pattern'])->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
 });

@@ -3,9 +3,7 @@
 import { createInterface } from 'node:readline';
 import guillotine from 'guillotine-packer';
 import { pack2D } from 'binpackingjs/2d';
-import { createRequire } from 'node:module';
-
-const { MaxRectsPacker } = createRequire(import.meta.url)('maxrects-packer');
+import { MaxRectsPacker } from 'maxrects-packer/dist/maxrects-packer.mjs';
 
 const safely = (pack) => {
     try {

@@ -52,6 +52,9 @@ final readonly class ProvenPlanner implements CutPlanner
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
     {
+        $blocks = $this->blocks($demands, $supplies[0]->sheet, $trimmer);
+        $demands = array_values(array_filter($demands, fn (Demand $demand): bool => $demand->picture === null || ! isset($blocks["picture: {$demand->picture}"])));
+        array_push($demands, ...array_map(static fn (PictureBlock $block): Demand => $block->demand(), array_values($blocks)));
         $fitting = array_values(array_filter($demands, fn (Demand $demand): bool => $this->comesOff($demand, $supplies, $trimmer)));
         $missing = [];
         foreach ($demands as $demand) {
@@ -79,7 +82,7 @@ final readonly class ProvenPlanner implements CutPlanner
             $search->fillIn($trials);
         }
 
-        return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize);
+        return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize, $blocks);
     }
 
     /**
@@ -88,8 +91,9 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param list<Demand> $fitting
      * @param array<string, int> $missing
      * @param list<string> $oversize
+     * @param array<string, PictureBlock> $blocks
      */
-    private function result(PackingSearch $search, array $kinds, array $supplies, array $fitting, array $missing, array $oversize): CutPlan
+    private function result(PackingSearch $search, array $kinds, array $supplies, array $fitting, array $missing, array $oversize, array $blocks): CutPlan
     {
         $wanted = [];
         foreach ($fitting as $demand) {
@@ -110,11 +114,56 @@ final readonly class ProvenPlanner implements CutPlanner
             foreach ($slab->pieces() as $kind => $pieces) {
                 $gives += $this->handOut($kinds[$kind], $pieces * $count, $wanted);
             }
+            $gives = $this->withBlocksApart($gives, $blocks);
             ksort($gives);
-            $patterns[] = new SheetPattern($supplies[$supply], $count, $this->withSelvage((new SlabTree($kinds, $unit))->of($slab), $supplies[$supply]), $gives);
+            $patterns[] = new SheetPattern($supplies[$supply], $count, $this->withSelvage((new SlabTree($kinds, $unit, $blocks))->of($slab), $supplies[$supply]), $gives);
         }
 
-        return new CutPlan($patterns, max($search->bound(), 0), $missing + array_filter($wanted, static fn (int $count): bool => $count > 0), $oversize);
+        return new CutPlan($patterns, max($search->bound(), 0), $this->withBlocksApart($missing + array_filter($wanted, static fn (int $count): bool => $count > 0), $blocks), $oversize);
+    }
+
+    /**
+     * Pieces of one picture as one block each.
+     *
+     * @param list<Demand> $demands
+     * @return array<string, PictureBlock> by the key of their demand
+     */
+    private function blocks(array $demands, Size $sheet, Trimmer $trimmer): array
+    {
+        $byPicture = [];
+        foreach ($demands as $demand) {
+            if ($demand->picture !== null) {
+                $byPicture[$demand->picture][] = $demand;
+            }
+        }
+        $blocks = [];
+        foreach ($byPicture as $picture => $pieces) {
+            $block = PictureBlock::of((string) $picture, $pieces, $sheet, $trimmer);
+            if ($block !== null) {
+                $blocks[$block->key] = $block;
+            }
+        }
+
+        return $blocks;
+    }
+
+    /**
+     * @param array<string, int> $counts
+     * @param array<string, PictureBlock> $blocks
+     * @return array<string, int>
+     */
+    private function withBlocksApart(array $counts, array $blocks): array
+    {
+        foreach ($blocks as $key => $block) {
+            if (isset($counts[$key])) {
+                foreach ($block->gives() as $demand => $count) {
+                    $counts[$demand] = ($counts[$demand] ?? 0) + $count * $counts[$key];
+                }
+                unset($counts[$key]);
+            }
+        }
+
+        return $counts;
     }
 
     /**

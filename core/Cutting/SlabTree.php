@@ -15,8 +15,9 @@ final readonly class SlabTree
     /**
      * @param list<Kind> $kinds
      * @param int $unit ticks
+     * @param array<string, PictureBlock> $blocks by demand key
      */
-    public function __construct(private array $kinds, private int $unit)
+    public function __construct(private array $kinds, private int $unit, private array $blocks = [])
     {
     }
 
@@ -29,7 +30,10 @@ final readonly class SlabTree
     {
         $area = Rectangle::at(Length::ofTicks($x), Length::ofTicks($y), new Size(Length::ofTicks($slab->width * $this->unit), Length::ofTicks($slab->height * $this->unit)));
         if ($slab->kind !== null) {
-            return new Blank($area, $this->kinds[$slab->kind]->keys, $slab->turned);
+            $keys = $this->kinds[$slab->kind]->keys;
+            $block = $this->blocks[$keys[0]] ?? null;
+
+            return $block === null ? new Blank($area, $keys, $slab->turned) : $block->apart($area, $slab->turned);
         }
         if ($slab->along === null || $slab->first === null || $slab->second === null || $slab->used() === 0) {
             return new Offcut($area);

@@ -42,7 +42,7 @@
                             @foreach ($pattern->gives as $letter => $count)
                                 <span class="num">{{ $count }} {{ $letter }}</span>@if (! $loop->last), @endif
                             @endforeach
-                            <span class="quiet">· <a href="{{ route('export.sheet', [$project, $stockIndex, $index]) }}">sheet as SVG</a></span>
+                            <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg']) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'dxf']) }}">DXF</a></span>
                         </p>
                         @if ($steps === [])
                             <p class="fs-5">The sheet is used whole: nothing to cut.</p>

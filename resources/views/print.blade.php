@@ -29,7 +29,7 @@
             <ul>
                 @foreach ($plan->stocks as $stockIndex => $stock)
                     @foreach ($stock->cuts->patterns as $index => $pattern)
-                        <li><a href="{{ route('export.sheet', [$project, $stockIndex, $index]) }}">{{ $stock->stock->name }}, pattern {{ $index + 1 }}</a>, {{ $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets" }}</li>
+                        <li><a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg']) }}">{{ $stock->stock->name }}, pattern {{ $index + 1 }}</a>, {{ $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets" }}</li>
                     @endforeach
                 @endforeach
             </ul>

@@ -71,6 +71,30 @@ final class ProvenPlannerTest extends TestCase
         $this->assertSame([], $plan->missing);
     }
 
+    public function test_pieces_of_one_picture_come_side_by_side_from_one_place(): void
+    {
+        $demands = [
+            new Demand('A', Size::inches(5, 8), 1, false, 'night sky'),
+            new Demand('B', Size::inches(1, 7.5), 1, false, 'night sky'),
+            new Demand('C', Size::inches(5, 8), 1, false, 'night sky'),
+            new Demand('D', Size::inches(4, 4), 5, true),
+        ];
+        $plan = ProvenPlanner::quick()->plan($demands, [$this->sheet(12, 12)], $this->trimmer());
+        $this->assertSame(['A' => 1, 'B' => 1, 'C' => 1, 'D' => 5], (new TrimmerBench($this->trimmer()))->replay($plan, $demands));
+        $places = [];
+        foreach ($plan->patterns as $sheet => $pattern) {
+            foreach ($pattern->blanks() as $blank) {
+                $places[$blank->label()] = [$sheet, $blank->area()];
+            }
+        }
+        $this->assertSame($places['A'][0], $places['C'][0]);
+        $this->assertTrue($places['A'][1]->right()->equals($places['B'][1]->left()) && $places['B'][1]->right()->equals($places['C'][1]->left()), 'no gap between them');
+        $this->assertTrue($places['A'][1]->top()->equals($places['B'][1]->top()));
+        // What does not fit side by side is cut singly.
+        $wide = [new Demand('A', Size::inches(8, 8), 2, false, 'horizon')];
+        $this->assertSame(['A' => 2], (new TrimmerBench($this->trimmer()))->replay(ProvenPlanner::quick()->plan($wide, [$this->sheet(12, 12)], $this->trimmer()), $wide));
+    }
+
     public function test_where_area_says_too_little_the_patterns_prove_more(): void
     {
         // Five of 5 × 4 fit nowhere on 8 × 8 (three at the most), though they cover little more than one and a half sheets.

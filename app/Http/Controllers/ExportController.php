@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\CutListCsv;
+use Ephemeron\Format\CutSheetsDxf;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\DesignWriter;
 use Illuminate\Http\Response;
@@ -28,14 +29,16 @@ final readonly class ExportController
         return $this->file($writer->write($this->editor->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-list.csv");
     }
 
-    public function sheet(Project $project, CutSheetsSvg $writer, int $stock, int $pattern): Response
+    public function sheet(Project $project, CutSheetsSvg $svg, CutSheetsDxf $dxf, int $stock, int $pattern, string $type): Response
     {
         $plan = $this->editor->plan($project);
         $stockPlan = $plan->stocks[$stock] ?? abort(404);
         $sheet = $stockPlan->cuts->patterns[$pattern] ?? abort(404);
-        $drawing = $writer->draw($sheet, $plan->notation(), $stockPlan->stock->name);
+        $name = "{$this->slug($project)}-sheet-{$stock}-{$pattern}.{$type}";
 
-        return $this->file($drawing->file(), 'image/svg+xml', "{$this->slug($project)}-sheet-{$stock}-{$pattern}.svg");
+        return $type === 'svg'
+            ? $this->file($svg->draw($sheet, $plan->notation(), $stockPlan->stock->name)->file(), 'image/svg+xml', $name)
+            : $this->file($dxf->draw($sheet, array_column($plan->blueprint->parts, null, 'letter'))->file(), 'image/vnd.dxf', $name);
     }
 
     private function file(string $contents, string $type, string $name): Response
