@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
@@ -41,14 +42,15 @@ final readonly class PartDrawing
             $drawing->rectangle($zone->area, LineKind::Hidden->attributes());
             $drawing->close('g');
         }
-        foreach ($part->cutAways as $area) {
-            $drawing->shape([$area], ['fill' => Palette::GROUND, ...LineKind::Cut->attributes(), 'class' => 'cut-away line-cut']);
-        }
         foreach ($part->corners as $corner) {
             $drawing->corner($corner, $part->size, Palette::GROUND);
         }
         foreach ($part->creases as $crease) {
             $drawing->fold($crease->line, $crease->fold);
+        }
+        // Over the scores: what is cut away is not folded.
+        foreach ($part->cutAways as $area) {
+            $drawing->shape([$area], [...LineKind::Cut->attributes(), 'class' => 'cut-away line-outline', 'fill' => Palette::GROUND]);
         }
         foreach ($part->slits as $slit) {
             $drawing->line($slit->line, LineKind::Slit);
@@ -63,7 +65,7 @@ final readonly class PartDrawing
     {
         $short = $part->size->shortSide()->inMillimetres();
         $inset = min(10.0, $short * 0.25);
-        if (count($part->panels) < 5) {
+        if (! $this->isManyAlike($part)) {
             $drawing->ring($inset + 2, $inset + 2, $part->letter, min($part->size->longSide()->inMillimetres() / 30, $short * 0.2));
 
             return;
@@ -75,6 +77,14 @@ final readonly class PartDrawing
             $size = $panel->area->size->shortSide()->inMillimetres() * 0.22;
             $drawing->text($x, $y + $size * 0.35, (string) ($index + 1), $size, attributes: ['class' => 'panel-number']);
         }
+    }
+
+    /** Only where all are alike does one look for a panel by its number. */
+    private function isManyAlike(Part $part): bool
+    {
+        $sizes = array_map(static fn (Panel $panel): string => "{$panel->area->size->width->ticks}×{$panel->area->size->height->ticks}", $part->panels);
+
+        return count($sizes) > 4 && count(array_unique($sizes)) <= 4 && $part->slits !== [];
     }
 
     private function measure(SvgDrawing $drawing, Part $part): void

@@ -233,7 +233,7 @@ final readonly class WorkOrder
             "cut-away-{$part->key}",
             Phase::Slit,
             "Cut the areas out of {$this->named($part)}",
-            'Along the scores, with scissors or with knife and metal ruler. What is cut away is drawn hatched out.',
+            'Along the scores, with scissors or with knife and metal ruler. What comes away is left blank in the drawing.',
             $part->section,
             lines: $lines,
             caution: Caution::Knife,
