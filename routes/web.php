@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AssignPaperController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CopyController;
@@ -13,6 +14,9 @@ use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\PaperController;
+use App\Http\Controllers\PaperCsvController;
+use App\Http\Controllers\PaperPictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PrintController;
 use App\Http\Controllers\ProjectController;
@@ -22,6 +26,12 @@ use App\Http\Controllers\TickController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
+Route::get('papers.csv', [PaperCsvController::class, 'export'])->name('papers.csv');
+Route::post('papers/look', [PaperCsvController::class, 'look'])->name('papers.look');
+Route::post('papers/take', [PaperCsvController::class, 'take'])->name('papers.take');
+Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture');
+Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])->name('papers.picture.store');
+Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
@@ -44,6 +54,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::patch('furniture', [FurnitureController::class, 'update'])->name('furniture.update');
     Route::delete('furniture/{place}', [FurnitureController::class, 'destroy'])->where('place', '\d{1,3}(\.children\.\d{1,3}){0,5}')->name('furniture.destroy');
     Route::post('fit', FitController::class)->name('fit');
+    Route::post('papers', AssignPaperController::class)->name('papers.assign');
 
     Route::put('ticks', [TickController::class, 'update'])->name('ticks.update');
     Route::post('notes', [NoteController::class, 'store'])->name('notes.store');

@@ -49,6 +49,12 @@ final class Complaints
         }
     }
 
+    /** @return array<string, string> sentences by place */
+    public function all(): array
+    {
+        return $this->errors;
+    }
+
     /** @throws InvalidDesign */
     public function throwAny(): void
     {

@@ -103,6 +103,7 @@ final readonly class DesignWriter
             'direction' => $direction,
             'selvage' => $notation->exact($stock->selvage),
             'count' => $stock->available,
+            ...($stock->drawer === null ? [] : ['drawer' => $stock->drawer]),
         ];
     }
 }

@@ -15,7 +15,7 @@ use Ephemeron\Paper\Stock;
 /** Reads one paper of a design file; what is left out stays as the structure proposes it. */
 final readonly class StockReader
 {
-    private const KEYS = ['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count'];
+    private const KEYS = ['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count', 'drawer'];
 
     /** Which sides have a print with a right way up. */
     public const DIRECTIONS = ['none', 'a', 'b', 'both'];
@@ -45,7 +45,23 @@ final readonly class StockReader
             directionB: $direction === null ? $usual->directionB : in_array($direction, ['b', 'both'], true),
             selvage: $this->length($given, 'selvage', $usual->selvage, Length::zero(), Length::inches(2), $place),
             available: $this->count($given, $usual, $place),
+            drawer: $this->drawer($given, $place),
         );
+    }
+
+    /** @param array<array-key, mixed> $given */
+    private function drawer(array $given, string $place): ?string
+    {
+        $drawer = $given['drawer'] ?? null;
+        if ($drawer === null || $drawer === '') {
+            return null;
+        }
+        if (is_int($drawer) || (is_string($drawer) && preg_match('/^[A-Za-z0-9-]{1,40}$/', $drawer) === 1)) {
+            return (string) $drawer;
+        }
+        $this->complaints->add("{$place}.drawer", 'A paper in the drawer is named by up to 40 letters, figures and hyphens.');
+
+        return null;
     }
 
     /** @param array<array-key, mixed> $given */

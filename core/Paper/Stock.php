@@ -17,6 +17,7 @@ final readonly class Stock
      * @param bool $directionB the same for side B
      * @param Length $selvage breadth of the maker's strip along the foot of the sheet, zero if there is none
      * @param int|null $available how many sheets there are; null: as many as it takes
+     * @param string|null $drawer by what it is known in the drawer it is taken from
      */
     public function __construct(
         public string $name,
@@ -28,6 +29,7 @@ final readonly class Stock
         public bool $directionB,
         public Length $selvage,
         public ?int $available = null,
+        public ?string $drawer = null,
     ) {
     }
 
@@ -69,7 +71,7 @@ final readonly class Stock
         return implode('|', [
             $this->name, $this->sheet->width->ticks, $this->sheet->height->ticks, $this->grammage->text(),
             $this->caliper->ticks, (int) $this->doubleSided, (int) $this->directionA, (int) $this->directionB,
-            $this->selvage->ticks, $this->available ?? '∞',
+            $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '',
         ]);
     }
 }

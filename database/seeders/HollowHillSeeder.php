@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Measure\Size;
 use Illuminate\Database\Seeder;
 
 /** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
@@ -19,6 +21,7 @@ final class HollowHillSeeder extends Seeder
     public function run(): void
     {
         // The shelf shows the latest first.
+        $this->drawer();
         $this->cometWallet();
         $this->fullMoonFolio();
         $this->fieldJournal();
@@ -91,6 +94,28 @@ final class HollowHillSeeder extends Seeder
             'materials' => ['book-sheet' => ['name' => 'Field lines', 'sheet' => '8x8', 'weight' => '120 g']],
         ]);
         $this->tickThrough($project, Phase::Finish);
+    }
+
+    /** The club's drawer: two pads, card, board, and what the last books left over. */
+    private function drawer(): void
+    {
+        foreach (['Night chart', 'Dew point', 'First quarter', 'Field lines', 'Meteor trail', 'Dark adaptation', 'Red torch', 'Sidereal'] as $index => $name) {
+            $this->paper($name, 'pattern', 'Star party', [12, 12], 2 + $index % 3, '160 g', ['#6d74ad', '#9db7bb', '#e5cf98', '#d2b3a0', '#8c9a6f', '#4a4f7a', '#a86a5c', '#b7b3d8'][$index], 'blue bin', 'season', $index % 3 === 0 ? 'a' : 'none');
+        }
+        foreach (['Kraft dusk' => '#c9ad7f', 'Blue hour' => '#8b97ad', 'Chalk' => '#f6f2e6'] as $name => $swatch) {
+            $this->paper($name, 'card', '', [12, 12], 20, '220 g', $swatch, 'card rack', 'plain');
+        }
+        $this->paper('Greyboard', 'board', '', [12, 12], 6, '1000 g', '#b3aa98', 'behind the door', 'covers');
+        $this->paper('Clear vellum', 'specialty', '', [8.5, 11], 9, '100 g', '#edf0ea', 'top drawer', 'see-through');
+        $this->paper('Night chart, leftover', 'leftover', 'Star party', [4, 12], 3, '160 g', '#6d74ad', 'scrap box', 'season');
+    }
+
+    /** @param array{int|float, int|float} $inches */
+    private function paper(string $name, string $kind, string $pad, array $inches, int $count, string $weight, string $swatch, string $place, string $tags, string $direction = 'none'): void
+    {
+        $size = Size::inches(...$inches);
+        $paper = Paper::query()->create(['name' => $name, 'kind' => $kind, 'pad' => $pad, 'width' => $size->width->ticks, 'height' => $size->height->ticks, 'weight' => $weight, 'swatch' => $swatch, 'place' => $place, 'tags' => $tags, 'direction' => $direction, 'cents' => $kind === 'pattern' ? 85 : 60]);
+        $paper->move($count, 'Put into the drawer');
     }
 
     /** For the post: it must go into a card envelope. */

@@ -62,7 +62,7 @@
                     @endif
                 </x-change-form>
             </details>
-            <details id="papers" @if (collect($errors->keys())->contains(fn ($key) => str_starts_with($key, 'materials.'))) open @endif>
+            <details id="papers" @if (collect($errors->keys())->contains(fn ($key) => $key === 'paper' || str_starts_with($key, 'materials.'))) open @endif>
                 <summary>Papers</summary>
                 <x-change-form :project="$project" :face="$face->key">
                     @foreach ($plan->stocks as $stock)
@@ -71,6 +71,14 @@
                         @endforeach
                     @endforeach
                 </x-change-form>
+                @if ($drawer->isNotEmpty())
+                    <x-swap-form :project="$project" :action="route('papers.assign', $project)" :face="$face->key" class="mt-2">
+                        <div class="field"><label for="assign-role">Take for</label><select class="form-select" id="assign-role" name="role">@foreach ($plan->stocks as $stock)@foreach ($stock->roles as $role)<option value="{{ $role }}">{{ \Ephemeron\Paper\StockRole::from($role)->label() }}</option>@endforeach @endforeach</select></div>
+                        <div class="field is-wide"><label for="assign-paper">from the drawer</label><select class="form-select" id="assign-paper" name="paper">@foreach ($drawer as $paper)<option value="{{ $paper->id }}">{{ $paper->name }}, {{ $paper->count }} of {{ str_replace('⁄', '/', $notation->size($paper->size())) }}</option>@endforeach</select></div>
+                        @error('paper')<p class="field-error">{{ $message }}</p>@enderror
+                        <button class="btn-plain">Take this paper</button>
+                    </x-swap-form>
+                @endif
             </details>
             <details id="tools">
                 <summary>Tools and schools</summary>

@@ -14,6 +14,7 @@ final class EveryScreenTest extends BrowserTestCase
     {
         yield 'shelf' => ['', ''];
         yield 'catalogue' => ['', 'catalogue'];
+        yield 'drawer' => ['', 'papers'];
         foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {
             foreach (['plan', 'cut', 'score', 'bench', 'print'] as $stage) {
                 yield "{$project}, {$stage}" => [$project, $stage];

@@ -6,10 +6,10 @@ namespace Tests\Core;
 
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\Demand;
-use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\LowerBound;
 use Ephemeron\Cutting\Offcut;
 use Ephemeron\Cutting\PlanDoesNotCut;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;

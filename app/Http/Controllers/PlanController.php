@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Drawing\FlapsLifted;
 use App\Drawing\SpreadDrawing;
+use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
@@ -38,6 +39,7 @@ final readonly class PlanController
             'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,
             'putting' => is_string($kind) && $showroom->has($kind) ? $showroom->get($kind) : null,
+            'drawer' => Paper::query()->where('count', '>', 0)->orderBy('name')->limit(300)->get(),
             'tally' => Tally::of($plan),
             'before' => $before === null ? null : Tally::of($before),
             'consequences' => $before === null ? [] : (new WhatChanged($before, $plan))->sentences(),

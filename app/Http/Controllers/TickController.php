@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\Consumption;
 use App\Http\Requests\TickRequest;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
@@ -13,20 +14,29 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class TickController
 {
-    public function __construct(private ProjectEditor $editor)
+    public function __construct(private ProjectEditor $editor, private Consumption $consumption)
     {
     }
 
     public function update(TickRequest $request, Project $project): RedirectResponse
     {
-        $steps = $this->editor->plan($project)->steps;
+        $plan = $this->editor->plan($project);
+        $steps = $plan->steps;
         $step = collect($steps)->first(static fn (Step $step): bool => $step->key === $request->step()) ?? abort(404);
         $place = $request->place();
 
-        DB::transaction(function () use ($project, $step, $place, $request): void {
+        // Ticks and what they take from the drawer go together or not at all.
+        DB::transaction(function () use ($project, $plan, $step, $place, $request): void {
+            $was = $project->ticks()->where('key', $step->key)->exists();
             $request->done()
                 ? $this->tick($project, $step, $place)
                 : $this->untick($project, $step, $place);
+            $is = $project->ticks()->where('key', $step->key)->exists();
+            match (true) {
+                ! $was && $is => $this->consumption->take($project, $plan, $step),
+                $was && ! $is => $this->consumption->putBack($project, $step),
+                default => null,
+            };
             $project->touch();
         });
         $next = $request->boolean('next') ? ($steps[$step->number] ?? $step) : $step;

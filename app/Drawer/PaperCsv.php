@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawer;
+
+use App\Models\Paper;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Unit;
+
+/** Papers as a table that spreadsheets read (RFC 4180, UTF-8): out, and in with a look at every line first. */
+final readonly class PaperCsv
+{
+    public const MOST_LINES = 5_000;
+
+    public function __construct(private PaperReader $reader)
+    {
+    }
+
+    /** @param iterable<Paper> $papers */
+    public function write(iterable $papers, Unit $unit): string
+    {
+        $notation = Notation::usual($unit);
+        $file = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('There is no room for a file.');
+        fputcsv($file, PaperReader::FIELDS, escape: '');
+        foreach ($papers as $paper) {
+            fputcsv($file, [
+                $paper->name, $paper->kind, $paper->pad, 'own', $notation->exact($paper->size()->width), $notation->exact($paper->size()->height), $paper->weight, $paper->sides,
+                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), $paper->count, number_format($paper->cents / 100, 2, '.', ''), $paper->place, $paper->tags, $paper->swatch,
+            ], escape: '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /**
+     * @return array{list<array<string, mixed>>, list<string>} attributes of the lines that can be read, and what is wrong with the others, by line
+     */
+    public function read(string $csv, Unit $unit): array
+    {
+        $csv = preg_replace('/^\xEF\xBB\xBF/', '', $csv) ?? $csv;
+        if (! mb_check_encoding($csv, 'UTF-8')) {
+            return [[], ['The file is not in UTF-8.']];
+        }
+        $file = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('There is no room for a file.');
+        fwrite($file, $csv);
+        rewind($file);
+        $head = fgetcsv($file, escape: '');
+        $head = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), is_array($head) ? $head : []);
+        if (! in_array('name', $head, true)) {
+            return [[], ['The first line must name the columns; one of them is “name”. Known are: '.implode(', ', PaperReader::FIELDS).'.']];
+        }
+        $papers = [];
+        $wrong = [];
+        for ($line = 2; ($row = fgetcsv($file, escape: '')) !== false; $line++) {
+            if ($row === [null]) {
+                continue;
+            }
+            if ($line > self::MOST_LINES + 1) {
+                $wrong[] = sprintf('Line %d: more than %d papers at once are not read.', $line, self::MOST_LINES);
+                break;
+            }
+            if (count($row) > count($head)) {
+                $wrong[] = "Line {$line}: there are more values than columns.";
+
+                continue;
+            }
+            [$attributes, $errors] = $this->reader->read(array_combine(array_slice($head, 0, count($row)), $row), $unit);
+            $errors === [] ? $papers[] = $attributes : $wrong[] = "Line {$line}: ".implode(' ', array_map(static fn (string $field, string $sentence): string => "{$field}: {$sentence}", array_keys($errors), $errors));
+        }
+
+        return [$papers, $wrong];
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawer;
+
+use App\Models\Paper;
+use Ephemeron\Format\Complaints;
+use Ephemeron\Format\StockReader;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Structure\UsualPapers;
+
+/** Reads a paper as it is typed into a form or stands in a line of a CSV file; the core checks what it knows about paper. */
+final readonly class PaperReader
+{
+    public const FIELDS = ['name', 'kind', 'pad', 'sheet', 'width', 'height', 'weight', 'sides', 'direction', 'grain', 'selvage', 'count', 'price', 'place', 'tags', 'swatch'];
+
+    /**
+     * @param array<array-key, mixed> $typed by field; what is left out takes its default
+     * @return array{array<string, mixed>, array<string, string>} attributes of a {@see Paper}, and a sentence for every field that is wrong
+     */
+    public function read(array $typed, Unit $unit): array
+    {
+        $complaints = new Complaints;
+        $given = array_map(static fn (mixed $value): string => is_scalar($value) ? trim((string) $value) : '', array_intersect_key($typed, array_flip(self::FIELDS)));
+        $given = array_filter($given, static fn (string $value): bool => $value !== '');
+        $kind = $this->oneOf($given, 'kind', array_keys(Paper::KINDS), 'pattern', $complaints);
+        $usual = $kind === 'pattern' ? Stock::pattern('', UsualPapers::square($unit), 160) : Stock::card('', UsualPapers::square($unit), $kind === 'board' ? 1000 : 220);
+        if (! isset($given['name'])) {
+            $complaints->add('paper.name', 'A paper wants a name.');
+        }
+        $stock = (new StockReader($unit, $complaints))->read(
+            [...array_intersect_key($given, array_flip(['name', 'sheet', 'width', 'height', 'weight', 'sides', 'direction', 'selvage', 'count'])), ...(isset($given['width'], $given['height']) ? ['sheet' => 'own'] : [])],
+            $usual,
+            'paper',
+        );
+        $attributes = [
+            'name' => $stock->name,
+            'kind' => $kind,
+            'pad' => $this->short($given, 'pad', 80, $complaints),
+            'width' => $stock->sheet->width->ticks,
+            'height' => $stock->sheet->height->ticks,
+            'selvage' => $stock->selvage->ticks,
+            'weight' => $stock->grammage->exact(),
+            'sides' => $stock->doubleSided ? 'double' : 'single',
+            'direction' => $given['direction'] ?? 'none',
+            'grain' => $this->oneOf($given, 'grain', array_keys(Paper::GRAINS), 'unknown', $complaints),
+            'count' => $stock->available ?? 0,
+            'cents' => $this->cents($given, $complaints),
+            'place' => $this->short($given, 'place', 80, $complaints),
+            'tags' => $this->short($given, 'tags', 200, $complaints),
+            'swatch' => $this->swatch($given, $complaints),
+        ];
+        $errors = [];
+        foreach ($complaints->all() as $place => $sentence) {
+            $errors[preg_replace('/^paper\./', '', (string) $place) ?? ''] = $sentence;
+        }
+
+        return [$attributes, $errors];
+    }
+
+    /**
+     * @param array<array-key, string> $given
+     * @param list<string> $choices
+     */
+    private function oneOf(array $given, string $field, array $choices, string $usual, Complaints $complaints): string
+    {
+        $value = $given[$field] ?? $usual;
+        if (! in_array($value, $choices, true)) {
+            $complaints->add("paper.{$field}", 'It is one of: '.implode(', ', $choices).'.');
+        }
+
+        return $value;
+    }
+
+    /** @param array<array-key, string> $given */
+    private function short(array $given, string $field, int $most, Complaints $complaints): string
+    {
+        $value = $given[$field] ?? '';
+        if (mb_strlen($value) > $most || ! mb_check_encoding($value, 'UTF-8')) {
+            $complaints->add("paper.{$field}", "At most {$most} characters.");
+
+            return '';
+        }
+
+        return $value;
+    }
+
+    /** @param array<array-key, string> $given */
+    private function cents(array $given, Complaints $complaints): int
+    {
+        $price = str_replace(',', '.', $given['price'] ?? '0');
+        if (preg_match('/^\d{1,5}(\.\d{1,2})?$/', $price) !== 1) {
+            $complaints->add('paper.price', 'A price is written like 0.85, for one sheet.');
+
+            return 0;
+        }
+
+        return (int) round((float) $price * 100);
+    }
+
+    /** @param array<array-key, string> $given */
+    private function swatch(array $given, Complaints $complaints): string
+    {
+        $swatch = strtolower($given['swatch'] ?? '');
+        if ($swatch !== '' && preg_match('/^#[0-9a-f]{6}$/', $swatch) !== 1) {
+            $complaints->add('paper.swatch', 'A colour is written like #8fa3c4.');
+
+            return '';
+        }
+
+        return $swatch;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A paper in the drawer: so many sheets of one design, or a leftover.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $kind
+ * @property string $pad
+ * @property int $width
+ * @property int $height
+ * @property int $selvage
+ * @property string $weight
+ * @property string $sides
+ * @property string $direction
+ * @property string $grain
+ * @property int $count
+ * @property int $cents
+ * @property string $place
+ * @property string $tags
+ * @property string $swatch
+ * @property string|null $picture
+ * @property int|null $parent_id
+ */
+final class Paper extends Model
+{
+    public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
+
+    public const GRAINS = ['unknown' => 'not known', 'long' => 'along the height', 'short' => 'along the width'];
+
+    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture'];
+
+    protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => ''];
+
+    /** @return HasMany<PaperMovement, $this> */
+    public function movements(): HasMany
+    {
+        return $this->hasMany(PaperMovement::class);
+    }
+
+    public function size(): Size
+    {
+        return new Size(Length::ofTicks($this->width), Length::ofTicks($this->height));
+    }
+
+    /** @return array<string, string|int> as a design file writes a material */
+    public function material(Notation $notation): array
+    {
+        return [
+            'name' => $this->name,
+            'sheet' => 'own',
+            'width' => $notation->exact($this->size()->width),
+            'height' => $notation->exact($this->size()->height),
+            'weight' => $this->weight,
+            'sides' => $this->sides,
+            'direction' => $this->direction,
+            'selvage' => $notation->exact(Length::ofTicks($this->selvage)),
+            'count' => $this->count,
+            'drawer' => (string) $this->id,
+        ];
+    }
+
+    /** Lays a new paper into the drawer, with the sheets it says it has. */
+    public function putIn(string $why): void
+    {
+        $sheets = $this->count;
+        $this->count = 0;
+        $this->move($sheets, $why);
+    }
+
+    /** So many more, or fewer; never fewer than none. Belongs into a transaction with what it is done for. */
+    public function move(int $change, string $why, ?Project $project = null, ?string $step = null): void
+    {
+        $change = max($change, -$this->count);
+        $this->count += $change;
+        $this->save();
+        $this->movements()->create(['project_id' => $project?->id, 'step' => $step, 'change' => $change, 'why' => mb_substr($why, 0, 200)]);
+    }
+
+    /**
+     * @param array<array-key, mixed> $filters `search`, `kind`, `pad`, `there`
+     * @return Builder<self>
+     */
+    public static function sieved(array $filters): Builder
+    {
+        $query = self::query();
+        $text = static fn (string $key): string => is_string($filters[$key] ?? null) ? trim($filters[$key]) : '';
+        foreach (preg_split('/\s+/', $text('search'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $query->whereRaw("(name like ? escape '\\' or pad like ? escape '\\' or place like ? escape '\\' or tags like ? escape '\\')", [$like, $like, $like, $like]);
+        }
+        if (isset(self::KINDS[$text('kind')])) {
+            $query->where('kind', $text('kind'));
+        }
+        if ($text('pad') !== '') {
+            $query->where('pad', $text('pad'));
+        }
+        if ($text('there') === 'yes') {
+            $query->where('count', '>', 0);
+        }
+
+        $query->orderBy('name')->orderBy('id');
+
+        return $query;
+    }
+}

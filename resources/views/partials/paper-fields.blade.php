@@ -1,0 +1,28 @@
+{{-- What is known of a paper; lengths in the unit of the page. --}}
+@php
+    $isOld = $id === 'new' ? old('adding') !== null : (old('name') !== null && old('adding') === null);
+    $value = fn (string $field, mixed $known) => $isOld ? (is_string(old($field)) ? old($field) : '') : $known;
+    $bare = fn (int $ticks) => str_replace(' '.$unit->value, '', $notation->exact(\Ephemeron\Measure\Length::ofTicks($ticks)));
+    $square = $unit === \Ephemeron\Measure\Unit::Inch ? '12' : '30.5';
+    $fields = [
+        'name' => ['Name', $paper?->name], 'pad' => ['Pad or collection', $paper?->pad], 'width' => ['Width', $paper ? $bare($paper->width) : $square], 'height' => ['Height', $paper ? $bare($paper->height) : $square],
+        'count' => ['Sheets', $paper?->count ?? 1], 'weight' => ['Weight', $paper?->weight ?? '160 g'], 'selvage' => ['Selvage strip', $paper ? $bare($paper->selvage) : '0'],
+        'price' => ['Price of a sheet', $paper ? number_format($paper->cents / 100, 2) : ''], 'place' => ['Where it lies', $paper?->place], 'tags' => ['Tags', $paper?->tags], 'swatch' => ['Colour', $paper?->swatch],
+    ];
+    $choices = ['kind' => ['Kind', \App\Models\Paper::KINDS, $paper?->kind ?? 'pattern'], 'sides' => ['Printed on', ['double' => 'both sides', 'single' => 'one side'], $paper?->sides ?? 'double'], 'direction' => ['Right way up', ['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'], $paper?->direction ?? 'none'], 'grain' => ['Grain', \App\Models\Paper::GRAINS, $paper?->grain ?? 'unknown']];
+@endphp
+<input type="hidden" name="unit" value="{{ $unit->value }}">
+@foreach ($fields as $field => [$label, $known])
+    <div class="field">
+        <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
+        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" @if ($field === 'swatch') placeholder="#8fa3c4" @endif>
+        @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
+    </div>
+@endforeach
+@foreach ($choices as $field => [$label, $options, $known])
+    <div class="field">
+        <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
+        <select class="form-select" id="{{ $id }}-{{ $field }}" name="{{ $field }}">@foreach ($options as $key => $text)<option value="{{ $key }}" @selected($value($field, $known) === $key)>{{ $text }}</option>@endforeach</select>
+        @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
+    </div>
+@endforeach

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Paper;
+use App\Models\Project;
+use App\Planning\ProjectEditor;
+use Ephemeron\Measure\Length;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+final class DrawerTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_a_paper_is_put_in_found_changed_and_taken_out(): void
+    {
+        $this->get('/papers')->assertOk()->assertSee('Nothing of that is in the drawer');
+        $this->putIn(['name' => 'Zodiac <b>wheel</b>', 'tags' => 'stars, 100% blue', 'price' => '0,85', 'swatch' => '#8FA3C4']);
+        $paper = Paper::query()->sole();
+        $this->assertSame([Length::inches(12)->ticks, 85, '#8fa3c4', 4], [$paper->width, $paper->cents, $paper->swatch, $paper->count]);
+        $this->get('/papers?search=100%25+ZODIAC')->assertSee('Zodiac <b>wheel</b>')->assertDontSee('Zodiac <b>wheel</b>', false);
+        $this->get('/papers?search=1_0')->assertSee('Nothing of that');
+        $this->get('/papers?kind=board')->assertSee('Nothing of that');
+
+        $this->patch("/papers/{$paper->id}", ['name' => 'Wheel', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '1'])->assertRedirect();
+        $this->assertSame(['Wheel', 1], [$paper->refresh()->name, $paper->count]);
+        $this->get("/papers?paper={$paper->id}")->assertSee('Counted again')->assertSee('Put into the drawer');
+        $this->delete("/papers/{$paper->id}")->assertRedirect('/papers');
+        $this->assertSame(0, Paper::query()->count());
+    }
+
+    public function test_a_pad_is_putIn_at_one_go(): void
+    {
+        $this->putIn(['name' => 'Night sky', 'designs' => '18', 'count' => '2', 'width' => '20,3', 'height' => '20.3', 'unit' => 'cm']);
+        $this->assertSame(18, Paper::query()->where('pad', 'Night sky')->where('count', 2)->count());
+        $this->assertSame('Night sky 18', Paper::query()->latest('id')->firstOrFail()->name);
+    }
+
+    #[TestWith(['name', ''])]
+    #[TestWith(['width', 'wide'])]
+    #[TestWith(['width', '-3'])]
+    #[TestWith(['count', '1.5'])]
+    #[TestWith(['count', '-1'])]
+    #[TestWith(['weight', 'heavy'])]
+    #[TestWith(['price', '-1'])]
+    #[TestWith(['swatch', 'red'])]
+    #[TestWith(['kind', 'cloth'])]
+    #[TestWith(['grain', 'sideways'])]
+    #[TestWith(['direction', 'up'])]
+    #[TestWith(['designs', '101'])]
+    #[TestWith(['selvage', '12'])]
+    public function test_what_is_wrong_stands_beside_its_field_and_nothing_is_lost(string $field, string $typed): void
+    {
+        $this->from('/papers')->putIn(['name' => 'Kept name', 'place' => 'blue bin', $field => $typed], false);
+        $this->assertSame(0, Paper::query()->count());
+        $this->assertArrayHasKey($field, (array) session('errors')?->getBag('default')->toArray());
+        $page = $this->get('/papers')->assertSee('field-error', false)->assertSee('Nothing was changed');
+        $page->assertSee('blue bin');
+    }
+
+    public function test_csv_goes_out_and_comes_back(): void
+    {
+        $this->putIn(['name' => '"Comet", left', 'width' => '6 1/8', 'height' => '12', 'place' => 'bin; lowest', 'price' => '1.20']);
+        $csv = (string) $this->get('/papers.csv')->assertOk()->getContent();
+        Paper::query()->delete();
+        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)])->assertOk()->assertSee('1 line can be read');
+        $this->assertSame(0, Paper::query()->count());
+        $this->post('/papers/take', ['csv' => $csv])->assertRedirect();
+        $this->assertSame($csv, $this->get('/papers.csv')->getContent());
+    }
+
+    public function test_the_look_at_a_file_names_every_bad_line(): void
+    {
+        $csv = "\xEF\xBB\xBFName,count,width,height\nGood,2,12,12\n,2,12,12\nBad count,many,12,12\nToo many,1,12,12,13\n";
+        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)])
+            ->assertSee('1 line can be read, 3 cannot')->assertSee('Line 3: name: A paper wants a name.')->assertSee('Line 4: count:')->assertSee('Line 5: there are more values');
+        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', "a,b\n1,2\n")])->assertSee('The first line must name the columns');
+        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', "name\n\xff\n")])->assertSee('not in UTF-8');
+        $this->post('/papers/look', [])->assertSessionHasErrors('file');
+    }
+
+    public function test_pictures_are_taken_for_what_they_are(): void
+    {
+        Storage::fake('local');
+        $this->putIn(['name' => 'Moth']);
+        $paper = Paper::query()->sole();
+        $this->get("/papers/{$paper->id}/picture")->assertNotFound();
+        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->createWithContent('moth.png', '<?php echo 1;')])->assertSessionHasErrors('picture');
+        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('moth.txt', 1200, 600)])->assertSessionHasNoErrors();
+        $picture = getimagesizefromstring((string) $this->get("/papers/{$paper->id}/picture")->assertOk()->getContent());
+        $this->assertIsArray($picture);
+        $this->assertSame([480, 240, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
+    }
+
+    public function test_a_ticked_cut_takes_its_sheets_and_gives_its_leftovers_until_the_tick_is_taken_back(): void
+    {
+        $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
+        $paper = Paper::query()->sole();
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $project->refresh();
+        $editor = $this->app->make(ProjectEditor::class);
+        $this->assertSame('Orbit card', $editor->design($project)->materials['structure-card']->name);
+
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1'])->assertRedirect()->assertSessionHasNoErrors();
+        $taken = 9 - $paper->refresh()->count;
+        $this->assertGreaterThan(0, $taken);
+        $kept = Paper::query()->where('kind', 'leftover')->get();
+        $this->assertNotEmpty($kept);
+        $this->assertSame($paper->id, $kept[0]?->parent_id);
+        $this->get("/papers?paper={$paper->id}")->assertSee("Cut for {$project->name}");
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $this->assertSame(9 - $taken, $paper->refresh()->count, 'a second tick takes nothing');
+
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '0']);
+        $this->assertSame(9, $paper->refresh()->count);
+        $this->assertSame(1, Paper::query()->count(), 'leftovers go with the cut that made them');
+    }
+
+    public function test_a_paper_that_is_gone_is_not_given_to_a_role(): void
+    {
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors('paper');
+        $this->post("/projects/{$project->id}/papers", ['role' => 'roof', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors();
+    }
+
+    /** @param array<string, string> $fields */
+    private function putIn(array $fields, bool $taken = true): void
+    {
+        $answer = $this->post('/papers', ['adding' => '1', 'unit' => 'in', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4', ...$fields]);
+        $taken ? $answer->assertRedirect()->assertSessionHasNoErrors() : $answer->assertRedirect('/papers')->assertSessionHasErrors();
+    }
+}
