@@ -72,8 +72,10 @@ foreach ($tasks as $name => [$demands, $supplies]) {
     foreach ($peers[$name] ?? [] as $peer => $sheets) {
         // The packers have only the large sheets; a small one counts as one too.
         if ($sheets !== null && $plan->missing === [] && $plan->sheets() > $sheets) {
-            echo "{$name}: {$plan->sheets()} sheets, {$peer} needs {$sheets}\n";
-            $failed = true;
+            // A packer may lay pieces round a hole in the middle; no cut that goes right across takes such a sheet apart.
+            $uncuttable = $plan->isProved();
+            echo "{$name}: {$plan->sheets()} sheets, {$peer} needs {$sheets}".($uncuttable ? ", and lays them as no trimmer can cut: fewer is proved impossible\n" : "\n");
+            $failed = $failed || ! $uncuttable;
         }
         if ($sheets !== null) {
             $groups[$group]['peers'][$peer][] = [$plan->sheets(), $sheets];

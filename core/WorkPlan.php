@@ -7,6 +7,7 @@ namespace Ephemeron;
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Design\Design;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\StockPlan;
@@ -53,6 +54,22 @@ final readonly class WorkPlan
     public function sheets(): int
     {
         return array_sum(array_map(static fn (StockPlan $stock): int => $stock->cuts->sheets(), $this->stocks));
+    }
+
+    public function leftovers(): int
+    {
+        return array_sum(array_map(static fn (StockPlan $stock): int => $stock->cuts->leftovers(), $this->stocks));
+    }
+
+    /** What a cutting step takes and gives; none of a step that cuts no sheet. */
+    public function patternOf(Step $step): ?SheetPattern
+    {
+        if ($step->picture->kind !== 'sheet') {
+            return null;
+        }
+        [$stock, $pattern] = array_map(intval(...), explode('/', $step->picture->of));
+
+        return $this->stocks[$stock]->cuts->patterns[$pattern];
     }
 
     /** Of the closed book, first estimate. */

@@ -19,7 +19,10 @@ use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Furniture\Outfitting;
 use Ephemeron\Furniture\Showroom;
+use Ephemeron\Measure\Length;
+use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\PhotoSize;
+use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 use Ephemeron\Scoring\Board;
 use Ephemeron\Scoring\ScorePlan;
@@ -88,12 +91,20 @@ final readonly class Workshop
                 static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity, ! $part->upright || ! $stock->isDirectional($part->shows), $part->picture),
                 $pieces,
             );
-            $supply = new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available);
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
-            $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, [$supply], $trimmer));
+            $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, $this->supplies($stock), $trimmer));
         }
 
         return $plans;
+    }
+
+    /** @return non-empty-list<Supply> new sheets, then what is left over of earlier ones */
+    private function supplies(Stock $stock): array
+    {
+        return [
+            new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, key: $stock->drawer ?? ''),
+            ...array_map(static fn (Leftover $leftover): Supply => new Supply($stock->name, $leftover->size, Length::zero(), $leftover->count, isLeftover: true, key: $leftover->drawer ?? ''), $stock->leftovers),
+        ];
     }
 
     /** @return array<string, ScorePlan> */

@@ -8,8 +8,6 @@ use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
 use Ephemeron\Bench\Step;
-use Ephemeron\Cutting\SheetPattern;
-use Ephemeron\Fit\StockPlan;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\WorkPlan;
@@ -25,8 +23,8 @@ final readonly class Consumption
 
     public function take(Project $project, WorkPlan $plan, Step $step): void
     {
-        [$stock, $pattern] = $this->patternOf($plan, $step) ?? [null, null];
-        $paper = $stock === null || $stock->stock->drawer === null ? null : Paper::query()->find((int) $stock->stock->drawer);
+        $pattern = $plan->patternOf($step);
+        $paper = $pattern === null || $pattern->supply->key === '' ? null : Paper::query()->find((int) $pattern->supply->key);
         if ($paper === null || $pattern === null) {
             return;
         }
@@ -48,7 +46,8 @@ final readonly class Consumption
             }
             $paper->move(-$movement->change, "Put back: {$movement->why}");
             $movement->update(['step' => null]);
-            if ($paper->kind === 'leftover' && $paper->count === 0) {
+            // A leftover that came out of this cut goes with it; one that was cut stays.
+            if ($paper->kind === 'leftover' && $paper->count === 0 && $movement->change > 0) {
                 $paper->delete();
             }
         }
@@ -57,22 +56,8 @@ final readonly class Consumption
     private function leftover(Paper $paper, Size $size): Paper
     {
         return Paper::query()->firstOrCreate(
-            ['parent_id' => $paper->id, 'kind' => 'leftover', 'width' => $size->width->ticks, 'height' => $size->height->ticks],
-            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'picture']), 'name' => mb_substr($paper->name, 0, 70).', leftover'],
+            ['parent_id' => $paper->parent_id ?? $paper->id, 'kind' => 'leftover', 'width' => $size->width->ticks, 'height' => $size->height->ticks],
+            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'picture']), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover'],
         );
-    }
-
-    /** @return array{StockPlan, SheetPattern}|null */
-    private function patternOf(WorkPlan $plan, Step $step): ?array
-    {
-        foreach ($plan->stocks as $stock) {
-            foreach ($stock->cuts->patterns as $index => $pattern) {
-                if ($step->key === "cut-{$stock->roles[0]}-".($index + 1)) {
-                    return [$stock, $pattern];
-                }
-            }
-        }
-
-        return null;
     }
 }

@@ -8,6 +8,7 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -32,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $swatch
  * @property string|null $picture
  * @property int|null $parent_id
+ * @property Collection<int, self> $leftovers
  */
 final class Paper extends Model
 {
@@ -54,6 +56,12 @@ final class Paper extends Model
         return new Size(Length::ofTicks($this->width), Length::ofTicks($this->height));
     }
 
+    /** @return HasMany<self, $this> what was left over when it was cut */
+    public function leftovers(): HasMany
+    {
+        return $this->hasMany(self::class, 'parent_id');
+    }
+
     /** @return array<string, string|int> as a design file writes a material */
     public function material(Notation $notation): array
     {
@@ -69,6 +77,17 @@ final class Paper extends Model
             'count' => $this->count,
             'drawer' => (string) $this->id,
         ];
+    }
+
+    /** @return list<array<string, string|int>> as a design file lists them, 40 at the most */
+    public function leftoversFor(Notation $notation): array
+    {
+        return array_values($this->leftovers->where('kind', 'leftover')->where('count', '>', 0)->take(40)->map(static fn (self $leftover): array => [
+            'width' => $notation->exact($leftover->size()->width),
+            'height' => $notation->exact($leftover->size()->height),
+            'count' => min($leftover->count, 999),
+            'drawer' => (string) $leftover->id,
+        ])->all());
     }
 
     /** Lays a new paper into the drawer, with the sheets it says it has. */

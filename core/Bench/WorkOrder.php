@@ -82,7 +82,12 @@ final readonly class WorkOrder
     private function cutTitle(StockPlan $stock, SheetPattern $pattern, int $index): string
     {
         $letters = array_map(strval(...), array_keys($pattern->gives));
-        $sheets = $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike";
+        $sheets = match (true) {
+            $pattern->supply->isLeftover && $pattern->count === 1 => "the leftover {$this->notation->size($pattern->supply->sheet)}",
+            $pattern->supply->isLeftover => "{$pattern->count} leftovers {$this->notation->size($pattern->supply->sheet)}",
+            $pattern->count === 1 => 'one sheet',
+            default => "{$pattern->count} sheets alike",
+        };
 
         return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, implode(', ', $letters));
     }

@@ -10,6 +10,7 @@ use Ephemeron\Design\Schools;
 use Ephemeron\Design\Values;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Stock;
 
@@ -104,6 +105,12 @@ final readonly class DesignWriter
             'selvage' => $notation->exact($stock->selvage),
             'count' => $stock->available,
             ...($stock->drawer === null ? [] : ['drawer' => $stock->drawer]),
+            ...($stock->leftovers === [] ? [] : ['leftovers' => array_map(static fn (Leftover $leftover): array => [
+                'width' => $notation->exact($leftover->size->width),
+                'height' => $notation->exact($leftover->size->height),
+                'count' => $leftover->count,
+                ...($leftover->drawer === null ? [] : ['drawer' => $leftover->drawer]),
+            ], $stock->leftovers)]),
         ];
     }
 }

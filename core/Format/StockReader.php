@@ -9,16 +9,19 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Grammage;
+use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Stock;
 
 /** Reads one paper of a design file; what is left out stays as the structure proposes it. */
 final readonly class StockReader
 {
-    private const KEYS = ['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count', 'drawer'];
+    private const KEYS = ['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count', 'drawer', 'leftovers'];
 
     /** Which sides have a print with a right way up. */
     public const DIRECTIONS = ['none', 'a', 'b', 'both'];
+
+    private const MOST_LEFTOVERS = 40;
 
     public const SIDES = ['single', 'double'];
 
@@ -46,6 +49,7 @@ final readonly class StockReader
             selvage: $this->length($given, 'selvage', $usual->selvage, Length::zero(), Length::inches(2), $place),
             available: $this->count($given, $usual, $place),
             drawer: $this->drawer($given, $place),
+            leftovers: $this->leftovers($given, $place),
         );
     }
 
@@ -62,6 +66,36 @@ final readonly class StockReader
         $this->complaints->add("{$place}.drawer", 'A paper in the drawer is named by up to 40 letters, figures and hyphens.');
 
         return null;
+    }
+
+    /**
+     * @param array<array-key, mixed> $given
+     * @return list<Leftover>
+     */
+    private function leftovers(array $given, string $place): array
+    {
+        $list = $given['leftovers'] ?? [];
+        if (! is_array($list) || ! array_is_list($list) || count($list) > self::MOST_LEFTOVERS) {
+            $this->complaints->add("{$place}.leftovers", sprintf('Leftovers are a list of up to %d sizes.', self::MOST_LEFTOVERS));
+
+            return [];
+        }
+        $leftovers = [];
+        foreach ($list as $index => $leftover) {
+            $here = "{$place}.leftovers.{$index}";
+            if (! is_array($leftover) || ! isset($leftover['width'], $leftover['height'])) {
+                $this->complaints->add($here, 'A leftover has "width", "height" and "count".');
+
+                continue;
+            }
+            $this->complaints->unknownKeys($here, $leftover, ['width', 'height', 'count', 'drawer']);
+            $least = Length::inches(0, 1, 4);
+            $size = new Size($this->length($leftover, 'width', $least, $least, Length::inches(60), $here), $this->length($leftover, 'height', $least, $least, Length::inches(60), $here));
+            $count = $this->complaints->reading("{$here}.count", fn () => Parameter::count('count', 'The number of leftovers', '', 1, 999, 1)->read($leftover['count'] ?? 1, $this->unit), 1);
+            $leftovers[] = new Leftover($size, is_int($count) ? $count : 1, $this->drawer($leftover, $here));
+        }
+
+        return $leftovers;
     }
 
     /** @param array<array-key, mixed> $given */

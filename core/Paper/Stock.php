@@ -18,6 +18,7 @@ final readonly class Stock
      * @param Length $selvage breadth of the maker's strip along the foot of the sheet, zero if there is none
      * @param int|null $available how many sheets there are; null: as many as it takes
      * @param string|null $drawer by what it is known in the drawer it is taken from
+     * @param list<Leftover> $leftovers used up first
      */
     public function __construct(
         public string $name,
@@ -30,6 +31,7 @@ final readonly class Stock
         public Length $selvage,
         public ?int $available = null,
         public ?string $drawer = null,
+        public array $leftovers = [],
     ) {
     }
 
@@ -72,6 +74,7 @@ final readonly class Stock
             $this->name, $this->sheet->width->ticks, $this->sheet->height->ticks, $this->grammage->text(),
             $this->caliper->ticks, (int) $this->doubleSided, (int) $this->directionA, (int) $this->directionB,
             $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '',
+            ...array_map(static fn (Leftover $leftover): string => $leftover->key(), $this->leftovers),
         ]);
     }
 }

@@ -8,7 +8,9 @@ use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
 use Illuminate\Database\Seeder;
 
 /** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
@@ -107,21 +109,34 @@ final class HollowHillSeeder extends Seeder
         }
         $this->paper('Greyboard', 'board', '', [12, 12], 6, '1000 g', '#b3aa98', 'behind the door', 'covers');
         $this->paper('Clear vellum', 'specialty', '', [8.5, 11], 9, '100 g', '#edf0ea', 'top drawer', 'see-through');
-        $this->paper('Night chart, leftover', 'leftover', 'Star party', [4, 12], 3, '160 g', '#6d74ad', 'scrap box', 'season');
+        foreach (['Night chart' => [[4, 12], 3], 'Field lines' => [[5, 12], 2]] as $name => [$size, $count]) {
+            $of = Paper::query()->where('name', $name)->sole();
+            $this->paper("{$name}, leftover", 'leftover', $of->pad, $size, $count, $of->weight, $of->swatch, 'scrap box', $of->tags, $of->direction)->update(['parent_id' => $of->id]);
+        }
     }
 
     /** @param array{int|float, int|float} $inches */
-    private function paper(string $name, string $kind, string $pad, array $inches, int $count, string $weight, string $swatch, string $place, string $tags, string $direction = 'none'): void
+    private function paper(string $name, string $kind, string $pad, array $inches, int $count, string $weight, string $swatch, string $place, string $tags, string $direction = 'none'): Paper
     {
         $size = Size::inches(...$inches);
         $paper = Paper::query()->create(['name' => $name, 'kind' => $kind, 'pad' => $pad, 'width' => $size->width->ticks, 'height' => $size->height->ticks, 'weight' => $weight, 'swatch' => $swatch, 'place' => $place, 'tags' => $tags, 'direction' => $direction, 'cents' => $kind === 'pattern' ? 85 : 60]);
         $paper->move($count, 'Put into the drawer');
+
+        return $paper;
     }
 
-    /** For the post: it must go into a card envelope. */
+    /** For the post: it must go into a card envelope. Its mats come out of what is left of a paper in the drawer. */
     private function cometWallet(): void
     {
-        $this->editor->create(['structure' => 'waterfall-wallet', 'name' => 'Comet wallet', 'unit' => 'in', 'parameters' => ['post-limit' => '3/8']]);
+        $mats = Paper::query()->where('name', 'Field lines')->sole();
+        $notation = Notation::usual(Unit::Inch);
+        $this->editor->create([
+            'structure' => 'waterfall-wallet',
+            'name' => 'Comet wallet',
+            'unit' => 'in',
+            'parameters' => ['post-limit' => '3/8'],
+            'materials' => ['mat-base' => [...$mats->material($notation), 'leftovers' => $mats->leftoversFor($notation)]],
+        ]);
     }
 
     /** Things on flaps on faces: a waterfall on the centre, a pocket on it, a band on a fold-out. */

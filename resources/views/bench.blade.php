@@ -25,9 +25,10 @@
                     @endif
                     @if ($step->parts !== [])
                         <p class="mt-3 mb-0">{{ $step->phase === \Ephemeron\Blueprint\Phase::Cut ? 'Gives' : 'In hand' }}:
+                            @php($gives = $plan->patternOf($step)?->gives)
                             @foreach ($step->parts as $part)
                                 @php($piece = $plan->blueprint->part($part))
-                                <span class="text-nowrap"><strong>{{ $piece->quantity > 1 ? $piece->quantity.' ' : '' }}{{ $piece->letter }}</strong> @size($piece->size, $notation, $loop->last)</span>@if (! $loop->last), @endif
+                                <span class="text-nowrap"><strong>@php($many = $gives[$piece->letter] ?? $piece->quantity){{ $many > 1 ? $many.' ' : '' }}{{ $piece->letter }}</strong> @size($piece->size, $notation, $loop->last)</span>@if (! $loop->last), @endif
                             @endforeach
                         </p>
                     @endif

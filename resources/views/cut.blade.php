@@ -3,7 +3,7 @@
     $lines = \Ephemeron\Format\Svg\LineKind::class;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
-    <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }} for {{ $plan->blueprint->pieces() }} pieces. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+    <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $plan->leftovers() > 0 ? ' and '.$plan->leftovers().' '.($plan->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }} for {{ $plan->blueprint->pieces() }} pieces. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
     <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
     <x-legend :kinds="[$lines::Cut, $lines::Outline]"><li>tinted: left over</li><li>numbers: the order of the cuts</li></x-legend>
     @foreach ($plan->stocks as $stockIndex => $stock)
@@ -12,11 +12,7 @@
                 <h2 id="stock-{{ $stockIndex }}">{{ $stock->stock->name }}</h2>
                 <span class="quiet">sheets of @size($stock->stock->sheet, $notation)</span>
                 <span>
-                    @if ($stock->cuts->sheets() === $stock->cuts->lowerBound && $stock->cuts->missing === [])
-                        {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; fewer is impossible
-                    @else
-                        {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}; at least {{ $stock->cuts->lowerBound }}
-                    @endif
+                    {{ $stock->cuts->sheets() }} {{ $stock->cuts->leftovers() > 0 ? 'new ' : '' }}{{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $stock->cuts->leftovers() > 0 ? ' and '.$stock->cuts->leftovers().' '.($stock->cuts->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }}; {{ $stock->cuts->isProved() && $stock->cuts->missing === [] ? ($stock->cuts->sheets() === 0 ? 'nothing new is begun' : 'fewer is impossible') : "at least {$stock->cuts->lowerBound}" }}
                 </span>
             </div>
             @foreach ($stock->cuts->missing as $letter => $count)
@@ -36,7 +32,7 @@
                         @endif
                     </div>
                     <div>
-                        <h3>{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike, cut together" }}</h3>
+                        <h3>@if ($pattern->supply->isLeftover){{ $pattern->count === 1 ? 'A leftover of' : "{$pattern->count} leftovers, cut together, of" }} @size($pattern->supply->sheet, $notation)@else{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike, cut together" }}@endif</h3>
                         <p class="mb-1">
                             Gives
                             @foreach ($pattern->gives as $letter => $count)
@@ -45,7 +41,7 @@
                             <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg']) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'dxf']) }}">DXF</a></span>
                         </p>
                         @if ($steps === [])
-                            <p class="fs-5">The sheet is used whole: nothing to cut.</p>
+                            <p class="fs-5">The {{ $pattern->supply->isLeftover ? 'leftover' : 'sheet' }} is used whole: nothing to cut.</p>
                         @else
                             <ol class="cuts" tabindex="0" aria-label="Cuts in order">
                                 @foreach ($steps as $step)

@@ -37,7 +37,7 @@ final class DesignFormatTest extends TestCase
             'parameters' => ['leaf-width' => '4 7/8 in', 'leaf-height' => '8 1/3 in', 'step' => '0.3 in'],
             'mats' => ['school' => 'frame', 'layers' => 1, 'faces' => ['page-3' => ['layers' => 0]]],
             'furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '9.525cm'], 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]]],
-            'materials' => ['mat-base' => ['name' => 'Dew', 'sheet' => 'own', 'width' => '20', 'height' => '20', 'weight' => '80 lb cover', 'count' => 3, 'selvage' => '1.2', 'direction' => 'both', 'sides' => 'single']],
+            'materials' => ['mat-base' => ['name' => 'Dew', 'sheet' => 'own', 'width' => '20', 'height' => '20', 'weight' => '80 lb cover', 'count' => 3, 'selvage' => '1.2', 'direction' => 'both', 'sides' => 'single', 'drawer' => 'bin-7', 'leftovers' => [['width' => '4 1/8', 'height' => '12', 'count' => 3, 'drawer' => '12'], ['width' => '6', 'height' => '6']]]],
         ]);
         $read = DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design));
         $this->assertEquals($design, $read);
@@ -102,6 +102,10 @@ final class DesignFormatTest extends TestCase
         yield 'no such role' => [$design(['materials' => ['wallpaper' => []]]), 'materials.wallpaper'];
         yield 'no such weight' => [$design(['materials' => ['mat-base' => ['weight' => 'heavy']]]), 'materials.mat-base.weight'];
         yield 'no such sheet' => [$design(['materials' => ['mat-base' => ['sheet' => 'huge']]]), 'materials.mat-base.sheet'];
+        yield 'a leftover without a height' => [$design(['materials' => ['mat-base' => ['leftovers' => [['width' => '4']]]]]), 'materials.mat-base.leftovers.0'];
+        yield 'no leftover at all' => [$design(['materials' => ['mat-base' => ['leftovers' => [['width' => '4', 'height' => '4', 'count' => 0]]]]]), 'materials.mat-base.leftovers.0.count'];
+        yield 'leftovers that are not a list' => [$design(['materials' => ['mat-base' => ['leftovers' => 'a few']]]), 'materials.mat-base.leftovers'];
+        yield 'a drawer with a blank in its name' => [$design(['materials' => ['mat-base' => ['drawer' => 'blue bin']]]), 'materials.mat-base.drawer'];
         yield 'minus one sheet' => [$design(['materials' => ['mat-base' => ['count' => -1]]]), 'materials.mat-base.count'];
         yield 'no name' => [$design(['name' => '  ']), 'name'];
         yield 'bad text encoding' => ["{\"format\": \"\xff\"}", ''];

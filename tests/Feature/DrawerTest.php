@@ -123,11 +123,38 @@ final class DrawerTest extends TestCase
         $this->assertSame(1, Paper::query()->count(), 'leftovers go with the cut that made them');
     }
 
+    public function test_leftovers_are_cut_before_a_new_sheet_is_begun(): void
+    {
+        $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
+        $paper = Paper::query()->sole();
+        $leftover = $paper->leftovers()->create(['name' => 'Orbit card, leftover', 'kind' => 'leftover', 'width' => Length::inches(12)->ticks, 'height' => Length::inches(12)->ticks, 'weight' => '220 g', 'count' => 2]);
+        $project = Project::factory()->create();
+        $new = $this->sheetsOf($project);
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision, 'leftovers' => '1'])->assertSessionHasNoErrors();
+        $this->assertSame($new - 2, $this->sheetsOf($project->refresh()));
+        $this->get("/projects/{$project->id}/cut")->assertSee('2 leftovers');
+        $this->get("/projects/{$project->id}/plan")->assertSee('Used first');
+
+        $first = $this->app->make(ProjectEditor::class)->plan($project)->stocks[0]->cuts->patterns[0];
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $this->assertSame([9, 2 - $first->count], [$paper->refresh()->count, $leftover->refresh()->count], 'leftovers go first');
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '0']);
+        $this->assertSame(2, $leftover->refresh()->count);
+
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->refresh()->revision, 'leftovers' => '0'])->assertSessionHasNoErrors();
+        $this->assertSame($new, $this->sheetsOf($project->refresh()));
+    }
+
     public function test_a_paper_that_is_gone_is_not_given_to_a_role(): void
     {
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors('paper');
         $this->post("/projects/{$project->id}/papers", ['role' => 'roof', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors();
+    }
+
+    private function sheetsOf(Project $project): int
+    {
+        return $this->app->make(ProjectEditor::class)->plan($project)->stocks[0]->cuts->sheets();
     }
 
     /** @param array<string, string> $fields */

@@ -22,7 +22,8 @@ final readonly class AssignPaperController
             return $back->withErrors(['paper' => 'That paper is not in the drawer any more.']);
         }
         $changes = [];
-        foreach ($paper->material($editor->design($project)->notation()) as $field => $value) {
+        $notation = $editor->design($project)->notation();
+        foreach ([...$paper->material($notation), 'leftovers' => $request->boolean('leftovers', true) ? $paper->leftoversFor($notation) : []] as $field => $value) {
             $changes["materials.{$request->string('role')->value()}.{$field}"] = $value;
         }
         try {

@@ -21,6 +21,7 @@ final class AssignPaperRequest extends FormRequest
             'face' => ['nullable', 'string', 'max:200'],
             'role' => ['required', Rule::enum(StockRole::class)],
             'paper' => ['required', 'integer'],
+            'leftovers' => ['nullable', 'boolean'],
         ];
     }
 

@@ -12,6 +12,7 @@
 @endphp
 <fieldset class="mt-2">
     <legend class="fs-6 mb-0"><strong>{{ $role->label() }}</strong> <span class="quiet">· {{ $cuts->sheets() }} {{ $cuts->sheets() === 1 ? 'sheet' : 'sheets' }}, at least {{ $cuts->lowerBound }}</span></legend>
+    @if ($stock->leftovers !== [])<p class="field-note">Used first: @foreach ($stock->leftovers as $leftover)<span class="num">{{ $leftover->count }}</span> of @size($leftover->size, $notation)@if (! $loop->last), @endif @endforeach</p>@endif
     @foreach ($fields as $key => [$label, $value])
         @php($id = "{$role->value}-{$key}")
         <div class="field">
