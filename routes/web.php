@@ -13,6 +13,7 @@ use App\Http\Controllers\FitController;
 use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\MakesController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PaperCsvController;
@@ -27,6 +28,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
 Route::get('papers.csv', [PaperCsvController::class, 'export'])->name('papers.csv');
+Route::get('papers/makes', MakesController::class)->name('papers.makes');
 Route::post('papers/look', [PaperCsvController::class, 'look'])->name('papers.look');
 Route::post('papers/take', [PaperCsvController::class, 'take'])->name('papers.take');
 Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture');

@@ -5,7 +5,7 @@
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">The paper drawer</h1>
             <span class="quiet">{{ $papers->total() }} {{ $papers->total() === 1 ? 'paper' : 'papers' }} shown, {{ $sheets }} sheets in all</span>
-            <div class="tools"><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>

@@ -14,6 +14,7 @@ final class EveryScreenTest extends BrowserTestCase
     {
         yield 'shelf' => ['', ''];
         yield 'catalogue' => ['', 'catalogue'];
+        yield 'what can be made' => ['', 'papers/makes'];
         yield 'drawer' => ['', 'papers'];
         foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {
             foreach (['plan', 'cut', 'score', 'bench', 'print'] as $stage) {

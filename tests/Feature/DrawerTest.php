@@ -152,6 +152,19 @@ final class DrawerTest extends TestCase
         $this->post("/projects/{$project->id}/papers", ['role' => 'roof', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors();
     }
 
+    public function test_what_can_be_made_from_the_drawer_and_from_one_pad(): void
+    {
+        $this->get('/papers/makes')->assertOk()->assertSee('Structures at their usual size');
+        $this->putIn(['name' => 'Night sky', 'designs' => '2', 'count' => '3']);
+        $this->putIn(['name' => 'Meadow', 'pad' => 'Meadow', 'count' => '9']);
+        Project::factory()->of(['structure' => 'five-pocket-folio', 'name' => 'Sky folio'])->create();
+        $whole = (string) $this->get('/papers/makes')->assertSee('Sky folio')->getContent();
+        $this->assertMatchesRegularExpression('~Sky folio</a></th>\s*<td class="of num">15</td>~', $whole);
+        $pad = (string) $this->get('/papers/makes?pad=Night+sky')->assertSee('0 left')->getContent();
+        $this->assertMatchesRegularExpression('~Sky folio</a></th>\s*<td class="of num">6</td>~', $pad);
+        $this->get('/papers/makes?pad=none&unit=cm')->assertOk();
+    }
+
     private function sheetsOf(Project $project): int
     {
         return $this->app->make(ProjectEditor::class)->plan($project)->stocks[0]->cuts->sheets();

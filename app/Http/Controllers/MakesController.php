@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Paper;
+use App\Models\Project;
+use App\Planning\ProjectEditor;
+use Ephemeron\Drawer\Drawer;
+use Ephemeron\Drawer\Reach;
+use Ephemeron\Drawer\Sheets;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\PaperKind;
+use Ephemeron\Structure\Catalogue;
+use Ephemeron\Workshop;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** What can be made from the drawer, or from one pad of it. */
+final readonly class MakesController
+{
+    private const MOST_BOOKS = 60;
+
+    public function __construct(private Catalogue $catalogue, private DesignReader $reader, private Workshop $workshop, private ProjectEditor $editor)
+    {
+    }
+
+    public function __invoke(Request $request): View
+    {
+        $asked = $request->query('unit');
+        $unit = is_string($asked) ? Unit::tryFrom($asked) ?? Unit::Inch : Unit::Inch;
+        $pads = Paper::query()->where('pad', '!=', '')->where('kind', 'pattern')->distinct()->orderBy('pad')->limit(200)->pluck('pad');
+        $pad = $request->query('pad');
+        $pad = is_string($pad) && $pads->contains($pad) ? $pad : '';
+        $drawer = new Drawer($this->sheets($pad));
+
+        return view('makes', ['books' => $this->books($drawer), 'structures' => $this->structures($drawer, $unit), 'pads' => $pads, 'pad' => $pad, 'unit' => $unit]);
+    }
+
+    /** @return list<Sheets> of a pad, its patterns only; card and board from anywhere */
+    private function sheets(string $pad): array
+    {
+        $sheets = [];
+        foreach (PaperKind::cases() as $kind) {
+            $papers = Paper::query()->where('kind', $kind->value)->where('count', '>', 0);
+            if ($pad !== '' && $kind === PaperKind::Pattern) {
+                $papers->where('pad', $pad);
+            }
+            foreach ($papers->get() as $paper) {
+                $pile = new Sheets($kind, $paper->size(), $paper->count);
+                $sheets[$pile->key()] = $pile->plus($sheets[$pile->key()]->count ?? 0);
+            }
+        }
+
+        return array_values($sheets);
+    }
+
+    /** @return list<array{Project, Reach}> */
+    private function books(Drawer $drawer): array
+    {
+        $books = [];
+        foreach (Project::query()->get()->sortByDesc('id')->take(self::MOST_BOOKS) as $project) {
+            try {
+                $books[] = [$project, $drawer->reach($this->editor->plan($project)->stocks)];
+            } catch (InvalidDesign) {
+                // The shelf says what is wrong with it.
+                continue;
+            }
+        }
+
+        return $books;
+    }
+
+    /** @return list<array{string, Reach}> the name of every structure, at its usual size */
+    private function structures(Drawer $drawer, Unit $unit): array
+    {
+        $structures = [];
+        foreach ($this->catalogue->all() as $structure) {
+            $design = $this->reader->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure->key(), 'unit' => $unit->value]);
+            $structures[] = [$structure->name(), $drawer->reach($this->workshop->plan($design)->stocks)];
+        }
+        usort($structures, static fn (array $one, array $other): int => [$other[1]->copies, $one[0]] <=> [$one[1]->copies, $other[0]]);
+
+        return $structures;
+    }
+}
