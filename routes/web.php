@@ -64,5 +64,7 @@ Route::prefix('projects/{project}')->group(function (): void {
 
     Route::get('design.json', [ExportController::class, 'design'])->name('export.design');
     Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
+    Route::get('cut-plan.csv', [ExportController::class, 'cutPlanCsv'])->name('export.cut-plan.csv');
+    Route::get('cut-plan.json', [ExportController::class, 'cutPlanJson'])->name('export.cut-plan.json');
     Route::get('sheets/{stock}/{pattern}.{type}', [ExportController::class, 'sheet'])->whereNumber(['stock', 'pattern'])->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
 });

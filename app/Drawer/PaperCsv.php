@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawer;
 
 use App\Models\Paper;
+use Ephemeron\Format\Csv;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
@@ -14,7 +15,7 @@ final readonly class PaperCsv
 {
     public const MOST_LINES = 5_000;
 
-    public function __construct(private PaperReader $reader)
+    public function __construct(private PaperReader $reader, private Csv $csv)
     {
     }
 
@@ -22,17 +23,15 @@ final readonly class PaperCsv
     public function write(iterable $papers, Unit $unit): string
     {
         $notation = Notation::usual($unit);
-        $file = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('There is no room for a file.');
-        fputcsv($file, PaperReader::FIELDS, escape: '');
+        $lines = [$this->csv->line(PaperReader::FIELDS)];
         foreach ($papers as $paper) {
-            fputcsv($file, [
+            $lines[] = $this->csv->line([
                 $paper->name, $paper->kind, $paper->pad, 'own', $notation->exact($paper->size()->width), $notation->exact($paper->size()->height), $paper->weight, $paper->sides,
-                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), $paper->count, number_format($paper->cents / 100, 2, '.', ''), $paper->place, $paper->tags, $paper->swatch,
-            ], escape: '');
+                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), (string) $paper->count, number_format($paper->cents / 100, 2, '.', ''), $paper->place, $paper->tags, $paper->swatch,
+            ]);
         }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
+        return implode('', $lines);
     }
 
     /**
@@ -67,7 +66,7 @@ final readonly class PaperCsv
 
                 continue;
             }
-            [$attributes, $errors] = $this->reader->read(array_combine(array_slice($head, 0, count($row)), $row), $unit);
+            [$attributes, $errors] = $this->reader->read(array_combine(array_slice($head, 0, count($row)), array_map(fn (?string $field): string => $this->csv->plain((string) $field), $row)), $unit);
             $errors === [] ? $papers[] = $attributes : $wrong[] = "Line {$line}: ".implode(' ', array_map(static fn (string $field, string $sentence): string => "{$field}: {$sentence}", array_keys($errors), $errors));
         }
 

@@ -12,12 +12,16 @@ final readonly class CutListCsv
 {
     private const HEADER = ['section', 'letter', 'piece', 'quantity', 'width', 'height', 'unit', 'paper', 'scores along the width', 'scores along the height', 'where'];
 
+    public function __construct(private Csv $csv = new Csv)
+    {
+    }
+
     public function write(WorkPlan $plan): string
     {
-        $lines = [$this->line(self::HEADER)];
+        $lines = [$this->csv->line(self::HEADER)];
         foreach ($plan->blueprint->sections() as $parts) {
             foreach ($parts as $part) {
-                $lines[] = $this->line($this->row($part, $plan));
+                $lines[] = $this->csv->line($this->row($part, $plan));
             }
         }
 
@@ -31,7 +35,7 @@ final readonly class CutListCsv
         $scores = ['width' => [], 'height' => []];
         foreach ($part->creases as $crease) {
             if ($crease->along() !== null) {
-                $scores[$crease->along()->value][] = $this->bare($notation->exact($crease->at()));
+                $scores[$crease->along()->value][] = $notation->bare($crease->at());
             }
         }
 
@@ -40,35 +44,13 @@ final readonly class CutListCsv
             $part->letter,
             $part->name,
             (string) $part->quantity,
-            $this->bare($notation->exact($part->size->width)),
-            $this->bare($notation->exact($part->size->height)),
+            $notation->bare($part->size->width),
+            $notation->bare($part->size->height),
             $plan->design->unit->value,
             $plan->stockOf($part->key)->name,
             implode('; ', $scores['width']),
             implode('; ', $scores['height']),
             implode('; ', $part->places),
         ];
-    }
-
-    /** The unit has a column of its own. */
-    private function bare(string $length): string
-    {
-        return (string) preg_replace('/ (in|cm)$/', '', $length);
-    }
-
-    /** @param list<string> $fields */
-    private function line(array $fields): string
-    {
-        return implode(',', array_map($this->field(...), $fields))."\r\n";
-    }
-
-    /** Quoted where needed; a leading = + - @ would be taken for a formula by spreadsheets, so it gets an apostrophe. */
-    private function field(string $text): string
-    {
-        if (preg_match('/^[=+\-@\t\r]/', $text) === 1) {
-            $text = "'{$text}";
-        }
-
-        return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
     }
 }

@@ -66,6 +66,12 @@ final class Notation
         return $this->shortestDecimal($length).' '.$this->unit->value;
     }
 
+    /** {@see exact} without the unit, where that has a place of its own. */
+    public function bare(Length $length): string
+    {
+        return substr($this->exact($length), 0, -strlen(" {$this->unit->value}"));
+    }
+
     private function write(Length $length): string
     {
         $mark = $this->grid->unit() === $this->unit ? $this->grid : ToolGrid::usualFor($this->unit);

@@ -25,6 +25,7 @@
             <h2 class="section-title">Files</h2>
             <p class="mb-2"><a href="{{ route('export.design', $project) }}">The design</a>, to keep, to share or to bring in elsewhere (JSON)</p>
             <p class="mb-2"><a href="{{ route('export.cut-list', $project) }}">The cut list</a>, for a spreadsheet (CSV)</p>
+            <p class="mb-2">The cut plan, every cut in its order: <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a>, or the cut trees as <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a></p>
             <p class="mb-1">The cut sheets in real units (SVG):</p>
             <ul>
                 @foreach ($plan->stocks as $stockIndex => $stock)

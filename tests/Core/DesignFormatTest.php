@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Format\Csv;
 use Ephemeron\Format\CutListCsv;
+use Ephemeron\Format\CutPlanCsv;
+use Ephemeron\Format\CutPlanJson;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -165,6 +170,58 @@ final class DesignFormatTest extends TestCase
         $this->assertCount(count($plan->blueprint->parts) + 1, $rows);
         $this->assertSame(['Album sheets', 'D', 'Sheet 4, outermost', '1', '11', '8 1/2', 'in', '\'=HYPERLINK("x"), "dusk"', '5; 6', '', 'sheet 4 of 4'], $rows[4]);
         $this->assertSame($plan->blueprint->pieces(), array_sum(array_map(intval(...), array_column(array_slice($rows, 1), 3))));
+    }
+
+    #[TestWith(['nested-gusset-album', 'in'])]
+    #[TestWith(['five-pocket-folio', 'cm'])]
+    public function test_the_cut_plan_as_json_adds_up(string $structure, string $unit): void
+    {
+        $plan = $this->plan($structure, ['unit' => $unit]);
+        $written = json_decode((new CutPlanJson)->write($plan), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertSame(['ephemeron-cut-plan', 1, $unit], [$written['format'], $written['version'], $written['unit']]);
+        $gives = [];
+        foreach ($written['papers'] as $paper) {
+            $this->assertSame($paper['sheets'], array_sum(array_column($paper['patterns'], 'count')));
+            foreach ($paper['patterns'] as $pattern) {
+                foreach ($pattern['gives'] as $letter => $count) {
+                    $gives[$letter] = ($gives[$letter] ?? 0) + $count;
+                }
+                $this->assertSame(array_sum($pattern['gives']), $pattern['count'] * $this->blanksIn($pattern['sheet'], $plan->notation()->unit));
+            }
+        }
+        foreach ($plan->blueprint->parts as $part) {
+            $this->assertSame($part->quantity, $gives[$part->letter]);
+        }
+    }
+
+    public function test_the_cut_plan_as_a_table_has_every_cut(): void
+    {
+        $plan = $this->plan('nested-gusset-album', ['materials' => ['structure-card' => ['name' => '=1+1', 'leftovers' => [['width' => '12', 'height' => '12', 'count' => 1]]]]]);
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim((new CutPlanCsv)->write($plan))));
+        $cuts = 0;
+        foreach ($plan->stocks as $stock) {
+            foreach ($stock->cuts->patterns as $pattern) {
+                $cuts += count($pattern->steps());
+            }
+        }
+        $this->assertCount($cuts + 1, $rows);
+        $this->assertSame(["'=1+1", 'yes', '1'], array_slice($rows[1], 0, 3));
+        $this->assertSame('=1+1', (new Csv)->plain($rows[1][0]));
+    }
+
+    /** @param array<string, mixed> $piece whose parts fill it */
+    private function blanksIn(array $piece, Unit $unit): int
+    {
+        if (! isset($piece['cutAlong'])) {
+            return isset($piece['piece']) ? 1 : 0;
+        }
+        $side = static fn (array $of, string $along): Length => Length::parse($of[$along], $unit);
+        $across = $piece['cutAlong'] === 'width' ? 'height' : 'width';
+        $this->assertTrue($side($piece['first'], $piece['cutAlong'])->plus($side($piece['second'], $piece['cutAlong']))->equals($side($piece, $piece['cutAlong'])));
+        $this->assertSame($piece['fence'], $piece['first'][$piece['cutAlong']]);
+        $this->assertSame([$piece[$across], $piece[$across]], [$piece['first'][$across], $piece['second'][$across]]);
+
+        return $this->blanksIn($piece['first'], $unit) + $this->blanksIn($piece['second'], $unit);
     }
 
     public function test_cut_sheets_are_drawn_in_real_units(): void

@@ -66,7 +66,7 @@ final class DrawerTest extends TestCase
 
     public function test_csv_goes_out_and_comes_back(): void
     {
-        $this->putIn(['name' => '"Comet", left', 'width' => '6 1/8', 'height' => '12', 'place' => 'bin; lowest', 'price' => '1.20']);
+        $this->putIn(['name' => '="Comet", left', 'width' => '6 1/8', 'height' => '12', 'place' => 'bin; lowest', 'price' => '1.20']);
         $csv = (string) $this->get('/papers.csv')->assertOk()->getContent();
         Paper::query()->delete();
         $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)])->assertOk()->assertSee('1 line can be read');

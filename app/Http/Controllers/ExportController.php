@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\CutListCsv;
+use Ephemeron\Format\CutPlanCsv;
+use Ephemeron\Format\CutPlanJson;
 use Ephemeron\Format\CutSheetsDxf;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\DesignWriter;
@@ -27,6 +29,16 @@ final readonly class ExportController
     public function cutList(Project $project, CutListCsv $writer): Response
     {
         return $this->file($writer->write($this->editor->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-list.csv");
+    }
+
+    public function cutPlanCsv(Project $project, CutPlanCsv $writer): Response
+    {
+        return $this->file($writer->write($this->editor->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-plan.csv");
+    }
+
+    public function cutPlanJson(Project $project, CutPlanJson $writer): Response
+    {
+        return $this->file($writer->write($this->editor->plan($project)), 'application/json', "{$this->slug($project)}-cut-plan.json");
     }
 
     public function sheet(Project $project, CutSheetsSvg $svg, CutSheetsDxf $dxf, int $stock, int $pattern, string $type): Response

@@ -2,7 +2,7 @@
 @php
     $isOld = $id === 'new' ? old('adding') !== null : (old('name') !== null && old('adding') === null);
     $value = fn (string $field, mixed $known) => $isOld ? (is_string(old($field)) ? old($field) : '') : $known;
-    $bare = fn (int $ticks) => str_replace(' '.$unit->value, '', $notation->exact(\Ephemeron\Measure\Length::ofTicks($ticks)));
+    $bare = fn (int $ticks) => $notation->bare(\Ephemeron\Measure\Length::ofTicks($ticks));
     $square = $unit === \Ephemeron\Measure\Unit::Inch ? '12' : '30.5';
     $fields = [
         'name' => ['Name', $paper?->name], 'pad' => ['Pad or collection', $paper?->pad], 'width' => ['Width', $paper ? $bare($paper->width) : $square], 'height' => ['Height', $paper ? $bare($paper->height) : $square],
