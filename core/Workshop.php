@@ -54,10 +54,11 @@ final readonly class Workshop
         return $draft->finish();
     }
 
-    public function plan(Design $design): WorkPlan
+    /** @param int $copies books cut together, 1 or more; all but the cutting is told for one of them */
+    public function plan(Design $design, int $copies = 1): WorkPlan
     {
         $blueprint = $this->blueprint($design);
-        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint), $this->scores($design, $blueprint), $this->catalogue->get($design->structure)->parameters());
+        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint, $copies), $this->scores($design, $blueprint), $this->catalogue->get($design->structure)->parameters());
 
         return new WorkPlan(
             $design,
@@ -74,7 +75,7 @@ final readonly class Workshop
      *
      * @return list<StockPlan>
      */
-    private function stocks(Design $design, Blueprint $blueprint): array
+    private function stocks(Design $design, Blueprint $blueprint, int $copies): array
     {
         $parts = [];
         $roles = [];
@@ -88,7 +89,7 @@ final readonly class Workshop
         foreach ($parts as $key => $pieces) {
             $stock = $design->materials[$pieces[0]->role->value];
             $demands = array_map(
-                static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity, ! $part->upright || ! $stock->isDirectional($part->shows), $part->picture),
+                static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity * $copies, ! $part->upright || ! $stock->isDirectional($part->shows), $part->picture),
                 $pieces,
             );
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));

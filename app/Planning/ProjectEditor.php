@@ -26,9 +26,10 @@ final readonly class ProjectEditor
         return $this->reader->fromArray($project->design);
     }
 
-    public function plan(Project $project): WorkPlan
+    /** @param int $copies books cut together */
+    public function plan(Project $project, int $copies = 1): WorkPlan
     {
-        return $this->workshop->plan($this->design($project));
+        return $this->workshop->plan($this->design($project), $copies);
     }
 
     /** The plan before the last change, if there was one. */

@@ -1,9 +1,18 @@
 @php
     $notation = $plan->notation();
     $lines = \Ephemeron\Format\Svg\LineKind::class;
+    $together = $copies > 1 ? ['copies' => $copies] : [];
 @endphp
-<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
-    <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $plan->leftovers() > 0 ? ' and '.$plan->leftovers().' '.($plan->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }} for {{ $plan->blueprint->pieces() }} pieces. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+<x-project :project="$project" :plan="$one" :progress="$progress" :stage="\App\View\Stage::Cut">
+    <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $plan->leftovers() > 0 ? ' and '.$plan->leftovers().' '.($plan->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }} for {{ $plan->blueprint->pieces() * $copies }} pieces{{ $copies > 1 ? " of {$copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+    <form class="sieve" method="get" action="{{ route('cut', $project) }}">
+        <label for="copies">Cut for so many books at once</label>
+        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ old('copies', $copies) }}" inputmode="numeric" autocomplete="off">
+        <button class="btn-plain">Plan them together</button>
+        <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a></span>
+        @error('copies')<p class="field-error">{{ $message }}</p>@enderror
+    </form>
+    @if ($copies > 1)<p class="quiet mb-1">The bench goes on with one book; its ticks and the drawer count one.</p>@endif
     <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
     <x-legend :kinds="[$lines::Cut, $lines::Outline]"><li>tinted: left over</li><li>numbers: the order of the cuts</li></x-legend>
     @foreach ($plan->stocks as $stockIndex => $stock)
@@ -38,7 +47,7 @@
                             @foreach ($pattern->gives as $letter => $count)
                                 <span class="num">{{ $count }} {{ $letter }}</span>@if (! $loop->last), @endif
                             @endforeach
-                            <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg']) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'dxf']) }}">DXF</a></span>
+                            <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg', ...$together]) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'dxf', ...$together]) }}">DXF</a></span>
                         </p>
                         @if ($steps === [])
                             <p class="fs-5">The {{ $pattern->supply->isLeftover ? 'leftover' : 'sheet' }} is used whole: nothing to cut.</p>

@@ -30,6 +30,18 @@ final class TableTest extends TestCase
         $page->assertSee('4 sheets; fewer is impossible')->assertSee('8 sheets alike, cut together')->assertSee('same fence')->assertSee('data-step="3"', false);
     }
 
+    public function test_several_books_are_cut_together(): void
+    {
+        $page = "/projects/{$this->project->id}/cut";
+        $this->get("{$page}?copies=10")->assertOk()->assertSee('of 10 books')->assertSee('copies=10', false)->assertSee('40 sheets; fewer is impossible');
+        foreach (['0', '101', 'many', '1.5'] as $wrong) {
+            $this->get("{$page}?copies={$wrong}")->assertRedirect($page)->assertSessionHasErrors('copies');
+        }
+        $csv = (string) $this->get("/projects/{$this->project->id}/cut-plan.csv?copies=2")->assertOk()->getContent();
+        $this->assertNotSame($csv, $this->get("/projects/{$this->project->id}/cut-plan.csv")->getContent());
+        $this->get("/projects/{$this->project->id}/cut-plan.json")->assertOk()->assertJsonPath('format', 'ephemeron-cut-plan');
+    }
+
     public function test_the_score_screen_shows_both_schools(): void
     {
         $this->get("/projects/{$this->project->id}/score")->assertOk()->assertSee('Turn it end for end');

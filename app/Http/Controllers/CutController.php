@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CopiesRequest;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
@@ -12,14 +13,17 @@ use Illuminate\Contracts\View\View;
 
 final readonly class CutController
 {
-    public function __invoke(Project $project, ProjectEditor $editor): View
+    public function __invoke(CopiesRequest $request, Project $project, ProjectEditor $editor): View
     {
-        $plan = $editor->plan($project);
+        $one = $editor->plan($project);
+        $copies = $request->copies();
 
         return view('cut', [
             'project' => $project,
-            'plan' => $plan,
-            'progress' => new Progress($project, $plan),
+            'one' => $one,
+            'plan' => $copies === 1 ? $one : $editor->plan($project, $copies),
+            'copies' => $copies,
+            'progress' => new Progress($project, $one),
             'drawing' => new CutSheetsSvg,
         ]);
     }

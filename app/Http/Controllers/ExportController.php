@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CopiesRequest;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\CutListCsv;
@@ -31,19 +32,19 @@ final readonly class ExportController
         return $this->file($writer->write($this->editor->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-list.csv");
     }
 
-    public function cutPlanCsv(Project $project, CutPlanCsv $writer): Response
+    public function cutPlanCsv(CopiesRequest $request, Project $project, CutPlanCsv $writer): Response
     {
-        return $this->file($writer->write($this->editor->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-plan.csv");
+        return $this->file($writer->write($this->editor->plan($project, $request->copies())), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-plan.csv");
     }
 
-    public function cutPlanJson(Project $project, CutPlanJson $writer): Response
+    public function cutPlanJson(CopiesRequest $request, Project $project, CutPlanJson $writer): Response
     {
-        return $this->file($writer->write($this->editor->plan($project)), 'application/json', "{$this->slug($project)}-cut-plan.json");
+        return $this->file($writer->write($this->editor->plan($project, $request->copies())), 'application/json', "{$this->slug($project)}-cut-plan.json");
     }
 
-    public function sheet(Project $project, CutSheetsSvg $svg, CutSheetsDxf $dxf, int $stock, int $pattern, string $type): Response
+    public function sheet(CopiesRequest $request, Project $project, CutSheetsSvg $svg, CutSheetsDxf $dxf, int $stock, int $pattern, string $type): Response
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->editor->plan($project, $request->copies());
         $stockPlan = $plan->stocks[$stock] ?? abort(404);
         $sheet = $stockPlan->cuts->patterns[$pattern] ?? abort(404);
         $name = "{$this->slug($project)}-sheet-{$stock}-{$pattern}.{$type}";
