@@ -99,7 +99,12 @@ final readonly class CutListPdf
         $pages->heading('Sheets', 16);
         foreach ($plan->stocks as $stock) {
             foreach ($stock->cuts->patterns as $index => $pattern) {
-                $this->pattern($pages, $plan, "{$stock->stock->name}, ".($pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike"), $pattern);
+                $sheets = match (true) {
+                    $pattern->supply->isLeftover => "{$pattern->count} left over, {$plan->notation()->size($pattern->supply->sheet)}",
+                    $pattern->count === 1 => 'one sheet',
+                    default => "{$pattern->count} sheets alike",
+                };
+                $this->pattern($pages, $plan, "{$stock->stock->name}, {$sheets}", $pattern);
             }
         }
     }

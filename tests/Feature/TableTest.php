@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Project;
+use App\Planning\ProjectEditor;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Smalot\PdfParser\Parser;
@@ -110,6 +111,18 @@ final class TableTest extends TestCase
         foreach (['Album sheets', 'Page mats', 'Sheet 4, outermost', '11 × 8½', '14 ×', 'Scores along the width at 5, 6', '1 in', '3 cm'] as $expected) {
             $this->assertStringContainsString($expected, $text);
         }
+    }
+
+    public function test_there_is_a_label_for_every_piece(): void
+    {
+        $uri = "/projects/{$this->project->id}/print/labels.pdf";
+        $text = (new Parser)->parseContent((string) $this->get("{$uri}?paper=a4")->assertOk()->getContent())->getText();
+        $plan = $this->app->make(ProjectEditor::class)->plan($this->project);
+        foreach ($plan->blueprint->parts as $part) {
+            $this->assertStringContainsString($part->quantity > 1 ? "{$part->quantity} of {$part->quantity}" : $part->name, $text);
+        }
+        $one = (new Parser)->parseContent((string) $this->get("{$uri}?paper=letter&letters[]=A")->getContent());
+        $this->assertCount(1, $one->getPages());
     }
 
     public function test_templates_print_at_true_size_over_as_many_pages_as_it_takes(): void

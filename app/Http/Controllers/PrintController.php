@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use App\Print\CutListPdf;
+use App\Print\LabelsPdf;
 use App\Print\TemplatesPdf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -33,6 +34,7 @@ final readonly class PrintController
         $pdf = match ($document) {
             'cut-list' => (new CutListPdf($request->paper()))->render($plan),
             'templates' => (new TemplatesPdf($request->paper()))->render($plan, $request->letters()),
+            'labels' => (new LabelsPdf($request->paper()))->render($plan, $request->letters()),
             default => abort(404),
         };
 

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use Ephemeron\Blueprint\Part;
+use Ephemeron\WorkPlan;
+
+/** A label for every piece, to cut apart and clip to it: letter, size, what it is, where it goes. */
+final readonly class LabelsPdf
+{
+    private const COLUMNS = 3;
+
+    private const HEIGHT = 27.0;
+
+    public function __construct(private PrintPaper $paper)
+    {
+    }
+
+    /** @param list<string>|null $letters the pieces to print labels of, null: all */
+    public function render(WorkPlan $plan, ?array $letters): string
+    {
+        $pages = new PdfPages($this->paper, "{$plan->design->name}, labels");
+        $pages->addPage();
+        $top = $pages->pdf->GetY();
+        $column = 0;
+        foreach ($plan->blueprint->sections() as $section => $parts) {
+            foreach ($parts as $part) {
+                if ($letters !== null && ! in_array($part->letter, $letters, true)) {
+                    continue;
+                }
+                for ($number = 1; $number <= $part->quantity; $number++) {
+                    if ($column === self::COLUMNS) {
+                        $column = 0;
+                        $top += self::HEIGHT;
+                    }
+                    if ($top + self::HEIGHT > $pages->bottom()) {
+                        $pages->addPage();
+                        $top = $pages->pdf->GetY();
+                    }
+                    $this->label($pages, $plan, $part, $section, $number, $column++, $top);
+                }
+            }
+        }
+
+        return $pages->bytes();
+    }
+
+    private function label(PdfPages $pages, WorkPlan $plan, Part $part, string $section, int $number, int $column, float $top): void
+    {
+        $pdf = $pages->pdf;
+        $width = $pages->width() / self::COLUMNS;
+        $left = PdfPages::MARGIN + $column * $width;
+        $pdf->Rect($left, $top, $width, self::HEIGHT, 'D', ['all' => ['width' => 0.15, 'dash' => '2,1.5']]);
+        $pdf->setFont('dejavuserif', '', 18);
+        $pdf->setXY($left + 2, $top + 2);
+        $pdf->Cell(14, 8, $part->letter, 0, 0, 'L');
+        $pdf->setFont('dejavuserif', '', 10.5);
+        $pdf->setXY($left + 16, $top + 2.2);
+        $pdf->Cell($width - 18, 5, $plan->notation()->size($part->size), 0, 0, 'R');
+        $pdf->setFont('dejavusanscondensed', '', 8);
+        $pdf->setXY($left + 16, $top + 7);
+        $pdf->Cell($width - 18, 4, $part->quantity > 1 ? "{$number} of {$part->quantity}" : '', 0, 0, 'R');
+        $this->line($pages, $left, $top + 11.5, $width, $part->name, 9.0);
+        $this->line($pages, $left, $top + 15.5, $width, $section, 8.0);
+        $this->line($pages, $left, $top + 19.5, $width, count($part->places) === $part->quantity ? $part->places[$number - 1] : implode(', ', $part->places), 8.0);
+    }
+
+    /** Squeezed rather than cut off when it is long. */
+    private function line(PdfPages $pages, float $left, float $top, float $width, string $text, float $size): void
+    {
+        $pages->pdf->setFont('dejavusanscondensed', '', $size);
+        $pages->pdf->setXY($left + 2, $top);
+        $pages->pdf->Cell($width - 4, 4, mb_strimwidth($text, 0, 64, '…'), 0, 0, 'L', false, '', 1);
+    }
+}
