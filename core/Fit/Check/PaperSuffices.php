@@ -6,6 +6,7 @@ namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
+use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 
@@ -34,6 +35,7 @@ final readonly class PaperSuffices implements Check
                     max($stock->cuts->lowerBound, ($stock->stock->available ?? 0) + 1),
                     implode(', ', $pieces),
                 ),
+                mend: new Mend('Plan as if more were bought', array_fill_keys(array_map(static fn (string $role): string => "materials.{$role}.count", $stock->roles), '')),
             );
         }
     }
