@@ -22,11 +22,16 @@ final readonly class CutSheetsSvg
 
     private const LEFT_OVER = '#efe9da';
 
-    public function draw(SheetPattern $pattern, Notation $notation, string $title): SvgDrawing
+    /** @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets of it */
+    public function draw(SheetPattern $pattern, Notation $notation, string $title, ?string $picture = null): SvgDrawing
     {
         $sheet = $pattern->tree->area();
         $drawing = SvgDrawing::around($sheet, 15.0, $title);
+        $drawing->open('g', $picture === null ? [] : ['class' => 'has-picture']);
         $drawing->paper($sheet, self::PAPER);
+        if ($picture !== null) {
+            $drawing->picture(Rectangle::whole($pattern->supply->sheet), $picture);
+        }
         foreach ($pattern->leaves() as $leaf) {
             if ($leaf instanceof Offcut) {
                 $this->offcut($drawing, $leaf, $notation);
@@ -41,6 +46,7 @@ final readonly class CutSheetsSvg
             }
             $drawing->close('g');
         }
+        $drawing->close('g');
 
         return $drawing;
     }

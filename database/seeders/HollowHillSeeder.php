@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Drawer\PaperPicture;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
@@ -16,7 +17,7 @@ use Illuminate\Database\Seeder;
 /** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
 final class HollowHillSeeder extends Seeder
 {
-    public function __construct(private readonly ProjectEditor $editor)
+    public function __construct(private readonly ProjectEditor $editor, private readonly PaperPicture $pictures)
     {
     }
 
@@ -44,7 +45,7 @@ final class HollowHillSeeder extends Seeder
             'name' => 'Perseid night album',
             'unit' => 'in',
             'materials' => [
-                'cover-paper' => ['name' => 'Night chart', 'sheet' => '12x12', 'weight' => '160 g', 'direction' => 'a', 'selvage' => '1/2', 'count' => 6],
+                'cover-paper' => ['name' => 'Night chart', 'sheet' => '12x12', 'weight' => '160 g', 'direction' => 'a', 'selvage' => '1/2', 'count' => 6, 'drawer' => (string) Paper::query()->where('name', 'Night chart')->sole()->id],
                 'mat-base' => ['name' => 'Dew point', 'count' => 24],
                 'mat-top' => ['name' => 'First quarter', 'direction' => 'none', 'count' => 12],
             ],
@@ -63,7 +64,7 @@ final class HollowHillSeeder extends Seeder
             'structure' => 'meander-book',
             'name' => 'New moon meander',
             'unit' => 'in',
-            'materials' => ['book-sheet' => ['name' => 'Night chart', 'direction' => 'both', 'selvage' => '1/2', 'count' => 2]],
+            'materials' => ['book-sheet' => ['name' => 'Night chart', 'direction' => 'both', 'selvage' => '1/2', 'count' => 2, 'drawer' => (string) Paper::query()->where('name', 'Night chart')->sole()->id]],
         ]);
     }
 
@@ -109,10 +110,30 @@ final class HollowHillSeeder extends Seeder
         }
         $this->paper('Greyboard', 'board', '', [12, 12], 6, '1000 g', '#b3aa98', 'behind the door', 'covers');
         $this->paper('Clear vellum', 'specialty', '', [8.5, 11], 9, '100 g', '#edf0ea', 'top drawer', 'see-through');
+        $chart = Paper::query()->where('name', 'Night chart')->sole();
+        $chart->update(['picture' => $this->pictures->keep($this->nightChart(), $chart)]);
         foreach (['Night chart' => [[4, 12], 3], 'Field lines' => [[5, 12], 2]] as $name => [$size, $count]) {
             $of = Paper::query()->where('name', $name)->sole();
             $this->paper("{$name}, leftover", 'leftover', $of->pad, $size, $count, $of->weight, $of->swatch, 'scrap box', $of->tags, $of->direction)->update(['parent_id' => $of->id]);
         }
+    }
+
+    /** Rings of an invented sky, with its stars: the same at every seeding. */
+    private function nightChart(): string
+    {
+        $sky = imagecreatetruecolor(480, 480) ?: throw new \RuntimeException('There is no room for a picture.');
+        [$night, $ring, $star] = array_map(static fn (array $colour): int => (int) imagecolorallocate($sky, ...$colour), [[109, 116, 173], [152, 158, 205], [247, 238, 206]]);
+        imagefill($sky, 0, 0, $night);
+        for ($breadth = 60; $breadth <= 660; $breadth += 60) {
+            imageellipse($sky, 240, 240, $breadth, $breadth, $ring);
+        }
+        for ($number = 1; $number <= 120; $number++) {
+            imagefilledellipse($sky, $number * 173 % 480, $number * 311 % 480, 2 + $number % 5, 2 + $number % 5, $star);
+        }
+        ob_start();
+        imagepng($sky);
+
+        return (string) ob_get_clean();
     }
 
     /** @param array{int|float, int|float} $inches */

@@ -31,7 +31,7 @@
                 @php($steps = $pattern->steps())
                 <div class="pattern" x-data="replay({{ count($steps) }})">
                     <div class="sheet">
-                        {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1))->inline() !!}
+                        {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1), $pattern->supply->isLeftover ? null : $pictures[(int) $stock->stock->drawer] ?? null)->inline() !!}
                         @if ($steps !== [])
                             <div class="slider">
                                 <button class="btn-plain" type="button" @click="back" aria-label="One cut back">←</button>

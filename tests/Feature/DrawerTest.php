@@ -123,6 +123,19 @@ final class DrawerTest extends TestCase
         $this->assertSame(1, Paper::query()->count(), 'leftovers go with the cut that made them');
     }
 
+    public function test_the_picture_of_a_paper_shows_through_the_blanks(): void
+    {
+        Storage::fake('local');
+        $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'weight' => '220 g']);
+        $paper = Paper::query()->sole();
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/cut")->assertDontSee('<image', false);
+        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
+        $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)->assertSee('has-picture', false);
+        $this->get("/projects/{$project->id}/sheets/0/0.svg")->assertDontSee('<image', false);
+    }
+
     public function test_leftovers_are_cut_before_a_new_sheet_is_begun(): void
     {
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);

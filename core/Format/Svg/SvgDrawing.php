@@ -94,6 +94,19 @@ final class SvgDrawing
         return $this->rectangle($area, [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill, ...$attributes]);
     }
 
+    /** A picture stretched over an area. */
+    public function picture(Rectangle $area, string $address): self
+    {
+        return $this->element('image', [
+            'x' => $area->left()->inMillimetres(),
+            'y' => $area->top()->inMillimetres(),
+            'width' => $area->size->width->inMillimetres(),
+            'height' => $area->size->height->inMillimetres(),
+            'preserveAspectRatio' => 'none',
+            'href' => $address,
+        ]);
+    }
+
     /**
      * A piece of paper of any outline, with areas cut out of it.
      *
