@@ -24,6 +24,7 @@ use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RestoreController;
 use App\Http\Controllers\ScoreController;
 use App\Http\Controllers\TickController;
+use App\Http\Controllers\WorthKeepingController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
@@ -33,6 +34,7 @@ Route::post('papers/look', [PaperCsvController::class, 'look'])->name('papers.lo
 Route::post('papers/take', [PaperCsvController::class, 'take'])->name('papers.take');
 Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture');
 Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])->name('papers.picture.store');
+Route::put('papers/kept', WorthKeepingController::class)->name('papers.kept');
 Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);

@@ -8,17 +8,14 @@ use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
 use Ephemeron\Bench\Step;
-use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\WorkPlan;
 
 /** What a ticked cut takes from the drawer, and the leftovers it puts there; taking the tick back puts all of it back. */
 final readonly class Consumption
 {
-    /** Leftovers narrower than this are scraps. */
-    public static function narrowestKept(): Length
+    public function __construct(private WorthKeeping $keeping)
     {
-        return Length::inches(2);
     }
 
     public function take(Project $project, WorkPlan $plan, Step $step): void
@@ -31,7 +28,7 @@ final readonly class Consumption
         $paper->move(-$pattern->count, "Cut for {$project->name}", $project, $step->key);
         foreach ($pattern->offcuts() as $offcut) {
             $size = $offcut->area()->size;
-            if ($size->shortSide()->isAtLeast(self::narrowestKept())) {
+            if ($this->keeping->is($size)) {
                 $this->leftover($paper, $size)->move($pattern->count, "Left over from {$project->name}", $project, $step->key);
             }
         }

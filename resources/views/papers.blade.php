@@ -76,6 +76,14 @@
                             <button class="btn-main">Put in</button>
                         </form>
                     </details>
+                    <details id="kept" @if ($errors->has('narrowest')) open @endif>
+                        <summary>Which leftovers are kept</summary>
+                        <form method="post" action="{{ route('papers.kept') }}">@csrf @method('PUT')
+                            <input type="hidden" name="unit" value="{{ $unit->value }}">
+                            <div class="field"><label for="narrowest">At least so broad</label><input @class(['form-control', 'is-invalid' => $errors->has('narrowest')]) id="narrowest" name="narrowest" value="{{ is_string(old('narrowest')) ? old('narrowest') : $notation->bare($narrowest) }}" autocomplete="off">@error('narrowest')<p class="field-error">{{ $message }}</p>@enderror<p class="field-note">In {{ $unit->label() }}, the short side. What a ticked cut leaves comes into the drawer when it is as broad.</p></div>
+                            <button class="btn-plain">Keep those</button>
+                        </form>
+                    </details>
                     <details id="bring">
                         <summary>Bring in a CSV file</summary>
                         <form method="post" action="{{ route('papers.look') }}" enctype="multipart/form-data">@csrf

@@ -123,6 +123,21 @@ final class DrawerTest extends TestCase
         $this->assertSame(1, Paper::query()->count(), 'leftovers go with the cut that made them');
     }
 
+    public function test_the_maker_says_which_leftovers_are_worth_keeping(): void
+    {
+        foreach (['', 'broad', '1/8', '61'] as $wrong) {
+            $this->from('/papers')->put('/papers/kept', ['narrowest' => $wrong, 'unit' => 'in'])->assertRedirect('/papers')->assertSessionHasErrors('narrowest');
+        }
+        $this->put('/papers/kept', ['narrowest' => '30', 'unit' => 'cm'])->assertSessionHasNoErrors();
+        $this->get('/papers?unit=cm')->assertSee('value="30"', false);
+
+        $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => Paper::query()->sole()->id, 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1'])->assertSessionHasNoErrors();
+        $this->assertLessThan(9, Paper::query()->sole()->count, 'sheets are taken, and nothing as broad is left');
+    }
+
     public function test_the_picture_of_a_paper_shows_through_the_blanks(): void
     {
         Storage::fake('local');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawer\PaperReader;
+use App\Drawer\WorthKeeping;
 use App\Models\Paper;
 use Ephemeron\Measure\Unit;
 use Illuminate\Contracts\View\View;
@@ -17,7 +18,7 @@ final readonly class PaperController
 {
     private const A_PAGE = 60;
 
-    public function __construct(private PaperReader $reader)
+    public function __construct(private PaperReader $reader, private WorthKeeping $keeping)
     {
     }
 
@@ -31,6 +32,7 @@ final readonly class PaperController
             'filters' => $filters,
             'unit' => $this->unit($request),
             'pads' => Paper::query()->where('pad', '!=', '')->distinct()->orderBy('pad')->limit(200)->pluck('pad'),
+            'narrowest' => $this->keeping->narrowest(),
             'sheets' => Paper::query()->sum('count'),
             'chosen' => Paper::query()->with(['movements' => static fn ($movements) => $movements->latest('id')->limit(12)])->find($request->integer('paper')),
         ]);
