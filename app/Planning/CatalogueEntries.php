@@ -34,12 +34,7 @@ final readonly class CatalogueEntries
 
     private function usual(Structure $structure, Unit $unit): WorkPlan
     {
-        return $this->workshop->plan($this->reader->fromArray([
-            'format' => DesignReader::FORMAT,
-            'version' => DesignReader::VERSION,
-            'structure' => $structure->key(),
-            'unit' => $unit->value,
-        ]));
+        return $this->workshop->plan($this->reader->usual($structure, $unit));
     }
 
     private function edition(): string

@@ -65,6 +65,12 @@ final readonly class DesignReader
         return $this->fromArray($data);
     }
 
+    /** A structure as it is when nobody has said anything yet. */
+    public function usual(Structure $structure, Unit $unit): Design
+    {
+        return $this->fromArray(['format' => self::FORMAT, 'version' => self::VERSION, 'structure' => $structure->key(), 'unit' => $unit->value]);
+    }
+
     /**
      * @param array<array-key, mixed> $data
      *

@@ -20,7 +20,6 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
-use Ephemeron\Paper\PhotoSize;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -52,14 +51,8 @@ final readonly class PhotoFrame implements Furniture
 
     public function parameters(): array
     {
-        $photos = [];
-        foreach (PhotoSize::cases() as $photo) {
-            $photos[$photo->value] = $photo->label();
-        }
-
         return [
-            Parameter::choice('photo', 'Print', 'The size of the print it is for.', $photos, PhotoSize::FourBySix->value, PhotoSize::NineByThirteen->value),
-            Parameter::choice('lies', 'Lies', 'Upright or sideways.', ['upright' => 'upright', 'sideways' => 'sideways'], 'upright'),
+            ...PrintChoice::parameters(),
             Parameter::length('rim', 'Rim', 'How far the frame is broader than the print on each side.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(0, 3, 8), Length::millimetres(10)),
             ...Position::parameters(),
         ];
@@ -67,8 +60,9 @@ final readonly class PhotoFrame implements Furniture
 
     public function place(Spot $spot): Placement
     {
-        $photo = PhotoSize::from($spot->values->choice('photo'));
-        $print = $spot->values->choice('lies') === 'sideways' ? $photo->size()->turned() : $photo->size();
+        $choice = PrintChoice::in($spot->values);
+        $photo = $choice->photo;
+        $print = $choice->lying($photo->size());
         $rim = $spot->values->length('rim');
         $size = $print->plus($rim->times(2));
         $window = Rectangle::centred($print->within($spot->allowances->fine()), $size);

@@ -13,8 +13,6 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
-use Ephemeron\Design\Parameter;
-use Ephemeron\Paper\PhotoSize;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -43,22 +41,14 @@ final readonly class PhotoMat implements Furniture
 
     public function parameters(): array
     {
-        $photos = [];
-        foreach (PhotoSize::cases() as $photo) {
-            $photos[$photo->value] = $photo->label();
-        }
-
-        return [
-            Parameter::choice('photo', 'Print', 'The size of the print it is for.', $photos, PhotoSize::FourBySix->value, PhotoSize::NineByThirteen->value),
-            Parameter::choice('lies', 'Lies', 'Upright or sideways.', ['upright' => 'upright', 'sideways' => 'sideways'], 'upright'),
-            ...Position::parameters(),
-        ];
+        return [...PrintChoice::parameters(), ...Position::parameters()];
     }
 
     public function place(Spot $spot): Placement
     {
-        $photo = PhotoSize::from($spot->values->choice('photo'));
-        $size = $spot->values->choice('lies') === 'sideways' ? $photo->mat()->turned() : $photo->mat();
+        $choice = PrintChoice::in($spot->values);
+        $photo = $choice->photo;
+        $size = $choice->lying($photo->mat());
         $area = $spot->area($size);
         $part = $spot->draft->part(new Part($spot->key, "Photo mat for {$photo->label()}", 'Photo mats', $photo->mat(), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'The print and ¼ in (½ cm) each way.'));
         $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $spot->face->key));

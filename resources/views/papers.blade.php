@@ -72,7 +72,7 @@
                         <form method="post" action="{{ route('papers.store') }}">@csrf
                             <input type="hidden" name="adding" value="1">
                             @include('partials.paper-fields', ['id' => 'new', 'paper' => null])
-                            <div class="field"><label for="new-designs">A pad of so many designs</label><input @class(['form-control', 'is-invalid' => $errors->has('designs')]) id="new-designs" name="designs" value="{{ old('designs') }}" inputmode="numeric" placeholder="one paper">@error('designs')<p class="field-error">{{ $message }}</p>@enderror<p class="field-note">Each with the sheets given above: 18 designs, 2 sheets each.</p></div>
+                            <div class="field"><label for="new-designs">A pad of so many designs</label><input @class(['form-control', 'is-invalid' => $errors->has('designs')]) id="new-designs" name="designs" value="{{ is_string(old('designs')) ? old('designs') : '' }}" inputmode="numeric" placeholder="one paper">@error('designs')<p class="field-error">{{ $message }}</p>@enderror<p class="field-note">Each with the sheets given above: 18 designs, 2 sheets each.</p></div>
                             <button class="btn-main">Put in</button>
                         </form>
                     </details>

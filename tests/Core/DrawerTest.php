@@ -6,19 +6,19 @@ namespace Tests\Core;
 
 use Ephemeron\Drawer\Drawer;
 use Ephemeron\Drawer\Sheets;
-use Ephemeron\Format\DesignReader;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\PaperKind;
-use Ephemeron\Workshop;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class DrawerTest extends TestCase
 {
+    use Designs;
+
     public function test_three_sheets_are_one_tab_spine_album_with_nothing_left(): void
     {
         // Handbook: the tab-spine album takes three 12 × 12 sheets with nothing left.
-        $reach = (new Drawer([$this->patterns(12, 12, 3)]))->reach($this->stocks('tab-spine-album'));
+        $reach = (new Drawer([$this->patterns(12, 12, 3)]))->reach($this->plan('tab-spine-album')->stocks);
         $this->assertSame([1, 0], [$reach->copies, $reach->leftOf(PaperKind::Pattern)]);
         $this->assertSame(3, $reach->missing[0]->count);
     }
@@ -29,18 +29,18 @@ final class DrawerTest extends TestCase
     #[TestWith([12, 24, 7])]
     public function test_a_sheet_serves_when_it_is_as_large_either_way(int $width, int $height, int $copies): void
     {
-        $this->assertSame($copies, (new Drawer([$this->patterns($width, $height, 7)]))->reach($this->stocks('five-pocket-folio'))->copies);
+        $this->assertSame($copies, (new Drawer([$this->patterns($width, $height, 7)]))->reach($this->plan('five-pocket-folio')->stocks)->copies);
     }
 
     public function test_what_is_sold_as_twelve_inches_serves_where_thirty_and_a_half_centimetres_are_wanted(): void
     {
-        $this->assertSame(2, (new Drawer([$this->patterns(12, 12, 2)]))->reach($this->stocks('five-pocket-folio', 'cm'))->copies);
+        $this->assertSame(2, (new Drawer([$this->patterns(12, 12, 2)]))->reach($this->plan('five-pocket-folio', ['unit' => 'cm'])->stocks)->copies);
     }
 
     public function test_small_sheets_are_taken_first_and_card_does_not_stand_in_for_patterns(): void
     {
         $drawer = new Drawer([$this->patterns(24, 24, 1), $this->patterns(12, 12, 1), new Sheets(PaperKind::Card, Size::inches(12, 12), 50)]);
-        $reach = $drawer->reach($this->stocks('five-pocket-folio'));
+        $reach = $drawer->reach($this->plan('five-pocket-folio')->stocks);
         $this->assertSame([2, 50, 1], [$reach->copies, $reach->leftOf(PaperKind::Card), $reach->missing[0]->count]);
         $this->assertSame(PaperKind::Pattern, $reach->missing[0]->kind);
     }
@@ -48,7 +48,7 @@ final class DrawerTest extends TestCase
     public function test_an_empty_drawer_says_all_that_is_missing_once_for_each_kind_and_size(): void
     {
         foreach (['nested-gusset-album', 'coil-album'] as $structure) {
-            $stocks = $this->stocks($structure);
+            $stocks = $this->plan($structure)->stocks;
             $reach = (new Drawer([]))->reach($stocks);
             $this->assertSame(0, $reach->copies);
             $this->assertSame(array_sum(array_map(static fn ($stock) => $stock->cuts->sheets(), $stocks)), array_sum(array_map(static fn (Sheets $sheets) => $sheets->count, $reach->missing)));
@@ -60,19 +60,11 @@ final class DrawerTest extends TestCase
     public function test_a_book_that_wants_nothing_new_does_not_count_for_ever(): void
     {
         $this->assertSame(0, (new Drawer([]))->reach([])->copies);
-        $this->assertSame(99, (new Drawer([$this->patterns(12, 12, 100_000)]))->reach($this->stocks('five-pocket-folio'))->copies);
+        $this->assertSame(99, (new Drawer([$this->patterns(12, 12, 100_000)]))->reach($this->plan('five-pocket-folio')->stocks)->copies);
     }
 
     private function patterns(int $width, int $height, int $count): Sheets
     {
         return new Sheets(PaperKind::Pattern, Size::inches($width, $height), $count);
-    }
-
-    /** @return list<\Ephemeron\Fit\StockPlan> */
-    private function stocks(string $structure, string $unit = 'in'): array
-    {
-        $design = DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure, 'unit' => $unit]);
-
-        return Workshop::ofTheHouse()->plan($design)->stocks;
     }
 }

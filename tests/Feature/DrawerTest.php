@@ -123,6 +123,24 @@ final class DrawerTest extends TestCase
         $this->assertSame(1, Paper::query()->count(), 'leftovers go with the cut that made them');
     }
 
+    public function test_lists_where_words_are_expected_break_nothing(): void
+    {
+        foreach (['search', 'kind', 'pad', 'there', 'unit', 'paper', 'page'] as $key) {
+            $this->get("/papers?{$key}[]=x")->assertOk();
+            $this->get("/papers/makes?{$key}[]=x")->assertOk();
+        }
+        foreach (['name', 'count', 'width', 'designs', 'unit', 'kind'] as $key) {
+            $this->from('/papers')->post('/papers', ['adding' => '1', 'name' => 'Orbit', $key => ['x']]);
+            $this->get('/papers')->assertOk();
+        }
+        $this->from('/papers')->put('/papers/kept', ['narrowest' => ['2'], 'unit' => ['in']])->assertSessionHasErrors('narrowest');
+        $this->get('/papers')->assertOk();
+        $this->get('/catalogue?only[0][]=x&unit[]=cm')->assertOk();
+        $this->post('/papers/take', ['csv' => ['x'], 'unit' => ['cm']])->assertRedirect();
+        $project = Project::factory()->create();
+        $this->followingRedirects()->get("/projects/{$project->id}/cut?copies[]=2")->assertOk()->assertSee('One to a hundred books');
+    }
+
     public function test_the_maker_says_which_leftovers_are_worth_keeping(): void
     {
         foreach (['', 'broad', '1/8', '61'] as $wrong) {

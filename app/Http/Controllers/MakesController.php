@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\UnitRequest;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
@@ -17,7 +18,6 @@ use Ephemeron\Paper\PaperKind;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 
 /** What can be made from the drawer, or from one pad of it. */
 final readonly class MakesController
@@ -28,16 +28,14 @@ final readonly class MakesController
     {
     }
 
-    public function __invoke(Request $request): View
+    public function __invoke(UnitRequest $request): View
     {
-        $asked = $request->query('unit');
-        $unit = is_string($asked) ? Unit::tryFrom($asked) ?? Unit::Inch : Unit::Inch;
         $pads = Paper::query()->where('pad', '!=', '')->where('kind', 'pattern')->distinct()->orderBy('pad')->limit(200)->pluck('pad');
         $pad = $request->query('pad');
         $pad = is_string($pad) && $pads->contains($pad) ? $pad : '';
         $drawer = new Drawer($this->sheets($pad));
 
-        return view('makes', ['books' => $this->books($drawer), 'structures' => $this->structures($drawer, $unit), 'pads' => $pads, 'pad' => $pad, 'unit' => $unit]);
+        return view('makes', ['books' => $this->books($drawer), 'structures' => $this->structures($drawer, $request->unit()), 'pads' => $pads, 'pad' => $pad, 'unit' => $request->unit()]);
     }
 
     /** @return list<Sheets> of a pad, its patterns only; card and board from anywhere */
@@ -79,8 +77,7 @@ final readonly class MakesController
     {
         $structures = [];
         foreach ($this->catalogue->all() as $structure) {
-            $design = $this->reader->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure->key(), 'unit' => $unit->value]);
-            $structures[] = [$structure->name(), $drawer->reach($this->workshop->plan($design)->stocks)];
+            $structures[] = [$structure->name(), $drawer->reach($this->workshop->plan($this->reader->usual($structure, $unit))->stocks)];
         }
         usort($structures, static fn (array $one, array $other): int => [$other[1]->copies, $one[0]] <=> [$one[1]->copies, $other[0]]);
 

@@ -6,11 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Drawer\PaperReader;
 use App\Drawer\WorthKeeping;
+use App\Http\Requests\UnitRequest;
 use App\Models\Paper;
-use Ephemeron\Measure\Unit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 /** The paper drawer: what there is, what is added, what is taken out. */
@@ -22,7 +21,7 @@ final readonly class PaperController
     {
     }
 
-    public function index(Request $request): View
+    public function index(UnitRequest $request): View
     {
         $filters = $request->only(['search', 'kind', 'pad', 'there']);
         $papers = Paper::sieved($filters)->paginate(self::A_PAGE)->withQueryString();
@@ -30,7 +29,7 @@ final readonly class PaperController
         return view('papers', [
             'papers' => $papers,
             'filters' => $filters,
-            'unit' => $this->unit($request),
+            'unit' => $request->unit(),
             'pads' => Paper::query()->where('pad', '!=', '')->distinct()->orderBy('pad')->limit(200)->pluck('pad'),
             'narrowest' => $this->keeping->narrowest(),
             'sheets' => Paper::query()->sum('count'),
@@ -39,9 +38,9 @@ final readonly class PaperController
     }
 
     /** One paper, or a pad of so many designs in so many copies. */
-    public function store(Request $request): RedirectResponse
+    public function store(UnitRequest $request): RedirectResponse
     {
-        [$attributes, $errors] = $this->reader->read($request->all(), $this->unit($request));
+        [$attributes, $errors] = $this->reader->read($request->all(), $request->unit());
         $designs = $request->filled('designs') ? $request->integer('designs') : 0;
         if ($request->filled('designs') && ($designs < 1 || $designs > 100)) {
             $errors['designs'] = 'A pad has 1 to 100 designs.';
@@ -56,9 +55,9 @@ final readonly class PaperController
         return redirect()->route('papers.index', [...$request->only('unit'), 'paper' => $first->id], 303)->with('said', $designs > 0 ? "{$designs} papers put into the drawer." : "“{$first->name}” put into the drawer.");
     }
 
-    public function update(Request $request, Paper $paper): RedirectResponse
+    public function update(UnitRequest $request, Paper $paper): RedirectResponse
     {
-        [$attributes, $errors] = $this->reader->read($request->all(), $this->unit($request));
+        [$attributes, $errors] = $this->reader->read($request->all(), $request->unit());
         if ($errors !== []) {
             return back()->withErrors($errors)->withInput();
         }
@@ -90,12 +89,5 @@ final readonly class PaperController
         $pad = $attributes['pad'] !== '' ? $attributes['pad'] : $name;
 
         return array_map(static fn (int $number): Paper => new Paper([...$attributes, 'name' => mb_substr($name, 0, 74)." {$number}", 'pad' => $pad]), range(1, max(1, $designs)));
-    }
-
-    private function unit(Request $request): Unit
-    {
-        $unit = $request->input('unit');
-
-        return is_string($unit) ? Unit::tryFrom($unit) ?? Unit::Inch : Unit::Inch;
     }
 }
