@@ -43,8 +43,7 @@ final readonly class Consumption
             }
             $paper->move(-$movement->change, "Put back: {$movement->why}");
             $movement->update(['step' => null]);
-            // A leftover that came out of this cut goes with it; one that was cut stays.
-            if ($paper->kind === 'leftover' && $paper->count === 0 && $movement->change > 0) {
+            if ($paper->kind === 'leftover' && $paper->count === 0) {
                 $paper->delete();
             }
         }

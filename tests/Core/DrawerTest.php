@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Drawer\Drawer;
 use Ephemeron\Drawer\Sheets;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Paper\PaperKind;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Stock;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -45,6 +54,16 @@ final class DrawerTest extends TestCase
         $this->assertSame(PaperKind::Pattern, $reach->missing[0]->kind);
     }
 
+    public function test_a_sheet_that_serves_either_is_left_for_what_nothing_else_serves(): void
+    {
+        // 12 × 18 serves both; the square one must not take it.
+        $reach = (new Drawer([$this->patterns(12, 18, 1), $this->patterns(12, 12, 1)]))->reach([$this->wanted(12, 12), $this->wanted(6, 18)]);
+        $this->assertSame(1, $reach->copies);
+        // 9 × 18 serves both; the long one is larger and is looked for first.
+        $reach = (new Drawer([$this->patterns(9, 18, 1), $this->patterns(13, 13, 1)]))->reach([$this->wanted(8, 8), $this->wanted(6, 18)]);
+        $this->assertSame(1, $reach->copies);
+    }
+
     public function test_an_empty_drawer_says_all_that_is_missing_once_for_each_kind_and_size(): void
     {
         foreach (['nested-gusset-album', 'coil-album'] as $structure) {
@@ -61,6 +80,16 @@ final class DrawerTest extends TestCase
     {
         $this->assertSame(0, (new Drawer([]))->reach([])->copies);
         $this->assertSame(99, (new Drawer([$this->patterns(12, 12, 100_000)]))->reach($this->plan('five-pocket-folio')->stocks)->copies);
+    }
+
+    /** A pile of which one whole sheet is wanted. */
+    private function wanted(int $width, int $height): StockPlan
+    {
+        $usual = Stock::pattern('Orbit', SheetFormat::TwelveSquare, 160);
+        $stock = new Stock('Orbit', Size::inches($width, $height), $usual->grammage, $usual->caliper, true, false, false, Length::zero());
+        $demands = [new Demand('A', $stock->sheet, 1, false)];
+
+        return new StockPlan($stock, ['mat-base'], $demands, ProvenPlanner::quick()->plan($demands, [new Supply('Orbit', $stock->sheet, Length::zero())], Trimmer::usual(ToolGrid::Eighth)));
     }
 
     private function patterns(int $width, int $height, int $count): Sheets

@@ -141,6 +141,14 @@ final class DrawerTest extends TestCase
         $this->followingRedirects()->get("/projects/{$project->id}/cut?copies[]=2")->assertOk()->assertSee('One to a hundred books');
     }
 
+    public function test_the_drawer_never_has_fewer_than_none(): void
+    {
+        $this->putIn(['name' => 'Orbit card', 'count' => '3']);
+        $paper = Paper::query()->sole();
+        $paper->move(-5, 'Cut elsewhere');
+        $this->assertSame([0, -3], [$paper->refresh()->count, $paper->movements()->latest('id')->firstOrFail()->change]);
+    }
+
     public function test_the_maker_says_which_leftovers_are_worth_keeping(): void
     {
         foreach (['', 'broad', '1/8', '61'] as $wrong) {
@@ -184,6 +192,7 @@ final class DrawerTest extends TestCase
         $first = $this->app->make(ProjectEditor::class)->plan($project)->stocks[0]->cuts->patterns[0];
         $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
         $this->assertSame([9, 2 - $first->count], [$paper->refresh()->count, $leftover->refresh()->count], 'leftovers go first');
+        $this->assertSame([$paper->id], Paper::query()->where('kind', 'leftover')->distinct()->pluck('parent_id')->all(), 'what is left of a leftover is left of the same paper');
         $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '0']);
         $this->assertSame(2, $leftover->refresh()->count);
 
