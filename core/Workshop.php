@@ -8,6 +8,7 @@ use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\WorkOrder;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\ProvenPlanner;
@@ -42,7 +43,7 @@ final readonly class Workshop
 
     public static function ofTheHouse(): self
     {
-        return new self(Catalogue::ofTheHouse(), Showroom::ofTheHouse(), ProvenPlanner::quick());
+        return new self(Catalogue::ofTheHouse(), Showroom::ofTheHouse(), new AroundPins(ProvenPlanner::quick()));
     }
 
     public function blueprint(Design $design): Blueprint
@@ -85,13 +86,14 @@ final readonly class Workshop
             $roles[$key][$part->role->value] = $part->role;
         }
         $trimmer = Trimmer::usual($design->grid);
+        $pins = [];
+        foreach ($design->pins as $pin) {
+            $pins[$pin->part][] = $pin->pin;
+        }
         $plans = [];
         foreach ($parts as $key => $pieces) {
             $stock = $design->materials[$pieces[0]->role->value];
-            $demands = array_map(
-                static fn (Part $part): Demand => new Demand($part->letter, $part->size, $part->quantity * $copies, ! $part->upright || ! $stock->isDirectional($part->shows), $part->picture),
-                $pieces,
-            );
+            $demands = array_map(fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? []), $pieces);
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
             $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, $this->supplies($stock), $trimmer));
         }
@@ -99,11 +101,30 @@ final readonly class Workshop
         return $plans;
     }
 
+    /** Its print must run as drawn if it has a right way up; else its folds run along the grain where that is known and the sheet is long enough. */
+    private function demand(Part $part, Stock $stock, int $copies): Demand
+    {
+        $quantity = $part->quantity * $copies;
+        if ($part->upright && $stock->isDirectional($part->shows)) {
+            return new Demand($part->letter, $part->size, $quantity, false, $part->picture);
+        }
+        $grain = $stock->grain->axis();
+        $folds = $part->foldsAlong();
+        if ($grain !== null && $folds !== null) {
+            $lying = $grain === $folds ? $part->size : $part->size->turned();
+            if ($lying->fitsIn($stock->sheet)) {
+                return new Demand($part->letter, $lying, $quantity, false, $part->picture);
+            }
+        }
+
+        return new Demand($part->letter, $part->size, $quantity, true, $part->picture);
+    }
+
     /** @return non-empty-list<Supply> new sheets, then what is left over of earlier ones */
     private function supplies(Stock $stock): array
     {
         return [
-            new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, key: $stock->drawer ?? ''),
+            new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, $stock->price->cents, key: $stock->drawer ?? ''),
             ...array_map(static fn (Leftover $leftover): Supply => new Supply($stock->name, $leftover->size, Length::zero(), $leftover->count, isLeftover: true, key: $leftover->drawer ?? ''), $stock->leftovers),
         ];
     }

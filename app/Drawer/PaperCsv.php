@@ -27,7 +27,7 @@ final readonly class PaperCsv
         foreach ($papers as $paper) {
             $lines[] = $this->csv->line([
                 $paper->name, $paper->kind, $paper->pad, 'own', $notation->exact($paper->size()->width), $notation->exact($paper->size()->height), $paper->weight, $paper->sides,
-                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), (string) $paper->count, number_format($paper->cents / 100, 2, '.', ''), $paper->place, $paper->tags, $paper->swatch,
+                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), (string) $paper->count, $paper->price()->text(), $paper->place, $paper->tags, $paper->swatch,
             ]);
         }
 

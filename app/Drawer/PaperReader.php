@@ -8,6 +8,8 @@ use App\Models\Paper;
 use Ephemeron\Format\Complaints;
 use Ephemeron\Format\StockReader;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Grain;
+use Ephemeron\Paper\Price;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Structure\UsualPapers;
 
@@ -45,7 +47,7 @@ final readonly class PaperReader
             'weight' => $stock->grammage->exact(),
             'sides' => $stock->doubleSided ? 'double' : 'single',
             'direction' => $given['direction'] ?? 'none',
-            'grain' => $this->oneOf($given, 'grain', array_keys(Paper::GRAINS), 'unknown', $complaints),
+            'grain' => $this->oneOf($given, 'grain', array_column(Grain::cases(), 'value'), 'unknown', $complaints),
             'count' => $stock->available ?? 0,
             'cents' => $this->cents($given, $complaints),
             'place' => $this->short($given, 'place', 80, $complaints),
@@ -90,14 +92,7 @@ final readonly class PaperReader
     /** @param array<array-key, string> $given */
     private function cents(array $given, Complaints $complaints): int
     {
-        $price = str_replace(',', '.', $given['price'] ?? '0');
-        if (preg_match('/^\d{1,5}(\.\d{1,2})?$/', $price) !== 1) {
-            $complaints->add('paper.price', 'A price is written like 0.85, for one sheet.');
-
-            return 0;
-        }
-
-        return (int) round((float) $price * 100);
+        return $complaints->reading('paper.price', static fn (): int => Price::parse($given['price'] ?? '0')->cents, 0);
     }
 
     /** @param array<array-key, string> $given */

@@ -21,6 +21,7 @@ final readonly class Palette
             StockRole::BookSheet => '#e6e2ee',
             StockRole::MatBase => '#bfd0d2',
             StockRole::MatTop => '#f3e7c8',
+            StockRole::MatOther => '#dfe3cc',
             StockRole::CoverPaper => '#aeb3d6',
             StockRole::PocketPaper => '#e3d3c3',
             StockRole::InsertCard => '#fbf8ef',

@@ -7,6 +7,7 @@ namespace App\Models;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Price;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -39,8 +40,6 @@ final class Paper extends Model
 {
     public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
 
-    public const GRAINS = ['unknown' => 'not known', 'long' => 'along the height', 'short' => 'along the width'];
-
     protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture'];
 
     protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => ''];
@@ -54,6 +53,11 @@ final class Paper extends Model
     public function size(): Size
     {
         return new Size(Length::ofTicks($this->width), Length::ofTicks($this->height));
+    }
+
+    public function price(): Price
+    {
+        return new Price($this->cents);
     }
 
     /** @return HasMany<self, $this> what was left over when it was cut */
@@ -76,6 +80,8 @@ final class Paper extends Model
             'selvage' => $notation->exact(Length::ofTicks($this->selvage)),
             'count' => $this->count,
             'drawer' => (string) $this->id,
+            'grain' => $this->grain,
+            'price' => $this->price()->text(),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Planning\CachedPlanner;
+use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Format\DesignReader;
@@ -23,7 +24,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
         $this->app->singleton(DesignReader::class);
-        $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class)));
+        $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))));
         $this->app->singleton(Workshop::class);
     }
 

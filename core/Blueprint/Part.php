@@ -6,6 +6,7 @@ namespace Ephemeron\Blueprint;
 
 use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
@@ -56,6 +57,27 @@ final readonly class Part
         public string $why = '',
         public ?string $picture = null,
     ) {
+    }
+
+    /** The side that most of its folds run along, null where none does or both do alike. */
+    public function foldsAlong(): ?Axis
+    {
+        $upright = 0.0;
+        $level = 0.0;
+        foreach ($this->creases as $crease) {
+            $length = $crease->line->length()->inMillimetres();
+            match ($crease->along()) {
+                Axis::Width => $upright += $length,
+                Axis::Height => $level += $length,
+                null => null,
+            };
+        }
+
+        return match (true) {
+            abs($upright - $level) < 0.5 => null,
+            $upright > $level => Axis::Height,
+            default => Axis::Width,
+        };
     }
 
     public function lettered(string $letter): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
+use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
 
 /** A piece that is wanted. */
@@ -20,6 +21,11 @@ final readonly class Blank implements Piece
     public function area(): Rectangle
     {
         return $this->area;
+    }
+
+    public function movedBy(Point $by): self
+    {
+        return new self($this->area->movedBy($by), $this->demands, $this->turned);
     }
 
     /** `H`, or `F·H` where it may become either. */

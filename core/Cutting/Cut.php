@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
+use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
@@ -27,6 +28,11 @@ final readonly class Cut implements Piece
     public function area(): Rectangle
     {
         return $this->area;
+    }
+
+    public function movedBy(Point $by): self
+    {
+        return new self($this->area->movedBy($by), $this->along, $this->at, $this->first->movedBy($by), $this->second->movedBy($by));
     }
 
     public function signature(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
+use Ephemeron\Geometry\Pin;
 use Ephemeron\Measure\Size;
 
 /** Pieces of one size that are to come out of one stock. */
@@ -12,9 +13,22 @@ final readonly class Demand
     /**
      * @param string $key what the piece is called on the diagrams: its letter
      * @param string|null $picture pieces with the same name here carry on one picture and are cut side by side
-     * @param bool $turnable false when the print (or later the grain) must run as drawn
+     * @param bool $turnable false when the print or the grain must run as drawn
+     * @param list<Pin> $pins places on a sheet that so many of them must be cut from
      */
-    public function __construct(public string $key, public Size $size, public int $quantity, public bool $turnable, public ?string $picture = null)
+    public function __construct(public string $key, public Size $size, public int $quantity, public bool $turnable, public ?string $picture = null, public array $pins = [])
     {
+    }
+
+    /** @param list<Pin> $pins */
+    public function pinned(array $pins): self
+    {
+        return new self($this->key, $this->size, $this->quantity, $this->turnable, $this->picture, $pins);
+    }
+
+    /** The same pieces, so many of them, wherever they come from. */
+    public function free(int $quantity): self
+    {
+        return new self($this->key, $this->size, $quantity, $this->turnable, $this->picture);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
+use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
 
 /** What is left over. */
@@ -17,6 +18,11 @@ final readonly class Offcut implements Piece
     public function area(): Rectangle
     {
         return $this->area;
+    }
+
+    public function movedBy(Point $by): self
+    {
+        return new self($this->area->movedBy($by), $this->selvage);
     }
 
     public function signature(): string

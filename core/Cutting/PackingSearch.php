@@ -214,7 +214,7 @@ final class PackingSearch
         $taken = array_count_values(array_column($fixed, 0));
         $supplies = [];
         foreach ($this->supplies as $index => $supply) {
-            $supplies[] = new Supply($supply->name, $supply->sheet, $supply->selvage, $supply->available === null ? null : $supply->available - ($taken[$index] ?? 0), $supply->cents, $supply->isLeftover, $supply->key);
+            $supplies[] = $supply->limitedTo($supply->available === null ? null : $supply->available - ($taken[$index] ?? 0));
         }
 
         return $supplies;

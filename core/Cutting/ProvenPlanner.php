@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-use Ephemeron\Geometry\Rectangle;
-use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
@@ -116,7 +114,7 @@ final readonly class ProvenPlanner implements CutPlanner
             }
             $gives = $this->withBlocksApart($gives, $blocks);
             ksort($gives);
-            $patterns[] = new SheetPattern($supplies[$supply], $count, $this->withSelvage((new SlabTree($kinds, $unit, $blocks))->of($slab), $supplies[$supply]), $gives);
+            $patterns[] = new SheetPattern($supplies[$supply], $count, $supplies[$supply]->withSelvage((new SlabTree($kinds, $unit, $blocks))->of($slab)), $gives);
         }
 
         return new CutPlan($patterns, max($search->bound(), 0), $this->withBlocksApart($missing + array_filter($wanted, static fn (int $count): bool => $count > 0), $blocks), $oversize);
@@ -235,17 +233,5 @@ final readonly class ProvenPlanner implements CutPlanner
     private function isCleanRest(Length $rest, Trimmer $trimmer): bool
     {
         return $rest->isZero() || $rest->isAtLeast($trimmer->narrowestStrip);
-    }
-
-    private function withSelvage(Piece $tree, Supply $supply): Piece
-    {
-        if (! $supply->selvage->isPositive()) {
-            return $tree;
-        }
-        $sheet = $supply->sheet;
-        $bought = new Size($sheet->width, $sheet->height->plus($supply->selvage));
-        $strip = Rectangle::at(Length::zero(), $sheet->height, new Size($sheet->width, $supply->selvage));
-
-        return new Cut(Rectangle::whole($bought), Axis::Height, $sheet->height, $tree, new Offcut($strip, selvage: true));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
@@ -21,5 +23,23 @@ final readonly class Supply
      */
     public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null, public int $cents = 0, public bool $isLeftover = false, public string $key = '')
     {
+    }
+
+    /** So many of it and no more. */
+    public function limitedTo(?int $available): self
+    {
+        return new self($this->name, $this->sheet, $this->selvage, $available, $this->cents, $this->isLeftover, $this->key);
+    }
+
+    /** What is cut from the sheet, after the cut that takes its selvage strip off. */
+    public function withSelvage(Piece $tree): Piece
+    {
+        if (! $this->selvage->isPositive()) {
+            return $tree;
+        }
+        $bought = new Size($this->sheet->width, $this->sheet->height->plus($this->selvage));
+        $strip = Rectangle::at(Length::zero(), $this->sheet->height, new Size($this->sheet->width, $this->selvage));
+
+        return new Cut(Rectangle::whole($bought), Axis::Height, $this->sheet->height, $tree, new Offcut($strip, selvage: true));
     }
 }

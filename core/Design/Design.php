@@ -18,6 +18,7 @@ final readonly class Design
      * @param ToolGrid $grooves grooves of the scoring board
      * @param list<Placed> $furniture
      * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}
+     * @param list<PinnedPart> $pins pieces that are cut from a chosen place of their paper
      */
     public function __construct(
         public string $structure,
@@ -31,6 +32,7 @@ final readonly class Design
         public array $furniture,
         public array $materials,
         public Schools $schools = new Schools,
+        public array $pins = [],
     ) {
     }
 

@@ -17,8 +17,9 @@ final readonly class MatRule
      * @param int $layers 0 (bare), 1 or 2
      * @param array<string, array{school: MatSchool, layers: int, picture?: string}> $faces exceptions by face key, or by what a row of numbered
      *                                                                     faces has in common: `concertina` for `concertina-1` …
+     * @param Alternation $alternate what keeps two facing pages from showing the same print
      */
-    public function __construct(public MatSchool $school, public int $layers, public array $faces = [])
+    public function __construct(public MatSchool $school, public int $layers, public array $faces = [], public Alternation $alternate = Alternation::None)
     {
     }
 

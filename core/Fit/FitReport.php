@@ -22,6 +22,7 @@ use Ephemeron\Fit\Check\PaperSuffices;
 use Ephemeron\Fit\Check\PicturesCarryOn;
 use Ephemeron\Fit\Check\PieceFitsSheet;
 use Ephemeron\Fit\Check\PiecesComeOffCleanly;
+use Ephemeron\Fit\Check\PinsHold;
 use Ephemeron\Fit\Check\PocketOpensOutward;
 use Ephemeron\Fit\Check\PrintStandsUpright;
 use Ephemeron\Fit\Check\RibbonIsCovered;
@@ -69,6 +70,7 @@ final readonly class FitReport
             new EveryThingHasAPage,
             new PieceFitsSheet,
             new PaperSuffices,
+            new PinsHold,
             new PiecesComeOffCleanly,
             new InsertSlides,
             new ThingsFitTheFace,

@@ -25,6 +25,10 @@ final readonly class DesignPatch
             $design['furniture'] = $this->closedUp($design['furniture']);
         }
 
+        if (is_array($design['pins'] ?? null)) {
+            $design['pins'] = array_values($design['pins']);
+        }
+
         return $design;
     }
 

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Ephemeron\Design\Alternation;
 use Ephemeron\Design\Decorating;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Gluing;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
+use Ephemeron\Design\PinnedPart;
 use Ephemeron\Design\Placed;
 use Ephemeron\Design\PocketOrder;
 use Ephemeron\Design\Schools;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Design\Values;
 use Ephemeron\Furniture\Showroom;
+use Ephemeron\Geometry\Pin;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Stock;
@@ -36,7 +41,9 @@ final readonly class DesignReader
 
     private const MOST_FURNITURE = 500;
 
-    private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'scoring', 'schools', 'parameters', 'mats', 'furniture', 'materials'];
+    private const MOST_PINS = 60;
+
+    private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'scoring', 'schools', 'parameters', 'mats', 'furniture', 'materials', 'pins'];
 
     public function __construct(private Catalogue $catalogue, private Showroom $showroom)
     {
@@ -98,6 +105,7 @@ final readonly class DesignReader
                 ? $this->furniture($data['furniture'], $unit, 'furniture', $complaints, 0)
                 : $structure->defaultFurniture($values, $unit),
             schools: $this->schools($data, $complaints),
+            pins: $this->pins($data, $unit, $complaints),
             materials: $this->materials($data, $structure->materials($unit), $unit, $complaints),
         );
         foreach ($structure->refusals($values, $design->notation()) as $key => $sentence) {
@@ -252,7 +260,7 @@ final readonly class DesignReader
             return $usual;
         }
         $given = self::object($data, 'mats', '', $complaints);
-        $complaints->unknownKeys('mats', $given, ['school', 'layers', 'faces']);
+        $complaints->unknownKeys('mats', $given, ['school', 'layers', 'faces', 'alternate']);
         $school = $this->matSchool($given, 'mats', $usual->school, $complaints);
         $layers = $this->matLayers($given, 'mats', $usual->layers, $complaints);
         $faces = [];
@@ -271,7 +279,54 @@ final readonly class DesignReader
             ];
         }
 
-        return new MatRule($school, $layers, $faces);
+        return new MatRule($school, $layers, $faces, $this->alternation($given, $usual->alternate, $complaints));
+    }
+
+    /** @param array<array-key, mixed> $given */
+    private function alternation(array $given, Alternation $usual, Complaints $complaints): Alternation
+    {
+        $value = $given['alternate'] ?? $usual->value;
+        $alternation = is_string($value) ? Alternation::tryFrom($value) : null;
+        if ($alternation === null) {
+            $complaints->add('mats.alternate', 'It is one of: '.implode(', ', array_column(Alternation::cases(), 'value')).'.');
+        }
+
+        return $alternation ?? $usual;
+    }
+
+    /**
+     * @param array<array-key, mixed> $data
+     * @return list<PinnedPart>
+     */
+    private function pins(array $data, Unit $unit, Complaints $complaints): array
+    {
+        $given = $data['pins'] ?? [];
+        if (! is_array($given) || ! array_is_list($given) || count($given) > self::MOST_PINS) {
+            $complaints->add('pins', sprintf('Pins are a list of up to %d places.', self::MOST_PINS));
+
+            return [];
+        }
+        $pins = [];
+        foreach ($given as $index => $pin) {
+            $place = "pins.{$index}";
+            if (! is_array($pin) || ! is_string($pin['part'] ?? null) || mb_strlen($pin['part']) > 200) {
+                $complaints->add($place, 'A pin has "part", "sheet", "left" and "top".');
+
+                continue;
+            }
+            $complaints->unknownKeys($place, $pin, ['part', 'sheet', 'left', 'top', 'turned']);
+            $values = $this->values([
+                Parameter::count('sheet', 'The sheet', '', 1, 99, 1),
+                Parameter::length('left', 'From the left edge', '', Length::zero(), Length::inches(60), Length::zero()),
+                Parameter::length('top', 'From the head', '', Length::zero(), Length::inches(60), Length::zero()),
+            ], array_intersect_key($pin, array_flip(['sheet', 'left', 'top'])), $unit, $place, $complaints);
+            $left = $values->values['left'] ?? Length::zero();
+            $top = $values->values['top'] ?? Length::zero();
+            $sheet = $values->values['sheet'] ?? 1;
+            $pins[] = new PinnedPart($pin['part'], new Pin(is_int($sheet) ? $sheet : 1, new Point($left instanceof Length ? $left : Length::zero(), $top instanceof Length ? $top : Length::zero()), in_array($pin['turned'] ?? false, [true, 1, '1'], true)));
+        }
+
+        return $pins;
     }
 
     /** @param array<array-key, mixed> $given */

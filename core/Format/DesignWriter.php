@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Ephemeron\Design\Alternation;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\PinnedPart;
 use Ephemeron\Design\Placed;
 use Ephemeron\Design\Schools;
 use Ephemeron\Design\Values;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Grain;
 use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Stock;
@@ -44,9 +47,17 @@ final readonly class DesignWriter
             'mats' => [
                 'school' => $design->mats->school->value,
                 'layers' => $design->mats->layers,
+                ...($design->mats->alternate === Alternation::None ? [] : ['alternate' => $design->mats->alternate->value]),
                 ...($faces === [] ? [] : ['faces' => $faces]),
             ],
             'furniture' => array_map(fn (Placed $placed): array => $this->placed($placed, $notation, true), $design->furniture),
+            ...($design->pins === [] ? [] : ['pins' => array_map(static fn (PinnedPart $pin): array => [
+                'part' => $pin->part,
+                'sheet' => $pin->pin->sheet,
+                'left' => $notation->exact($pin->pin->corner->x),
+                'top' => $notation->exact($pin->pin->corner->y),
+                ...($pin->pin->turned ? ['turned' => true] : []),
+            ], $design->pins)]),
             'materials' => array_map(fn (Stock $stock): array => $this->stock($stock, $notation), $design->materials),
         ];
     }
@@ -104,6 +115,8 @@ final readonly class DesignWriter
             'direction' => $direction,
             'selvage' => $notation->exact($stock->selvage),
             'count' => $stock->available,
+            ...($stock->grain === Grain::Unknown ? [] : ['grain' => $stock->grain->value]),
+            ...($stock->price->cents === 0 ? [] : ['price' => $stock->price->text()]),
             ...($stock->drawer === null ? [] : ['drawer' => $stock->drawer]),
             ...($stock->leftovers === [] ? [] : ['leftovers' => array_map(static fn (Leftover $leftover): array => [
                 'width' => $notation->exact($leftover->size->width),

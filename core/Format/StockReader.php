@@ -8,15 +8,17 @@ use Ephemeron\Design\Parameter;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Grain;
 use Ephemeron\Paper\Grammage;
 use Ephemeron\Paper\Leftover;
+use Ephemeron\Paper\Price;
 use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Stock;
 
 /** Reads one paper of a design file; what is left out stays as the structure proposes it. */
 final readonly class StockReader
 {
-    private const KEYS = ['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count', 'drawer', 'leftovers'];
+    private const KEYS = ['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count', 'drawer', 'leftovers', 'grain', 'price'];
 
     /** Which sides have a print with a right way up. */
     public const DIRECTIONS = ['none', 'a', 'b', 'both'];
@@ -50,7 +52,20 @@ final readonly class StockReader
             available: $this->count($given, $usual, $place),
             drawer: $this->drawer($given, $place),
             leftovers: $this->leftovers($given, $place),
+            grain: Grain::tryFrom($this->oneOf($given, 'grain', array_column(Grain::cases(), 'value'), null, $place) ?? '') ?? $usual->grain,
+            price: $this->price($given, $usual, $place),
         );
+    }
+
+    /** @param array<array-key, mixed> $given */
+    private function price(array $given, Stock $usual, string $place): Price
+    {
+        $price = $given['price'] ?? '';
+        if ($price === '') {
+            return array_key_exists('price', $given) ? new Price(0) : $usual->price;
+        }
+
+        return $this->complaints->reading("{$place}.price", static fn (): Price => Price::parse(is_scalar($price) ? (string) $price : ''), $usual->price);
     }
 
     /** @param array<array-key, mixed> $given */

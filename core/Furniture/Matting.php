@@ -13,6 +13,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Alternation;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
@@ -44,19 +45,21 @@ final readonly class Matting
         $parts = [];
         foreach ($sizes as $layer => $size) {
             $top = $layer === count($sizes) - 1;
+            $shows = $top && $this->isOther($face) && $this->rule->alternate === Alternation::Sides ? Side::B : Side::A;
             $part = $draft->part(new Part(
                 key: "{$face->key}/mat-".($layer + 1),
                 name: $this->name($face).($layer === 0 ? '' : ', second layer'),
                 section: $this->section($face),
                 size: $size,
                 role: $this->role($face, $layer, $top),
+                shows: $shows,
                 places: [$face->name],
                 why: $this->why($face, $room->size, $sizes, $layer, $notation),
                 picture: $top ? $this->picture($face) : null,
             ));
             $middle = Rectangle::centred($size, $room->size);
             $draft->joint(new Joint(
-                new PanelRef($part, 'whole', Side::B),
+                new PanelRef($part, 'whole', $shows->other()),
                 $under,
                 Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size),
                 Adhesive::WetGlue,
@@ -64,7 +67,7 @@ final readonly class Matting
                 $layer === 0 ? $task : "double-{$task}",
                 $face->key,
             ));
-            $under = new PanelRef($part, 'whole', Side::A);
+            $under = new PanelRef($part, 'whole', $shows);
             $parts[] = $part;
         }
         if ($parts !== []) {
@@ -110,10 +113,17 @@ final readonly class Matting
         };
     }
 
+    /** Facing pages follow each other in the reading order, so every other face is never beside one of its own. */
+    private function isOther(Face $face): bool
+    {
+        return ! $face->isCover() && $face->order % 2 === 0;
+    }
+
     private function role(Face $face, int $layer, bool $top): StockRole
     {
         return match (true) {
             $face->isCover() && $top => StockRole::CoverPaper,
+            $top && $this->isOther($face) && $this->rule->alternate === Alternation::Papers => StockRole::MatOther,
             $layer === 0 => StockRole::MatBase,
             default => StockRole::MatTop,
         };

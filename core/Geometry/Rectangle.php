@@ -80,6 +80,11 @@ final readonly class Rectangle
             && $other->top()->isLessThan($this->bottom());
     }
 
+    public function movedBy(Point $by): self
+    {
+        return self::at($this->left()->plus($by->x), $this->top()->plus($by->y), $this->size);
+    }
+
     /** The strip of a given breadth along one edge, inside the rectangle. */
     public function strip(Edge $edge, Length $breadth): self
     {

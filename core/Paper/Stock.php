@@ -19,6 +19,7 @@ final readonly class Stock
      * @param int|null $available how many sheets there are; null: as many as it takes
      * @param string|null $drawer by what it is known in the drawer it is taken from
      * @param list<Leftover> $leftovers used up first
+     * @param Price $price of one sheet
      */
     public function __construct(
         public string $name,
@@ -32,6 +33,8 @@ final readonly class Stock
         public ?int $available = null,
         public ?string $drawer = null,
         public array $leftovers = [],
+        public Grain $grain = Grain::Unknown,
+        public Price $price = new Price(0),
     ) {
     }
 
@@ -73,7 +76,7 @@ final readonly class Stock
         return implode('|', [
             $this->name, $this->sheet->width->ticks, $this->sheet->height->ticks, $this->grammage->text(),
             $this->caliper->ticks, (int) $this->doubleSided, (int) $this->directionA, (int) $this->directionB,
-            $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '',
+            $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '', $this->grain->value, $this->price->cents,
             ...array_map(static fn (Leftover $leftover): string => $leftover->key(), $this->leftovers),
         ]);
     }

@@ -14,6 +14,7 @@ enum StockRole: string
     case BookSheet = 'book-sheet';
     case MatBase = 'mat-base';
     case MatTop = 'mat-top';
+    case MatOther = 'mat-other';
     case CoverPaper = 'cover-paper';
     case PocketPaper = 'pocket-paper';
     case InsertCard = 'insert-card';
@@ -28,6 +29,7 @@ enum StockRole: string
             self::BookSheet => 'Sheet the book is made of',
             self::MatBase => 'First mats',
             self::MatTop => 'Second mats',
+            self::MatOther => 'Mats of every other page',
             self::CoverPaper => 'Cover paper',
             self::PocketPaper => 'Pockets',
             self::InsertCard => 'Inserts and photo mats',

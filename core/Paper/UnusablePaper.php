@@ -13,6 +13,11 @@ final class UnusablePaper extends \InvalidArgumentException implements Refusal
         return new self(sprintf('%s g/m² is not a paper: it runs from %d to %d.', round($grams, 1), Grammage::LIGHTEST, Grammage::HEAVIEST));
     }
 
+    public static function price(string $text): self
+    {
+        return new self(sprintf('“%s” is no price. Type it like 0.85, for one.', mb_substr(mb_scrub($text), 0, 40)));
+    }
+
     public static function weight(string $text): self
     {
         return new self(sprintf('“%s” does not read as a weight. Type it like 220, 220 g or 80 lb cover.', mb_substr(mb_scrub($text), 0, 40)));

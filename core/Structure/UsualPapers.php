@@ -29,6 +29,7 @@ final readonly class UsualPapers
             StockRole::BookSheet->value => Stock::pattern('Night chart', $square, 180),
             StockRole::MatBase->value => Stock::card('Dew point', $square, 160),
             StockRole::MatTop->value => Stock::pattern('First quarter', $square, 160),
+            StockRole::MatOther->value => Stock::pattern('Meteor trail', $square, 160),
             StockRole::CoverPaper->value => Stock::pattern('Night chart', $square, 160),
             StockRole::PocketPaper->value => Stock::pattern('Field lines', $square, 160),
             StockRole::InsertCard->value => Stock::card('Chalk', $square, 200),

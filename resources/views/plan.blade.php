@@ -57,6 +57,12 @@
                 <x-change-form :project="$project" :face="$face->key">
                     @include('partials.mats', ['id' => 'mats', 'place' => 'mats', 'labels' => ['Mats on every face', 'Border on each side'], 'layers' => $design->mats->layers, 'school' => $design->mats->school])
                     <p class="field-note">{{ $design->mats->school->why() }}</p>
+                    <div class="field is-wide">
+                        <label for="mats-alternate">Facing pages show</label>
+                        <select class="form-select" id="mats-alternate" name="set[mats.alternate]">
+                            @foreach (\Ephemeron\Design\Alternation::cases() as $each)<option value="{{ $each->value }}" @selected($design->mats->alternate === $each)>{{ $each->label() }}</option>@endforeach
+                        </select>
+                    </div>
                     @if ($design->mats->faces !== [])
                         <p class="field-note">{{ count($design->mats->faces) }} {{ count($design->mats->faces) === 1 ? 'face has' : 'faces have' }} mats of their own and stay as they are.</p>
                     @endif

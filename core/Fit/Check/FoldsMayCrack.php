@@ -20,6 +20,7 @@ final readonly class FoldsMayCrack implements Check
     {
         $folded = array_filter($workings->blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
         $roles = array_unique(array_map(static fn (Part $part): string => $part->role->value, $folded));
+        yield from $this->acrossTheGrain($workings, $folded);
         foreach ($roles as $role) {
             $stock = $workings->design->materials[$role];
             $heavy = $stock->grammage->inGrams() > self::HEAVY;
@@ -37,6 +38,34 @@ final readonly class FoldsMayCrack implements Check
                         : 'has a plain core that shows where a fold cracks',
                 ),
             );
+        }
+    }
+
+    /**
+     * A print that must stand upright, or a sheet that is too short, decides against the grain.
+     *
+     * @param array<string, Part> $folded
+     * @return iterable<Finding>
+     */
+    private function acrossTheGrain(Workings $workings, array $folded): iterable
+    {
+        foreach ($folded as $part) {
+            $stock = $workings->stockOf($part);
+            $grain = $stock->grain->axis();
+            $folds = $part->foldsAlong();
+            if ($grain === null || $folds === null) {
+                continue;
+            }
+            $directional = $part->upright && $stock->isDirectional($part->shows);
+            $along = ($grain === $folds ? $part->size : $part->size->turned())->fitsIn($stock->sheet);
+            if (($directional && $grain !== $folds) || (! $directional && ! $along)) {
+                yield new Finding(
+                    Severity::Note,
+                    'folds-across-the-grain',
+                    sprintf('%s: %s, so its folds run across the grain of %s. Score them on both sides and fold slowly.', $part->letter, $directional ? 'its print must stand upright' : 'it is too long for the sheet the other way', $stock->name),
+                    $part->key,
+                );
+            }
         }
     }
 }

@@ -7,9 +7,9 @@
     $fields = [
         'name' => ['Name', $paper?->name], 'pad' => ['Pad or collection', $paper?->pad], 'width' => ['Width', $paper ? $bare($paper->width) : $square], 'height' => ['Height', $paper ? $bare($paper->height) : $square],
         'count' => ['Sheets', $paper?->count ?? 1], 'weight' => ['Weight', $paper?->weight ?? '160 g'], 'selvage' => ['Selvage strip', $paper ? $bare($paper->selvage) : '0'],
-        'price' => ['Price of a sheet', $paper ? number_format($paper->cents / 100, 2) : ''], 'place' => ['Where it lies', $paper?->place], 'tags' => ['Tags', $paper?->tags], 'swatch' => ['Colour', $paper?->swatch],
+        'price' => ['Price of a sheet', $paper ? $paper->price()->text() : ''], 'place' => ['Where it lies', $paper?->place], 'tags' => ['Tags', $paper?->tags], 'swatch' => ['Colour', $paper?->swatch],
     ];
-    $choices = ['kind' => ['Kind', \App\Models\Paper::KINDS, $paper?->kind ?? 'pattern'], 'sides' => ['Printed on', ['double' => 'both sides', 'single' => 'one side'], $paper?->sides ?? 'double'], 'direction' => ['Right way up', ['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'], $paper?->direction ?? 'none'], 'grain' => ['Grain', \App\Models\Paper::GRAINS, $paper?->grain ?? 'unknown']];
+    $choices = ['kind' => ['Kind', \App\Models\Paper::KINDS, $paper?->kind ?? 'pattern'], 'sides' => ['Printed on', ['double' => 'both sides', 'single' => 'one side'], $paper?->sides ?? 'double'], 'direction' => ['Right way up', ['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'], $paper?->direction ?? 'none'], 'grain' => ['Grain', array_column(array_map(fn ($grain) => [$grain->value, $grain->label()], \Ephemeron\Paper\Grain::cases()), 1, 0), $paper?->grain ?? 'unknown']];
 @endphp
 <input type="hidden" name="unit" value="{{ $unit->value }}">
 @foreach ($fields as $field => [$label, $known])

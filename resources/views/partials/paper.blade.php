@@ -7,6 +7,7 @@
         'weight' => ['Weight', $stock->grammage->exact()],
         'selvage' => ['Selvage strip', $notation->exact($stock->selvage)],
         'count' => ['Sheets you have', $stock->available],
+        'price' => ['Price of a sheet', $stock->price->cents === 0 ? '' : $stock->price->text()],
     ];
     $direction = $typed('direction', ['' => 'none', 'a' => 'a', 'b' => 'b', 'ab' => 'both'][($stock->directionA ? 'a' : '').($stock->directionB ? 'b' : '')]);
 @endphp
@@ -43,6 +44,12 @@
             @foreach (['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'] as $way => $label)
                 <option value="{{ $way }}" @selected($direction === $way)>{{ $label }}</option>
             @endforeach
+        </select>
+    </div>
+    <div class="field">
+        <label for="{{ $role->value }}-grain">Grain</label>
+        <select class="form-select" id="{{ $role->value }}-grain" name="set[{{ $place }}.grain]">
+            @foreach (\Ephemeron\Paper\Grain::cases() as $grain)<option value="{{ $grain->value }}" @selected($typed('grain', $stock->grain->value) === $grain->value)>{{ $grain->label() }}</option>@endforeach
         </select>
     </div>
 </fieldset>

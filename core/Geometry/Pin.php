@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Geometry;
+
+/** A place on a sheet that a piece must be cut from. */
+final readonly class Pin
+{
+    /**
+     * @param int $sheet which of the sheets, from 1; pieces pinned to the same one are cut from the same sheet
+     * @param Point $corner where the piece's upper left corner comes to lie, from the upper left of the sheet with side A up
+     * @param bool $turned its width lies along the height of the sheet
+     */
+    public function __construct(public int $sheet, public Point $corner, public bool $turned = false)
+    {
+    }
+}
