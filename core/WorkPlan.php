@@ -10,10 +10,13 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Design\Design;
 use Ephemeron\Fit\FitReport;
+use Ephemeron\Fit\Requisite;
+use Ephemeron\Fit\Requisites;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Price;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Scoring\ScorePlan;
 use Ephemeron\Structure\Structure;
@@ -70,6 +73,18 @@ final readonly class WorkPlan
         [$stock, $pattern] = array_map(intval(...), explode('/', $step->picture->of));
 
         return $this->stocks[$stock]->cuts->patterns[$pattern];
+    }
+
+    /** What the paper comes to, as far as its prices are known. */
+    public function price(): Price
+    {
+        return new Price(array_sum(array_map(static fn (StockPlan $stock): int => $stock->stock->price->cents * $stock->cuts->sheets(), $this->stocks)));
+    }
+
+    /** @return list<Requisite> what it wants besides paper */
+    public function requisites(): array
+    {
+        return (new Requisites)->of($this->blueprint);
     }
 
     /** Of the closed book, first estimate. */

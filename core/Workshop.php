@@ -46,6 +46,12 @@ final readonly class Workshop
         return new self(Catalogue::ofTheHouse(), Showroom::ofTheHouse(), new AroundPins(ProvenPlanner::quick()));
     }
 
+    /** The same workshop with another hand at the trimmer. */
+    public function with(CutPlanner $planner): self
+    {
+        return new self($this->catalogue, $this->showroom, $planner);
+    }
+
     public function blueprint(Design $design): Blueprint
     {
         $structure = $this->catalogue->get($design->structure);
@@ -95,14 +101,14 @@ final readonly class Workshop
             $stock = $design->materials[$pieces[0]->role->value];
             $demands = array_map(fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? []), $pieces);
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
-            $plans[] = new StockPlan($stock, $names, $demands, $this->planner->plan($demands, $this->supplies($stock), $trimmer));
+            $plans[] = new StockPlan($stock, $names, $demands, $this->supplies($stock), $this->planner->plan($demands, $this->supplies($stock), $trimmer));
         }
 
         return $plans;
     }
 
     /** Its print must run as drawn if it has a right way up; else its folds run along the grain where that is known and the sheet is long enough. */
-    private function demand(Part $part, Stock $stock, int $copies): Demand
+    public function demand(Part $part, Stock $stock, int $copies = 1): Demand
     {
         $quantity = $part->quantity * $copies;
         if ($part->upright && $stock->isDirectional($part->shows)) {

@@ -15,14 +15,19 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\MakesController;
 use App\Http\Controllers\NoteController;
+use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PaperCsvController;
 use App\Http\Controllers\PaperPictureController;
+use App\Http\Controllers\PapersForBookController;
+use App\Http\Controllers\PinController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlanSearchController;
 use App\Http\Controllers\PrintController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RestoreController;
 use App\Http\Controllers\ScoreController;
+use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\WorthKeepingController;
 use Illuminate\Support\Facades\Route;
@@ -36,6 +41,7 @@ Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->n
 Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])->name('papers.picture.store');
 Route::put('papers/kept', WorthKeepingController::class)->name('papers.kept');
 Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);
+Route::resource('supplies', SupplyController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
@@ -59,6 +65,15 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::delete('furniture/{place}', [FurnitureController::class, 'destroy'])->where('place', '\d{1,3}(\.children\.\d{1,3}){0,5}')->name('furniture.destroy');
     Route::post('fit', FitController::class)->name('fit');
     Route::post('papers', AssignPaperController::class)->name('papers.assign');
+    Route::get('papers', [PapersForBookController::class, 'show'])->name('papers.for');
+    Route::post('papers/take', [PapersForBookController::class, 'store'])->name('papers.for.take');
+
+    Route::post('searches', [PlanSearchController::class, 'store'])->name('searches.store');
+    Route::get('searches/{search}', [PlanSearchController::class, 'show'])->scopeBindings()->name('searches.show');
+    Route::delete('searches/{search}', [PlanSearchController::class, 'destroy'])->scopeBindings()->name('searches.destroy');
+    Route::put('offcuts', OffcutController::class)->name('offcuts');
+    Route::post('pins', [PinController::class, 'store'])->name('pins.store');
+    Route::delete('pins/{pin}', [PinController::class, 'destroy'])->whereNumber('pin')->name('pins.destroy');
 
     Route::put('ticks', [TickController::class, 'update'])->name('ticks.update');
     Route::post('notes', [NoteController::class, 'store'])->name('notes.store');

@@ -26,9 +26,10 @@ final readonly class Consumption
             return;
         }
         $paper->move(-$pattern->count, "Cut for {$project->name}", $project, $step->key);
-        foreach ($pattern->offcuts() as $offcut) {
+        $chosen = $project->offcutChoices()->where('step', $step->key)->pluck('keep', 'offcut');
+        foreach ($pattern->offcuts() as $index => $offcut) {
             $size = $offcut->area()->size;
-            if ($this->keeping->is($size)) {
+            if ($chosen[$index] ?? $this->keeping->is($size)) {
                 $this->leftover($paper, $size)->move($pattern->count, "Left over from {$project->name}", $project, $step->key);
             }
         }

@@ -8,7 +8,12 @@ final class UnusablePicture extends \RuntimeException
 {
     public static function notAPicture(): self
     {
-        return new self('That is not a PNG or JPEG picture.');
+        return new self('That is not a PNG, JPEG or SVG picture.');
+    }
+
+    public static function noSvgHere(): self
+    {
+        return new self('SVG pictures cannot be read on this machine: rsvg-convert (librsvg2-bin) is not there. Take a PNG or JPEG.');
     }
 
     public static function tooLarge(): self

@@ -32,7 +32,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $place
  * @property string $tags
  * @property string $swatch
- * @property string|null $picture
+ * @property string|null $picture of side A
+ * @property string|null $picture_b of side B
  * @property int|null $parent_id
  * @property Collection<int, self> $leftovers
  */
@@ -40,7 +41,7 @@ final class Paper extends Model
 {
     public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
 
-    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture'];
+    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b'];
 
     protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => ''];
 
@@ -53,6 +54,12 @@ final class Paper extends Model
     public function size(): Size
     {
         return new Size(Length::ofTicks($this->width), Length::ofTicks($this->height));
+    }
+
+    /** Tagged as one of the best: it belongs on covers. */
+    public function isPrized(): bool
+    {
+        return in_array('best', preg_split('/[\s,;]+/', mb_strtolower($this->tags), -1, PREG_SPLIT_NO_EMPTY) ?: [], true);
     }
 
     public function price(): Price

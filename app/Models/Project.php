@@ -20,6 +20,8 @@ use Illuminate\Support\Facades\DB;
  * @property int $revision counts every write
  * @property int $version which version the design is at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, PlanSearch> $searches
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, OffcutChoice> $offcutChoices
  */
 final class Project extends Model
 {
@@ -47,6 +49,18 @@ final class Project extends Model
     public function ticks(): HasMany
     {
         return $this->hasMany(Tick::class);
+    }
+
+    /** @return HasMany<OffcutChoice, $this> */
+    public function offcutChoices(): HasMany
+    {
+        return $this->hasMany(OffcutChoice::class);
+    }
+
+    /** @return HasMany<PlanSearch, $this> */
+    public function searches(): HasMany
+    {
+        return $this->hasMany(PlanSearch::class);
     }
 
     /** @return HasMany<Note, $this> */

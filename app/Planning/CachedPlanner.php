@@ -18,9 +18,7 @@ final readonly class CachedPlanner implements CutPlanner
 
     public function __construct(private CutPlanner $planner, private Repository $cache)
     {
-        // What another edition of the code has remembered cannot be read back.
-        $files = glob(base_path('core/{Cutting,Geometry,Measure}/*.php'), GLOB_BRACE) ?: [];
-        $this->edition = hash('xxh128', serialize(array_map(filemtime(...), $files)));
+        $this->edition = PlannerEdition::current();
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan

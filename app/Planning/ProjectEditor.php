@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Project;
 use App\Models\StaleRevision;
+use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Design\Design;
 use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
@@ -17,7 +18,7 @@ use Ephemeron\Workshop;
 /** Reads a project's design, works it out, and takes changes to it through the one gate. */
 final readonly class ProjectEditor
 {
-    public function __construct(private DesignReader $reader, private DesignWriter $writer, private Workshop $workshop)
+    public function __construct(private DesignReader $reader, private DesignWriter $writer, private Workshop $workshop, private CutPlanner $planner)
     {
     }
 
@@ -29,7 +30,7 @@ final readonly class ProjectEditor
     /** @param int $copies books cut together */
     public function plan(Project $project, int $copies = 1): WorkPlan
     {
-        return $this->workshop->plan($this->design($project), $copies);
+        return $this->workshop->with(new KeptPlans($project, $this->planner))->plan($this->design($project), $copies);
     }
 
     /** The plan before the last change, if there was one. */

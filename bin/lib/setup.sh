@@ -31,6 +31,8 @@ setup_system() {
     for extension in bcmath curl gd intl mbstring sqlite3 xml zip; do
         php -r "exit(extension_loaded('$extension') ? 0 : 1);" 2>/dev/null || packages+=("php8.2-$extension")
     done
+    # Pictures of papers may be SVG; this turns them into pixels.
+    command -v rsvg-convert >/dev/null || packages+=(librsvg2-bin)
     command -v composer >/dev/null || packages+=(composer)
     command -v node >/dev/null || packages+=(nodejs)
     command -v npm >/dev/null || packages+=(npm)

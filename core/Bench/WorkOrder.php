@@ -68,7 +68,7 @@ final readonly class WorkOrder
                     $this->cutTitle($stock, $pattern, $index),
                     $lines === [] ? 'The sheet is used whole: nothing to cut.' : 'Set the fence, cut every piece that is alike, then move it.',
                     'Cutting',
-                    lines: $lines,
+                    places: $lines,
                     caution: $lines === [] ? null : Caution::Trimmer,
                     parts: $this->partsOf($pattern, $stock),
                     picture: Picture::sheet($stockIndex, $index),

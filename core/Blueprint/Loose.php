@@ -9,8 +9,8 @@ use Ephemeron\Measure\Length;
 /** Something that is not cut from a sheet: ribbon, tape by the length. */
 final readonly class Loose
 {
-    /** @param Length|null $length how much of it, where it is sold by length */
-    public function __construct(public string $name, public ?Length $length, public int $count, public string $section)
+    /** @param Length|null $length how much of each, where it is sold by length or must be so long */
+    public function __construct(public string $name, public ?Length $length, public int $count, public string $section, public Sundry $kind)
     {
     }
 }

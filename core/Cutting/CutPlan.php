@@ -18,6 +18,12 @@ final readonly class CutPlan
     {
     }
 
+    /** With a bound that somebody else has proved, where it is better. */
+    public function boundedBy(int $bound): self
+    {
+        return new self($this->patterns, max($this->lowerBound, min($bound, $this->sheets())), $this->missing, $this->oversize, $this->loosePins);
+    }
+
     /** @param list<string> $sheets */
     public function withLoosePins(array $sheets): self
     {

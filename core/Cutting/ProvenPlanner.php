@@ -31,8 +31,9 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param int $ways of laying out all pieces that are tried
      * @param int $effort weighed cuts for the patterns and the bound
      * @param list<array{int, int}> $rounds
+     * @param (\Closure(float): bool)|null $goOn see {@see Deadline}
      */
-    private function __construct(private float $seconds, private int $ways, private int $effort, private array $rounds)
+    private function __construct(private float $seconds, private int $ways, private int $effort, private array $rounds, private ?\Closure $goOn = null)
     {
     }
 
@@ -42,10 +43,14 @@ final readonly class ProvenPlanner implements CutPlanner
         return new self(1.0, 18, 3_000_000, [[40, 0]]);
     }
 
-    /** Takes up to a few seconds for a plan that resists. */
-    public static function thorough(float $seconds = 4.5): self
+    /**
+     * Takes up to so many seconds for a plan that resists.
+     *
+     * @param (\Closure(float): bool)|null $goOn is told what share of the time is used up, and says whether to go on
+     */
+    public static function thorough(float $seconds = 4.5, ?\Closure $goOn = null): self
     {
-        return new self($seconds, 72, 90_000_000, self::ROUNDS);
+        return new self($seconds, 72, 90_000_000, self::ROUNDS, $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -65,7 +70,7 @@ final readonly class ProvenPlanner implements CutPlanner
             return new CutPlan([], 0, $missing, $oversize);
         }
         $kinds = Kind::among($fitting);
-        $search = new PackingSearch(Measured::of($kinds, $supplies, $trimmer), $supplies, $this->quickBound($fitting, $supplies), new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)), Deadline::in($this->seconds));
+        $search = new PackingSearch(Measured::of($kinds, $supplies, $trimmer), $supplies, $this->quickBound($fitting, $supplies), new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)), Deadline::in($this->seconds, $this->goOn));
         $search->begin($trimmer);
         if ($search->pieces() <= self::MANY) {
             $search->layOutInManyWays($this->ways);

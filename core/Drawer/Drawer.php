@@ -11,16 +11,41 @@ use Ephemeron\Paper\StockRole;
 /**
  * The sheets there are, and how many books they give.
  *
- * Papers of one kind stand in for each other, so a book may come out with mixed patterns. Copies are counted with the sheets of one copy each: cut together they may
- * want fewer. Pieces left over from earlier books are not counted.
+ * Papers of one kind stand in for each other, so a book may come out with mixed patterns; what is kept for covers goes into covers only. Pieces left over from earlier
+ * books are not counted.
  */
 final readonly class Drawer
 {
     private const MOST_COPIES = 99;
 
+    /** Copies that are looked for beyond those that single ones give, and up to how many: more are seldom cut in one go, and take long to plan. */
+    private const MORE_TOGETHER = 2;
+
+    private const MOST_TOGETHER = 8;
+
     /** @param list<Sheets> $there */
     public function __construct(private array $there)
     {
+    }
+
+    /**
+     * As {@see self::reach()}, and a look at whether copies that are cut together come out of what does not suffice for so many single ones.
+     *
+     * @param callable(int): list<StockPlan> $stocks for so many copies
+     */
+    public function reachTogether(callable $stocks): Reach
+    {
+        $reach = $this->reach($stocks(1));
+        for ($more = 0; $more < self::MORE_TOGETHER && $reach->copies > 0 && $reach->copies < self::MOST_TOGETHER; $more++) {
+            $wanted = $this->wantedFor($stocks($reach->copies + 1));
+            [$missing, $left] = $this->takeOut($wanted, $this->there);
+            if ($missing !== []) {
+                return new Reach($reach->copies, $missing, $reach->left);
+            }
+            $reach = new Reach($reach->copies + 1, $reach->missing, $left);
+        }
+
+        return $reach;
     }
 
     /** @param list<StockPlan> $stocks of one book */
@@ -45,7 +70,7 @@ final readonly class Drawer
     {
         $wanted = [];
         foreach ($stocks as $stock) {
-            $sheets = new Sheets(PaperKind::suiting(StockRole::from($stock->roles[0])), $stock->stock->sheet, $stock->cuts->sheets());
+            $sheets = new Sheets(PaperKind::suiting(StockRole::from($stock->roles[0])), $stock->stock->sheet, $stock->cuts->sheets(), $stock->roles === [StockRole::CoverPaper->value]);
             $wanted[$sheets->key()] = $sheets->plus($wanted[$sheets->key()]->count ?? 0);
         }
 
@@ -61,8 +86,9 @@ final readonly class Drawer
      */
     private function takeOut(array $wanted, array $there): array
     {
-        usort($wanted, static fn (Sheets $one, Sheets $other): int => $other->area() <=> $one->area());
-        usort($there, static fn (Sheets $one, Sheets $other): int => $one->area() <=> $other->area());
+        // Covers choose first, and take what is kept for them before other sheets.
+        usort($wanted, static fn (Sheets $one, Sheets $other): int => [$other->forCovers, $other->area()] <=> [$one->forCovers, $one->area()]);
+        usort($there, static fn (Sheets $one, Sheets $other): int => [$other->forCovers, $one->area()] <=> [$one->forCovers, $other->area()]);
         $missing = [];
         foreach ($wanted as $sheets) {
             foreach ($there as $index => $pile) {

@@ -11,7 +11,8 @@ use Ephemeron\Paper\PaperKind;
 /** So many sheets of one kind and size: there, wanted or missing. */
 final readonly class Sheets
 {
-    public function __construct(public PaperKind $kind, public Size $size, public int $count)
+    /** @param bool $forCovers there: kept for covers; wanted: for a cover */
+    public function __construct(public PaperKind $kind, public Size $size, public int $count, public bool $forCovers = false)
     {
     }
 
@@ -23,24 +24,25 @@ final readonly class Sheets
     public function serve(self $others): bool
     {
         return $this->kind === $others->kind
+            && ($others->forCovers || ! $this->forCovers)
             && $this->size->longSide()->plus(Length::micrometres(500))->isAtLeast($others->size->longSide())
             && $this->size->shortSide()->plus(Length::micrometres(500))->isAtLeast($others->size->shortSide());
     }
 
     public function plus(int $count): self
     {
-        return new self($this->kind, $this->size, $this->count + $count);
+        return new self($this->kind, $this->size, $this->count + $count, $this->forCovers);
     }
 
     public function less(int $count): self
     {
-        return new self($this->kind, $this->size, $this->count - $count);
+        return new self($this->kind, $this->size, $this->count - $count, $this->forCovers);
     }
 
     /** The same for all that differ in nothing but number. */
     public function key(): string
     {
-        return "{$this->kind->value} {$this->size->width->ticks} {$this->size->height->ticks}";
+        return "{$this->kind->value} {$this->size->width->ticks} {$this->size->height->ticks}".($this->forCovers ? ' cover' : '');
     }
 
     public function area(): int

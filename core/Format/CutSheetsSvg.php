@@ -56,7 +56,7 @@ final readonly class CutSheetsSvg
         $area = $blank->area();
         [$x, $y] = $this->middle($area);
         $short = $area->size->shortSide()->inMillimetres();
-        $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->label()]);
+        $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->label(), 'data-turned' => (int) $blank->turned]);
         $drawing->paper($area, self::PAPER, 'blank-paper');
         $radius = min(11.0, $short * 0.3);
         $drawing->ring($x, $y - $radius * 0.3, $blank->label(), $radius);

@@ -8,6 +8,7 @@ use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Measure\Length;
@@ -75,7 +76,7 @@ final readonly class Fastening implements Furniture
     public function place(Spot $spot): Placement
     {
         $length = $this->length === null ? null : $spot->values->length('length');
-        $spot->draft->loose(new Loose($this->name, $length, $this->pieces, 'Closure'));
+        $spot->draft->loose(new Loose($this->name, $length, $this->pieces, 'Closure', $length === null ? Sundry::Fastener : Sundry::Ribbon));
         $spot->draft->lump(new Lump(lcfirst($this->name), $spot->face->key, Length::micrometres($this->thickness)));
         $spot->draft->closing(lcfirst($this->name));
         $spot->draft->task(new Task(

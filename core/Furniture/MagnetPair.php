@@ -10,6 +10,7 @@ use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\Magnet;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Measure\Length;
 
@@ -39,7 +40,7 @@ final readonly class MagnetPair
         $layer = Length::micrometres(300);
         $spot->draft->magnet(new Magnet($name, $spot->face->key, $pairs, $across, $layer->times($layers), $layer, $spot->placeOf('pairs')));
         $spot->draft->lump(new Lump('magnets', $spot->face->key, self::thickness()));
-        $spot->draft->loose(new Loose('Magnet, thin disc', null, 2 * $pairs, 'Closure'));
+        $spot->draft->loose(new Loose('Magnet, thin disc', null, 2 * $pairs, 'Closure', Sundry::Magnet));
         $spot->draft->closing('magnets');
         $spot->draft->task(new Task(
             'magnets',

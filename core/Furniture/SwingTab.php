@@ -14,6 +14,7 @@ use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\Parameter;
@@ -62,7 +63,7 @@ final readonly class SwingTab implements Furniture
         $area = $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
         $part = $spot->draft->part(new Part($spot->key, 'Swing tab', 'Closure', $size, StockRole::StructureCard, 2, upright: false, places: [$spot->face->name, "{$spot->face->name}, second layer"], corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()), why: 'Two layers glued together, so that it does not tear at the brad.'));
         $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::None, Layer::Closure, 'swing-tabs', $spot->face->key));
-        $spot->draft->loose(new Loose('Brad', null, 1, 'Closure'));
+        $spot->draft->loose(new Loose('Brad', null, 1, 'Closure', Sundry::Fastener));
         $spot->draft->lump(new Lump('brad', $spot->face->key, Length::millimetres(1)));
         $spot->draft->closing('a swing tab');
         $spot->draft->task(new Task('swing-tabs', Phase::Closure, 'Set the swing tabs', 'Pierce tab and page where the flap ends, the pivot outside its edge. Open the legs of the brad behind the page, before its mat goes on: the mat hides them.', 'Closure', parts: [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Needle));

@@ -33,7 +33,7 @@ final readonly class LengthParser
     private const PATTERN = '~^(?<sign>-\s*)?(?:
         (?:(?<whole>\d{1,9})(?:\s+|\s*[-+]\s*|\s*and\s*))?(?<numerator>\d{1,9})\s*/\s*(?<denominator>\d{1,9})
         |(?<decimal>\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})
-        )\s*(?<unit>"|in|ins|inch|inches|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?)?\.?$~x';
+        )\s*(?<unit>"|in|ins|inch|inches|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?|m|met(?:er|re)s?|ft|foot|feet|yds?|yards?)?\.?$~x';
 
     public function __construct(private Unit $unit)
     {
@@ -93,6 +93,9 @@ final readonly class LengthParser
         return match (true) {
             $unit === null => $this->unit->ticks(),
             $unit === '"', str_starts_with($unit, 'in') => Length::TICKS_PER_INCH,
+            str_starts_with($unit, 'f') => 12 * Length::TICKS_PER_INCH,
+            str_starts_with($unit, 'y') => 36 * Length::TICKS_PER_INCH,
+            $unit === 'm', str_starts_with($unit, 'met') => 1000 * Length::TICKS_PER_MILLIMETRE,
             str_starts_with($unit, 'c') => 10 * Length::TICKS_PER_MILLIMETRE,
             default => Length::TICKS_PER_MILLIMETRE,
         };

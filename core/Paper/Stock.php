@@ -38,6 +38,26 @@ final readonly class Stock
     ) {
     }
 
+    /** What is there when so many sheets have been taken. */
+    public function less(int $sheets, bool $withoutLeftovers): self
+    {
+        return new self(
+            $this->name,
+            $this->sheet,
+            $this->grammage,
+            $this->caliper,
+            $this->doubleSided,
+            $this->directionA,
+            $this->directionB,
+            $this->selvage,
+            $this->available === null ? null : max(0, $this->available - $sheets),
+            $this->drawer,
+            $withoutLeftovers ? [] : $this->leftovers,
+            $this->grain,
+            $this->price,
+        );
+    }
+
     /** Solid-coloured card: any way up, either side. */
     public static function card(string $name, SheetFormat $format, int $grams): self
     {

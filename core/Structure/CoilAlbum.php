@@ -21,6 +21,7 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Remark;
 use Ephemeron\Blueprint\Slit;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Design\MatRule;
@@ -233,7 +234,7 @@ final readonly class CoilAlbum implements Structure
         }
         $draft->bare($bare->plus($brief->stock(StockRole::Board)->caliper->times(2)));
         $draft->gusset(new Gusset('the coil', $values->length('coil')->minus($allow->fine()), $bare, $draft->pageKeys(), 'coil', 1, Length::zero()->minus($allow->fine())));
-        $draft->loose(new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding'));
+        $draft->loose(new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil));
         $draft->explain('pitch', sprintf('%s ÷ %s: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes));
         $draft->task(new Task('gather', Phase::DryFit, 'Lay the leaves in order', 'As in the list, no two patterned leaves together: '.implode(', ', $order).'.', 'Leaves', parts: ['leaf'], after: ['glue-turn-ups']));
         $draft->task(new Task('punch', Phase::Finish, 'Punch the binding edge', "{$holes} holes, the stop set once and the same for all, a few leaves at a time, heads level.", 'Binding', parts: ['leaf'], after: ['gather'], caution: Caution::Needle));

@@ -20,6 +20,7 @@ use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\Parameter;
@@ -204,7 +205,7 @@ final readonly class CornerPocketAlbum implements Structure
         $draft->part(new Part('cover', 'Cover', 'Cover', $grid->size(), StockRole::StructureCard, 2, $grid->creases(Fold::Either), panels: $grid->panels(), places: ['front', 'back'], why: "Flange and page and {$brief->notation->text($edge)} for each edge: {$grid->inWords($brief->notation)}. Score both sides: it is opened often."));
         $guide = new Size($values->length('flange'), $values->length('page-height'));
         $draft->part(new Part('hole-guide', 'Hole guide', 'Cover', $guide, StockRole::StructureCard, upright: false, places: ['kept with the album'], why: 'As large as a flange. Write its length on it and keep it.'));
-        $draft->loose(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover'));
+        $draft->loose(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover', Sundry::Ribbon));
         $inset = $values->length('hole-inset');
         $draft->task(new Task(
             'punch-holes',

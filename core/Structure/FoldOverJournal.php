@@ -19,6 +19,7 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Seen;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Design\MatRule;
@@ -172,7 +173,7 @@ final readonly class FoldOverJournal implements Structure
         $draft->part(new Part('edge-wrap', 'Edge wrap, outside', 'Case', $strip, StockRole::CoverPaper, places: ['fore-edge'], why: 'Edge strip, two gaps, a tab’s width on each board.'));
         $draft->part(new Part('flap-paper', 'Flap paper', 'Cover', new Size($flap->plus($turn)->minus($allow->either(Length::inches(0, 1, 2), Length::millimetres(12))), $tall), StockRole::CoverPaper, places: ['flap'], why: 'The flap and a turn-in at three edges, short of the joint.', picture: 'cover'));
         $draft->part(new Part('flap-lining', 'Flap lining', 'Cover', (new Size($flap, $board->height))->within($allow->fine()), StockRole::MatBase, places: ['inside of the flap'], why: 'The flap less ⅛ in (3 mm) all round.'));
-        $draft->loose(new Loose('Magnet, thin disc', null, 4, 'Closure'));
+        $draft->loose(new Loose('Magnet, thin disc', null, 4, 'Closure', Sundry::Magnet));
         $draft->closing('magnets in the fold-over flap');
         $draft->task(new Task('join-edge', Phase::Assemble, 'Join edge strip and flap', 'Back board, edge strip, flap board in a row, the same gaps as at the spine; the edge wrap over both joints.', 'Case', Adhesive::WetGlue, ['edge-board', 'flap-board', 'edge-wrap'], ['make-case']));
         $draft->task(new Task('let-in-magnets', Phase::Assemble, 'Let the magnets into the boards', sprintf('Cut a bed for each into flap and front board, %s from the edge of the flap, so that they lie level: close the case squared up round the block to find the places. Only then cover.', $notation->text($allow->either(Length::inches(0, 5, 8), Length::millimetres(15)))), 'Closure', Adhesive::WetGlue, ['flap-board', BoardCase::BOARD], ['join-edge'], caution: Caution::Magnet));

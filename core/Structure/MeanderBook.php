@@ -20,6 +20,7 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Slit;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\Parameter;
@@ -372,7 +373,7 @@ final readonly class MeanderBook implements Structure
         }
         $grid = ToolGrid::usualGroovesFor($brief->notation->unit);
         $breadth = $grid->up($bulk->plus($wrap->times(2)));
-        $draft->loose(new Loose('Spine tape, '.$brief->notation->text($breadth).' wide', $path->panel()->height, 1, 'Cover'));
+        $draft->loose(new Loose('Spine tape, '.$brief->notation->text($breadth).' wide', $path->panel()->height, 1, 'Cover', Sundry::Tape));
         $draft->task(new Task(
             'spine-tape',
             Phase::Finish,

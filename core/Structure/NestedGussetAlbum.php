@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
@@ -284,7 +285,7 @@ final readonly class NestedGussetAlbum implements Structure
             return;
         }
         $length = $brief->values->length('ribbon-length');
-        $draft->loose(new Loose('Ribbon', $length, 1, 'Cover'));
+        $draft->loose(new Loose('Ribbon', $length, 1, 'Cover', Sundry::Ribbon));
         $draft->task(new Task(
             'ribbon',
             Phase::Closure,

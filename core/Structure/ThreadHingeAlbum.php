@@ -22,6 +22,7 @@ use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
+use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\MatRule;
@@ -193,7 +194,7 @@ final readonly class ThreadHingeAlbum implements Structure
             ));
         }
         $thread = $values->length('page-height')->plus(Length::inches(4))->times(2);
-        $draft->loose(new Loose('Strong thread, doubled', $thread, $pages, 'Pages'));
+        $draft->loose(new Loose('Strong thread, doubled', $thread, $pages, 'Pages', Sundry::Thread));
         $draft->task(new Task(
             'close-pages',
             Phase::Assemble,

@@ -7,8 +7,11 @@ namespace Database\Seeders;
 use App\Drawer\PaperPicture;
 use App\Models\Paper;
 use App\Models\Project;
+use App\Models\Supply;
 use App\Planning\ProjectEditor;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Sundry;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
@@ -25,6 +28,7 @@ final class HollowHillSeeder extends Seeder
     {
         // The shelf shows the latest first.
         $this->drawer();
+        $this->supplies();
         $this->cometWallet();
         $this->fullMoonFolio();
         $this->fieldJournal();
@@ -111,10 +115,26 @@ final class HollowHillSeeder extends Seeder
         $this->paper('Greyboard', 'board', '', [12, 12], 6, '1000 g', '#b3aa98', 'behind the door', 'covers');
         $this->paper('Clear vellum', 'specialty', '', [8.5, 11], 9, '100 g', '#edf0ea', 'top drawer', 'see-through');
         $chart = Paper::query()->where('name', 'Night chart')->sole();
-        $chart->update(['picture' => $this->pictures->keep($this->nightChart(), $chart)]);
+        $chart->update(['picture' => $this->pictures->keep($this->nightChart(), $chart), 'tags' => 'season, best']);
         foreach (['Night chart' => [[4, 12], 3], 'Field lines' => [[5, 12], 2]] as $name => [$size, $count]) {
             $of = Paper::query()->where('name', $name)->sole();
             $this->paper("{$name}, leftover", 'leftover', $of->pad, $size, $count, $of->weight, $of->swatch, 'scrap box', $of->tags, $of->direction)->update(['parent_id' => $of->id]);
+        }
+    }
+
+    /** What books want besides paper. */
+    private function supplies(): void
+    {
+        foreach ([
+            ['Thin disc magnets, 10 mm', Sundry::Magnet, 14, null, 22, 'tin with the lid'],
+            ['Satin ribbon, indigo, ½ in', Sundry::Ribbon, 1, Length::inches(108), 90, 'ribbon jar'],
+            ['Waxed cord, brass', Sundry::Ribbon, 1, Length::inches(36), 60, 'ribbon jar'],
+            ['Double-sided tape, ¼ in', Sundry::Tape, 1, Length::inches(700), 12, 'tool tray'],
+            ['Linen thread, natural', Sundry::Thread, 1, Length::inches(480), 8, 'tool tray'],
+            ['Coil, ¾ in', Sundry::Coil, 2, null, 145, 'blue bin'],
+            ['Brads, dark', Sundry::Fastener, 25, null, 6, 'tin with the lid'],
+        ] as [$name, $kind, $count, $length, $cents, $place]) {
+            Supply::query()->create(['name' => $name, 'kind' => $kind, 'count' => $count, 'length' => $length?->ticks, 'cents' => $cents, 'place' => $place]);
         }
     }
 

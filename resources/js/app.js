@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
-import { bench, replay, shell } from './screens.js';
+import { bench, replay, shell, trimmer } from './screens.js';
+import { pinning } from './pinning.js';
 import { keepInHand, placing } from './placing.js';
 import { keepPlace } from './swaps.js';
 
@@ -14,7 +15,9 @@ Alpine.data('shell', shell);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);
 Alpine.data('placing', placing);
+Alpine.data('trimmer', trimmer);
 window.Alpine = Alpine;
 keepPlace(document);
 keepInHand(document);
+pinning(document);
 Alpine.start();

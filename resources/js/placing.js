@@ -1,6 +1,6 @@
 /* Things on a face under the hand: dragged or nudged in steps of the tool, set down by the server, which does the measuring. */
 
-const millimetres = (svg, event) => {
+export const millimetres = (svg, event) => {
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
     return { x: point.x, y: point.y };
 };

@@ -70,6 +70,23 @@ export const replay = (cuts) => ({
     },
 });
 
+/** At the trimmer: space makes the cut, ← takes it back. */
+export const trimmer = () => ({
+    onKey(event) {
+        if (isTyping(event) || hasModifier(event) || document.querySelector('dialog[open]')) {
+            return;
+        }
+        if (event.key === ' ' && event.target.closest('button, a, summary') === null) {
+            event.preventDefault();
+            this.$refs.cut.requestSubmit();
+        }
+        if (event.key === 'ArrowLeft' && event.target.closest('.pattern') === null) {
+            event.preventDefault();
+            this.$refs.back?.requestSubmit();
+        }
+    },
+});
+
 /** The bench: space or → is done and next, ← goes back, m notes, t times. */
 export const bench = () => ({
     seconds: 0,

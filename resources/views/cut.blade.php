@@ -12,8 +12,13 @@
         <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a></span>
         @error('copies')<p class="field-error">{{ $message }}</p>@enderror
     </form>
-    @if ($copies > 1)<p class="quiet mb-1">The bench goes on with one book; its ticks and the drawer count one.</p>@endif
     <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
+    @if ($hand)
+        @include('cut.in-hand')
+    @elseif ($copies === 1)
+        <p class="said" role="status">All is cut. <a href="{{ route('score', $project) }}">On to the scores</a></p>
+    @endif
+    @if ($copies > 1)<p class="quiet mb-1">The bench goes on with one book; its ticks and the drawer count one.</p>@endif
     <x-legend :kinds="[$lines::Cut, $lines::Outline]"><li>tinted: left over</li><li>numbers: the order of the cuts</li></x-legend>
     @foreach ($plan->stocks as $stockIndex => $stock)
         <section aria-labelledby="stock-{{ $stockIndex }}">
@@ -23,14 +28,25 @@
                 <span>
                     {{ $stock->cuts->sheets() }} {{ $stock->cuts->leftovers() > 0 ? 'new ' : '' }}{{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $stock->cuts->leftovers() > 0 ? ' and '.$stock->cuts->leftovers().' '.($stock->cuts->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }}; {{ $stock->cuts->isProved() && $stock->cuts->missing === [] ? ($stock->cuts->sheets() === 0 ? 'nothing new is begun' : 'fewer is impossible') : "at least {$stock->cuts->lowerBound}" }}
                 </span>
+                @if ($stock->stock->price->cents > 0)<span class="quiet">{{ (new \Ephemeron\Paper\Price($stock->stock->price->cents * $stock->cuts->sheets()))->text() }} in paper</span>@endif
+                <details class="why-not"><summary>Why not fewer?</summary><p>{{ $stock->whyNotFewer() }}</p></details>
             </div>
+            @if (! $stock->cuts->isProved() && $stock->cuts->missing === [])
+                @php($search = $searches[\App\Planning\KeptPlans::key($stock->demands, $stock->supplies, $trimmer)] ?? null)
+                @if ($search)
+                    @include('partials.search', ['search' => $search, 'sheets' => $stock->cuts->sheets()])
+                @else
+                    <form class="search" method="post" action="{{ route('searches.store', [$project, 'stock' => $stockIndex, ...$together]) }}" hx-post="{{ route('searches.store', [$project, 'stock' => $stockIndex, ...$together]) }}" hx-trigger="load, submit" hx-swap="outerHTML">@csrf<button class="btn-plain">Look longer for fewer sheets</button></form>
+                @endif
+            @endif
             @foreach ($stock->cuts->missing as $letter => $count)
-                <p class="said is-stop">{{ $count }} of {{ $letter }} {{ in_array((string) $letter, $stock->cuts->oversize, true) ? 'does not fit this sheet' : 'left without paper' }}. <a href="{{ route('plan', $project) }}">Mend it in the plan</a></p>
+                <p class="said is-stop">{{ $count }} of {{ $letter }} {{ in_array((string) $letter, $stock->cuts->oversize, true) ? 'does not fit this sheet' : 'left without paper' }}. <a href="{{ route('papers.for', $project) }}">Another paper, or smaller mats</a></p>
             @endforeach
             @foreach ($stock->cuts->patterns as $index => $pattern)
                 @php($steps = $pattern->steps())
-                <div class="pattern" x-data="replay({{ count($steps) }})">
-                    <div class="sheet">
+                @php($stepKey = "cut-{$stock->roles[0]}-".($index + 1))
+                <div class="pattern" id="{{ $stepKey }}" x-data="replay({{ count($steps) }})">
+                    <div class="sheet" data-pin-sheet="{{ $pins->sheetOf($stockIndex, $index) }}" data-pin-step="{{ $plan->design->grid->step()->inMillimetres() }}">
                         {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1), $pattern->supply->isLeftover ? null : $pictures[(int) $stock->stock->drawer] ?? null)->inline() !!}
                         @if ($steps !== [])
                             <div class="slider">
@@ -77,15 +93,26 @@
                             </ol>
                         @endif
                         @if ($pattern->offcuts() !== [])
-                            <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:
-                                @foreach ($pattern->offcuts() as $offcut)
-                                    @size($offcut->area()->size, $notation, $loop->last)@if (! $loop->last), @endif
+                            <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:</p>
+                            <ul class="offcuts">
+                                @foreach ($pattern->offcuts() as $number => $offcut)
+                                    @php($kept = $choices[$stepKey][$number] ?? $keeping->is($offcut->area()->size))
+                                    <li>@size($offcut->area()->size, $notation)
+                                        @if ($copies === 1)
+                                            <form method="post" action="{{ route('offcuts', $project) }}" hx-put="{{ route('offcuts', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                                                <input type="hidden" name="step" value="{{ $stepKey }}"><input type="hidden" name="offcut" value="{{ $number }}"><input type="hidden" name="keep" value="{{ $kept ? 0 : 1 }}">
+                                                <button aria-pressed="{{ $kept ? 'true' : 'false' }}" aria-label="{{ $kept ? 'Kept; bin it instead' : 'Binned; keep it instead' }}">{{ $kept ? 'keep' : 'bin' }}</button>
+                                            </form>
+                                        @endif
+                                    </li>
                                 @endforeach
-                            </p>
+                            </ul>
                         @endif
+                        @if ($hand && $hand->step->key !== $stepKey && $steps !== [])<p class="mt-2 mb-0"><a href="{{ route('cut', [$project, 'sheet' => $stepKey]) }}">Take this to the trimmer</a></p>@endif
                     </div>
                 </div>
             @endforeach
         </section>
     @endforeach
+    @include('cut.pins')
 </x-project>

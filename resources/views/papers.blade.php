@@ -5,7 +5,7 @@
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">The paper drawer</h1>
             <span class="quiet">{{ $papers->total() }} {{ $papers->total() === 1 ? 'paper' : 'papers' }} shown, {{ $sheets }} sheets in all</span>
-            <div class="tools"><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><a class="btn-plain" href="{{ route('supplies.index', ['unit' => $unit->value]) }}">Besides paper</a><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>
@@ -52,13 +52,15 @@
                         <details open id="chosen">
                             <summary>{{ $chosen->name }}</summary>
                             @if ($chosen->picture)<img class="paper-picture" src="{{ route('papers.picture', $chosen) }}" alt="Side A of {{ $chosen->name }}">@endif
+                            @if ($chosen->picture_b)<img class="paper-picture" src="{{ route('papers.picture', [$chosen, 'side' => 'B']) }}" alt="Side B of {{ $chosen->name }}">@endif
                             <form method="post" action="{{ route('papers.update', $chosen) }}">@csrf @method('PATCH')
                                 @include('partials.paper-fields', ['id' => 'chosen', 'paper' => $chosen])
                                 <button class="btn-main">Keep these</button>
                             </form>
                             <form class="mt-2" method="post" enctype="multipart/form-data" action="{{ route('papers.picture.store', $chosen) }}">@csrf
-                                <label for="picture">Picture of side A, PNG or JPEG</label>
-                                <input class="form-control" type="file" id="picture" name="picture" accept="image/png,image/jpeg">
+                                <label for="picture">Picture, PNG, JPEG or SVG</label>
+                                <input class="form-control" type="file" id="picture" name="picture" accept="image/png,image/jpeg,image/svg+xml">
+                                <label class="sieve-by mt-1"><input class="form-check-input" type="radio" name="side" value="A" checked> side A</label> <label class="sieve-by"><input class="form-check-input" type="radio" name="side" value="B"> side B</label>
                                 @error('picture')<p class="field-error">{{ $message }}</p>@enderror
                                 <button class="btn-plain mt-1">Take the picture</button>
                             </form>

@@ -37,7 +37,10 @@
                 </ol>
             </nav>
         </div>
-        @include('plan.pieces')
+        <div class="lists">
+            @include('plan.pieces')
+            @include('plan.besides')
+        </div>
         <div class="particulars">
             @include('plan.tally')
             <x-findings :project="$project" :report="$plan->report" :face="$face->key"/>
@@ -77,6 +80,7 @@
                         @endforeach
                     @endforeach
                 </x-change-form>
+                <p class="mt-2 mb-0"><a href="{{ route('papers.for', $project) }}">Papers from the drawer for the whole book, proposed or chosen</a></p>
                 @if ($drawer->isNotEmpty())
                     <x-swap-form :project="$project" :action="route('papers.assign', $project)" :face="$face->key" class="mt-2">
                         <div class="field"><label for="assign-role">Take for</label><select class="form-select" id="assign-role" name="role">@foreach ($plan->stocks as $stock)@foreach ($stock->roles as $role)<option value="{{ $role }}">{{ \Ephemeron\Paper\StockRole::from($role)->label() }}</option>@endforeach @endforeach</select></div>

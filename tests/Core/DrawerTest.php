@@ -89,7 +89,9 @@ final class DrawerTest extends TestCase
         $stock = new Stock('Orbit', Size::inches($width, $height), $usual->grammage, $usual->caliper, true, false, false, Length::zero());
         $demands = [new Demand('A', $stock->sheet, 1, false)];
 
-        return new StockPlan($stock, ['mat-base'], $demands, ProvenPlanner::quick()->plan($demands, [new Supply('Orbit', $stock->sheet, Length::zero())], Trimmer::usual(ToolGrid::Eighth)));
+        $supplies = [new Supply('Orbit', $stock->sheet, Length::zero())];
+
+        return new StockPlan($stock, ['mat-base'], $demands, $supplies, ProvenPlanner::quick()->plan($demands, $supplies, Trimmer::usual(ToolGrid::Eighth)));
     }
 
     private function patterns(int $width, int $height, int $count): Sheets

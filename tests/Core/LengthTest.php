@@ -26,6 +26,9 @@ final class LengthTest extends TestCase
         yield 'centimetres with a comma' => ['12,5 cm', 40000];
         yield 'millimetres' => ['125mm', 40000];
         yield 'centimetres spelled out' => ['12.5 Centimetres', 40000];
+        yield 'metres' => ['2,5 m', 800_000];
+        yield 'feet' => ['2 ft', 195_072];
+        yield 'a yard' => ['1 yard', 292_608];
         yield 'tenths of a millimetre' => ['0.1 mm', 32];
         yield 'a metric fraction' => ['12 1/2 cm', 40000];
         yield 'a bare fraction' => ['⅛', 1016];

@@ -6,9 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Project;
 use App\Planning\ProjectEditor;
-use Ephemeron\Format\DesignReader;
-use Ephemeron\Format\DesignWriter;
-use Ephemeron\Workshop;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -170,7 +167,7 @@ final class PlanScreenTest extends TestCase
     {
         $page = $this->get($this->at('plan'))->assertOk();
         $page->assertSee('Why? Page mat', false)->assertSee('less')->assertSee('The sum of the list of pieces');
-        foreach ((new ProjectEditor(app(DesignReader::class), app(DesignWriter::class), app(Workshop::class)))->plan($this->project)->blueprint->parts as $part) {
+        foreach (app(ProjectEditor::class)->plan($this->project)->blueprint->parts as $part) {
             $this->assertNotSame('', $part->why, $part->name);
         }
     }

@@ -33,13 +33,14 @@ final readonly class MakesController
         $pads = Paper::query()->where('pad', '!=', '')->where('kind', 'pattern')->distinct()->orderBy('pad')->limit(200)->pluck('pad');
         $pad = $request->query('pad');
         $pad = is_string($pad) && $pads->contains($pad) ? $pad : '';
-        $drawer = new Drawer($this->sheets($pad));
+        $keep = $request->query('keep') === 'yes';
+        $drawer = new Drawer($this->sheets($pad, $keep));
 
-        return view('makes', ['books' => $this->books($drawer), 'structures' => $this->structures($drawer, $request->unit()), 'pads' => $pads, 'pad' => $pad, 'unit' => $request->unit()]);
+        return view('makes', ['books' => $this->books($drawer), 'structures' => $this->structures($drawer, $request->unit()), 'pads' => $pads, 'pad' => $pad, 'keep' => $keep, 'unit' => $request->unit()]);
     }
 
-    /** @return list<Sheets> of a pad, its patterns only; card and board from anywhere */
-    private function sheets(string $pad): array
+    /** @return list<Sheets> of a pad, its patterns only; card and board from anywhere; the most prized for covers only */
+    private function sheets(string $pad, bool $keep): array
     {
         $sheets = [];
         foreach (PaperKind::cases() as $kind) {
@@ -48,7 +49,7 @@ final readonly class MakesController
                 $papers->where('pad', $pad);
             }
             foreach ($papers->get() as $paper) {
-                $pile = new Sheets($kind, $paper->size(), $paper->count);
+                $pile = new Sheets($kind, $paper->size(), $paper->count, $keep && $paper->isPrized());
                 $sheets[$pile->key()] = $pile->plus($sheets[$pile->key()]->count ?? 0);
             }
         }
@@ -62,7 +63,7 @@ final readonly class MakesController
         $books = [];
         foreach (Project::query()->get()->sortByDesc('id')->take(self::MOST_BOOKS) as $project) {
             try {
-                $books[] = [$project, $drawer->reach($this->editor->plan($project)->stocks)];
+                $books[] = [$project, $drawer->reachTogether(fn (int $copies): array => $this->editor->plan($project, $copies)->stocks)];
             } catch (InvalidDesign) {
                 // The shelf says what is wrong with it.
                 continue;

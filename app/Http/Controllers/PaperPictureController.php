@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawer\PaperPicture;
 use App\Drawer\UnusablePicture;
 use App\Models\Paper;
+use Ephemeron\Paper\Side;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -17,26 +18,37 @@ final readonly class PaperPictureController
 {
     private const MOST_BYTES = 8_000_000;
 
+    private const COLUMNS = ['A' => 'picture', 'B' => 'picture_b'];
+
     public function store(Request $request, Paper $paper, PaperPicture $pictures): RedirectResponse
     {
         $file = $request->file('picture');
+        $side = $this->side($request);
         $back = redirect()->route('papers.index', ['paper' => $paper->id], 303);
         if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
             return $back->withErrors(['picture' => 'Choose a picture of 8 MB at the most.']);
         }
         try {
-            $paper->update(['picture' => $pictures->keep((string) $file->get(), $paper)]);
+            $paper->update([self::COLUMNS[$side->value] => $pictures->keep((string) $file->get(), $paper, $side)]);
         } catch (UnusablePicture $refusal) {
             return $back->withErrors(['picture' => $refusal->getMessage()]);
         }
 
-        return $back->with('said', "“{$paper->name}” has a picture now.");
+        return $back->with('said', "“{$paper->name}” has a picture of side {$side->value} now.");
     }
 
-    public function show(Paper $paper): Response
+    public function show(Request $request, Paper $paper): Response
     {
-        $picture = $paper->picture === null ? null : Storage::disk('local')->get("papers/{$paper->picture}");
+        $name = $this->side($request) === Side::A ? $paper->picture : $paper->picture_b;
+        $picture = $name === null ? null : Storage::disk('local')->get("papers/{$name}");
 
         return $picture === null ? abort(404) : response($picture, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=60']);
+    }
+
+    private function side(Request $request): Side
+    {
+        $side = $request->input('side');
+
+        return is_string($side) ? Side::tryFrom($side) ?? Side::A : Side::A;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\BesidesPaper;
 use App\Drawing\FlapsLifted;
 use App\Drawing\SpreadDrawing;
 use App\Models\Paper;
@@ -20,6 +21,10 @@ use Illuminate\Http\Request;
 
 final readonly class PlanController
 {
+    public function __construct(private BesidesPaper $besides)
+    {
+    }
+
     public function __invoke(Request $request, Project $project, ProjectEditor $editor, Showroom $showroom): View
     {
         $plan = $editor->plan($project);
@@ -40,6 +45,7 @@ final readonly class PlanController
             'showroom' => $showroom,
             'putting' => is_string($kind) && $showroom->has($kind) ? $showroom->get($kind) : null,
             'drawer' => Paper::query()->where('count', '>', 0)->orderBy('name')->limit(300)->get(),
+            'besides' => $this->besides->against($plan->requisites()),
             'tally' => Tally::of($plan),
             'before' => $before === null ? null : Tally::of($before),
             'consequences' => $before === null ? [] : (new WhatChanged($before, $plan))->sentences(),

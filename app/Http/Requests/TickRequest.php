@@ -17,6 +17,7 @@ final class TickRequest extends FormRequest
             'place' => ['nullable', 'integer', 'min:0', 'max:999'],
             'done' => ['required', 'boolean'],
             'next' => ['nullable', 'boolean'],
+            'stage' => ['nullable', 'string'],
         ];
     }
 
@@ -30,6 +31,12 @@ final class TickRequest extends FormRequest
         return $this->filled('place') ? $this->integer('place') : null;
     }
 
+    /** Ticked on the Cut screen and not at the bench. */
+    public function isAtTheTrimmer(): bool
+    {
+        return $this->input('stage') === 'cut';
+    }
+
     public function done(): bool
     {
         return $this->boolean('done');
@@ -39,6 +46,6 @@ final class TickRequest extends FormRequest
     {
         $project = $this->route('project');
 
-        return $project instanceof Project ? route('bench', $project) : route('shelf');
+        return $project instanceof Project ? route($this->isAtTheTrimmer() ? 'cut' : 'bench', $project) : route('shelf');
     }
 }

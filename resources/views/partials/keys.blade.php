@@ -7,6 +7,7 @@
         <dt><kbd>Ctrl</kbd> <kbd>z</kbd></dt><dd>undo; with <kbd>Shift</kbd>, do again</dd>
         <dt><kbd>Tab</kbd>, arrows</dt><dd>on Plan: take a thing on the face in hand and move it by a mark; with <kbd>Shift</kbd>, by eight</dd>
         <dt><kbd>Enter</kbd></dt><dd>on Plan: its measures; <kbd>Delete</kbd> takes it off</dd>
+        <dt><kbd>space</kbd></dt><dd>on Cut: that cut is made; <kbd>←</kbd> takes it back</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd></dt><dd>at the bench: done, next step</dd>
         <dt><kbd>←</kbd></dt><dd>at the bench: the step before</dd>
         <dt><kbd>m</kbd></dt><dd>at the bench: note a measurement</dd>

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Cutting\Blank;
+use Ephemeron\Cutting\CutStep;
+use Ephemeron\Cutting\Offcut;
+use Ephemeron\Cutting\Piece;
+use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Cutting\SheetState;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\Measure\Axis;
+use Ephemeron\WorkPlan;
+
+/** The sheet at the trimmer: the first one of which not every cut is made, or the one that was asked for. */
+final readonly class InHand
+{
+    private function __construct(private WorkPlan $plan, public Step $step, public StockPlan $stock, public SheetPattern $pattern, public int $done, public SheetState $state, public int $sheet, public int $sheets)
+    {
+    }
+
+    /** @return self|null null when all is cut */
+    public static function of(WorkPlan $plan, Progress $progress, ?string $asked): ?self
+    {
+        $steps = array_values(array_filter($plan->steps, static fn (Step $step): bool => $step->phase === Phase::Cut && $step->picture->kind === 'sheet'));
+        $open = array_values(array_filter($steps, static fn (Step $step): bool => ! $progress->isDone($step)));
+        $asked = array_values(array_filter($open, static fn (Step $step): bool => $step->key === $asked));
+        $step = $asked[0] ?? $open[0] ?? null;
+        $pattern = $step === null ? null : $plan->patternOf($step);
+        if ($step === null || $pattern === null) {
+            return null;
+        }
+        $done = 0;
+        while ($done < count($step->places) && $progress->isPlaceDone($step, $done)) {
+            $done++;
+        }
+
+        return new self($plan, $step, $plan->stocks[(int) $step->picture->of], $pattern, $done, SheetState::after($pattern, $done), (int) array_search($step, $steps, true) + 1, count($steps));
+    }
+
+    public function cut(): ?CutStep
+    {
+        return $this->state->next;
+    }
+
+    /** Which of the two pieces is meant. */
+    public function side(bool $first): string
+    {
+        return match ([$this->cut()?->along, $first]) {
+            [Axis::Width, true] => 'left',
+            [Axis::Width, false] => 'right',
+            [Axis::Height, true] => 'upper',
+            default => 'lower',
+        };
+    }
+
+    /** What becomes of a piece: “2 of C, page mats”, “offcut 2 × 12 in”, “to cut on”. */
+    public function fate(Piece $piece): string
+    {
+        if ($piece instanceof Blank) {
+            $sections = [];
+            foreach ($this->plan->blueprint->parts as $part) {
+                if (in_array($part->letter, $piece->demands, true)) {
+                    $sections[$part->section] = lcfirst($part->section);
+                }
+            }
+
+            return $piece->label().', '.implode(' or ', $sections).($piece->turned ? ', lying turned' : '');
+        }
+        $size = $this->plan->notation()->size($piece->area()->size);
+
+        return match (true) {
+            $piece instanceof Offcut && $piece->selvage => 'the selvage strip',
+            $piece instanceof Offcut => "an offcut {$size}",
+            default => "{$size}, to cut on",
+        };
+    }
+
+    /** What the hands do with the fence and the paper before the cut after this one. */
+    public function then(): string
+    {
+        $steps = $this->pattern->steps();
+        $now = $steps[$this->done] ?? null;
+        $next = $steps[$this->done + 1] ?? null;
+        if ($now === null) {
+            return '';
+        }
+        if ($next === null) {
+            return 'That was the last cut of '.($this->pattern->count === 1 ? 'this sheet.' : 'these sheets.');
+        }
+        $size = $this->plan->notation()->size($next->piece);
+        $piece = match (true) {
+            $next->cut->signature() === $now->first->signature() => "keep the {$this->side(true)} piece",
+            $next->cut->signature() === $now->second->signature() => "keep the {$this->side(false)} piece",
+            default => "take the {$size} that wait",
+        };
+
+        return ucfirst($piece).($next->along === $now->along ? '.' : ' and turn it.').($next->sameFence ? ' The fence stays.' : '');
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Fit;
+
+use Ephemeron\Blueprint\Sundry;
+use Ephemeron\Measure\Length;
+
+/** What a book wants of one thing that is not cut from a sheet. */
+final readonly class Requisite
+{
+    /** @param Length|null $length in all, of what is sold by length */
+    public function __construct(public string $name, public Sundry $kind, public int $count, public ?Length $length)
+    {
+    }
+}

@@ -1,0 +1,35 @@
+{{-- The sheet at the trimmer: one cut, read at arm's length. --}}
+@php($cut = $hand->cut())
+<section class="trimmer" aria-label="At the trimmer" x-data="trimmer" @keydown.window="onKey($event)">
+    <div class="sheet">
+        @php($drawn = $handDrawing->draw($hand, $notation, $hand->pattern->supply->isLeftover ? null : $pictures[(int) $hand->stock->stock->drawer] ?? null))
+        {!! $drawn->inline() !!}
+    </div>
+    <div>
+        <p class="quiet mb-0">{{ $hand->sheet }} of {{ $hand->sheets }}: {{ $hand->stock->stock->name }}, {{ $hand->pattern->supply->isLeftover ? ($hand->pattern->count === 1 ? 'a leftover' : "{$hand->pattern->count} leftovers together") : ($hand->pattern->count === 1 ? 'one sheet' : "{$hand->pattern->count} sheets together") }}{{ $cut ? ' · cut '.($hand->done + 1).' of '.count($hand->step->places) : '' }}</p>
+        @if ($cut)
+            <p class="fence-now"><span class="quiet">{{ $cut->sameFence ? 'fence stays at' : 'fence' }}</span> <strong>@length($cut->fence, $notation, false)</strong></p>
+            <p class="fs-5 mb-1">Cut {{ $cut->together === 1 ? 'the piece' : "{$cut->together} pieces together" }}, @size($cut->piece, $notation), its {{ $cut->along->value }} along the scale.</p>
+            <dl class="falls">
+                <div><dt>{{ $hand->side(true) }}</dt><dd>@typeset($hand->fate($cut->first))</dd></div>
+                <div><dt>{{ $hand->side(false) }}</dt><dd>@typeset($hand->fate($cut->second))</dd></div>
+            </dl>
+            <p class="fs-5 mb-2">@typeset($hand->then())</p>
+        @else
+            <p class="fs-4 my-3">Used whole: nothing to cut. Pencil {{ implode(', ', array_keys($hand->pattern->gives)) }} on the back.</p>
+        @endif
+        <div class="controls">
+            <form method="post" x-ref="cut" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="1">@if ($cut)<input type="hidden" name="place" value="{{ $hand->done }}">@endif
+                <button class="btn-main" id="cut-made">{{ $cut ? 'Cut' : 'Labelled' }}</button>
+            </form>
+            @if ($hand->done > 0)
+                <form method="post" x-ref="back" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                    <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="0"><input type="hidden" name="place" value="{{ $hand->done - 1 }}">
+                    <button class="btn-plain">← Not cut yet</button>
+                </form>
+            @endif
+            <span class="quiet"><kbd>space</kbd> cut · <kbd>←</kbd> one back</span>
+        </div>
+    </div>
+</section>

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\LookLonger;
+use App\Models\Paper;
+use App\Models\PlanSearch;
+use App\Models\Project;
+use App\Planning\InHand;
+use App\Planning\Progress;
+use App\Planning\ProjectEditor;
+use Ephemeron\Cutting\CutPlan;
+use Ephemeron\Cutting\Trimmer;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** The Cut screen: the sheet in hand, offcuts, pins, and the longer look. */
+final class TrimmerTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Eight sheets alike, of which two pieces each come. */
+    private const SHEET = 'cut-mat-base-1';
+
+    private Project $project;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->project = Project::factory()->create();
+    }
+
+    public function test_cut_by_cut_the_sheet_falls_apart_and_the_step_is_done_with_the_last(): void
+    {
+        $page = $this->get($this->at('cut?sheet='.self::SHEET))->assertOk();
+        $page->assertSee('At the trimmer')->assertSee('cut 1 of')->assertSee('id="cut-made"', false);
+        $hand = $this->hand();
+        $step = $hand->step;
+        foreach (array_keys($step->places) as $number) {
+            $this->assertSame($number, $this->hand()->done);
+            $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => $number, 'done' => '1'])->assertRedirect($this->at('cut'));
+        }
+        $this->assertTrue($this->project->ticks()->where('key', $step->key)->exists());
+        $this->assertNotSame($step->key, $this->hand()->step->key, 'Another sheet is in hand.');
+    }
+
+    public function test_a_cut_is_taken_back_and_the_same_sheet_stays_in_hand(): void
+    {
+        $step = $this->hand()->step;
+        foreach ([0, 1] as $place) {
+            $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => $place, 'done' => '1']);
+        }
+        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => 1, 'done' => '0'])->assertRedirect($this->at("cut?sheet={$step->key}"));
+        $this->assertSame(1, $this->hand()->done);
+    }
+
+    public function test_another_sheet_is_taken_to_the_trimmer(): void
+    {
+        $this->get($this->at('cut?sheet=cut-cover-paper-1'))->assertSee('name="step" value="cut-cover-paper-1"', false);
+        $this->get($this->at('cut?sheet[]=x'))->assertOk();
+    }
+
+    public function test_what_falls_is_named_with_its_letter_and_section(): void
+    {
+        $hand = $this->hand();
+        $fates = [];
+        foreach ($hand->pattern->leaves() as $leaf) {
+            $fates[] = $hand->fate($leaf);
+        }
+        $this->assertMatchesRegularExpression('/^[A-Z]+(·[A-Z]+)*, /', $fates[0]);
+        $this->assertContains($hand->then(), ['Keep the left piece.', 'Keep the right piece.', 'Keep the left piece and turn it.', 'Keep the right piece and turn it.', 'Keep the upper piece.', 'Keep the lower piece.', 'Keep the upper piece and turn it.', 'Keep the lower piece and turn it.', 'That was the last cut of this sheet.', 'That was the last cut of these sheets.']);
+    }
+
+    public function test_the_maker_says_of_each_offcut_whether_it_is_kept(): void
+    {
+        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $paper = Paper::query()->sole();
+        $this->post($this->at('papers'), ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $this->project->revision]);
+        $step = 'cut-structure-card-1';
+        $offcuts = app(ProjectEditor::class)->plan($this->project->refresh())->stocks[0]->cuts->patterns[0]->offcuts();
+        foreach (array_keys($offcuts) as $number) {
+            $this->put($this->at('offcuts'), ['step' => $step, 'offcut' => $number, 'keep' => '0'])->assertRedirect($this->at('cut'))->assertSessionHasNoErrors();
+        }
+        $this->put($this->at('ticks'), ['step' => $step, 'done' => '1']);
+        $this->assertSame(1, Paper::query()->count(), 'All of them were binned.');
+        $this->put($this->at('offcuts'), ['step' => $step, 'offcut' => 0, 'keep' => '1'])->assertSessionHasErrors('offcut');
+        $this->put($this->at('ticks'), ['step' => $step, 'done' => '0']);
+        $this->put($this->at('offcuts'), ['step' => $step, 'offcut' => 0, 'keep' => '1'])->assertSessionHasNoErrors();
+        $this->put($this->at('ticks'), ['step' => $step, 'done' => '1']);
+        $this->assertSame(1, Paper::query()->where('kind', 'leftover')->count());
+        $this->put($this->at('offcuts'), ['step' => 'fold-1', 'offcut' => 0, 'keep' => '1'])->assertSessionHasErrors('step');
+    }
+
+    public function test_why_fewer_is_impossible_is_said(): void
+    {
+        $this->get($this->at('cut'))->assertSee('Why not fewer?')->assertSee('so no other can be better');
+    }
+
+    public function test_a_piece_is_pinned_and_let_go(): void
+    {
+        $this->pin(['left' => '1/2', 'top' => '1'])->assertSessionHasNoErrors();
+        $this->assertSame('1/2 in', $this->pins()[0]['left']);
+        $page = $this->get($this->at('cut'))->assertSee('Let it go');
+        $page->assertSee('data-pin-sheet="1"', false)->assertSee('data-pin-sheet="2"', false);
+        $this->delete($this->at('pins/0'), ['revision' => $this->project->refresh()->revision])->assertSessionHasNoErrors();
+        $this->assertSame([], $this->pins());
+    }
+
+    #[TestWith(['left', 'there'])]
+    #[TestWith(['top', '-1'])]
+    #[TestWith(['sheet', 'one'])]
+    #[TestWith(['top', ''])]
+    public function test_a_pin_that_cannot_be_read_is_answered_beside_its_field(string $field, string $typed): void
+    {
+        $this->pin([$field => $typed])->assertSessionHasErrors($field);
+        $this->assertSame([], $this->pins());
+        $this->get($this->at('cut'))->assertOk();
+    }
+
+    public function test_a_longer_look_is_begun_watched_and_called_off(): void
+    {
+        Queue::fake();
+        $this->post($this->at('searches?stock=0'))->assertOk()->assertSee('is about to begin')->assertSee('Call it off');
+        Queue::assertPushed(LookLonger::class, 1);
+        $this->post($this->at('searches?stock=0'))->assertOk();
+        Queue::assertPushed(LookLonger::class, 1);
+        $search = PlanSearch::query()->sole();
+        $search->update(['state' => PlanSearch::RUNNING, 'share' => 42]);
+        $this->get($this->at("searches/{$search->id}"))->assertSee('value="42"', false);
+        $this->delete($this->at("searches/{$search->id}"))->assertSee('called off');
+        $this->assertSame(PlanSearch::CANCELLED, $search->refresh()->state);
+        $this->post($this->at('searches?stock=0'))->assertSee('is about to begin');
+        $this->post($this->at('searches?stock=99'))->assertNotFound();
+        $this->get('/projects/'.Project::factory()->create()->id."/searches/{$search->id}")->assertNotFound();
+    }
+
+    public function test_a_longer_look_that_finds_nothing_better_says_so(): void
+    {
+        $this->post($this->at('searches?stock=0'))->assertOk()->assertSee('found nothing better: fewer is impossible');
+        $this->assertSame([PlanSearch::DONE, 100, null], [PlanSearch::query()->sole()->state, PlanSearch::query()->sole()->share, PlanSearch::query()->sole()->plan]);
+    }
+
+    public function test_a_look_that_was_called_off_before_it_began_does_nothing(): void
+    {
+        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'k', 'state' => PlanSearch::CANCELLED]);
+        $this->look($search, new CutPlan([], 0));
+        $this->assertNull($search->refresh()->sheets);
+    }
+
+    public function test_a_better_plan_is_taken_unless_the_book_is_begun(): void
+    {
+        $stock = app(ProjectEditor::class)->plan($this->project)->stocks[0];
+        // The quick plan is made worse than it is: one more sheet of the same kind.
+        $worse = new CutPlan([...$stock->cuts->patterns, $stock->cuts->patterns[0]], 0);
+        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'not begun']);
+        $this->look($search, $worse);
+        $this->assertTrue($search->refresh()->taken);
+        $this->assertSame($stock->cuts->sheets(), $search->cutPlan()?->sheets());
+        $this->get($this->at("searches/{$search->id}?sheets={$worse->sheets()}"))->assertSee('found a plan with');
+
+        $this->project->ticks()->create(['key' => 'cut-structure-card-1']);
+        $begun = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'begun']);
+        $this->look($begun, $worse);
+        $this->assertFalse($begun->refresh()->taken);
+        $this->assertSame($stock->cuts->lowerBound, $begun->bound);
+        $this->get($this->at("searches/{$begun->id}"))->assertSee('keeps it');
+    }
+
+    private function look(PlanSearch $search, CutPlan $known): void
+    {
+        $plan = app(ProjectEditor::class)->plan($this->project);
+        (new LookLonger($search->id, $plan->stocks[0]->demands, $plan->stocks[0]->supplies, Trimmer::usual($plan->design->grid), $known))->handle();
+    }
+
+    private function hand(): InHand
+    {
+        $plan = app(ProjectEditor::class)->plan($this->project->refresh());
+        $hand = InHand::of($plan, new Progress($this->project->load('ticks'), $plan), self::SHEET);
+        $this->assertNotNull($hand);
+
+        return $hand;
+    }
+
+    /** @param array<string, string> $typed */
+    private function pin(array $typed): \Illuminate\Testing\TestResponse
+    {
+        return $this->from($this->at('cut'))->post($this->at('pins'), ['revision' => $this->project->refresh()->revision, 'part' => 'page-1/mat-1', 'sheet' => '1', 'left' => '0', 'top' => '0', ...$typed]);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function pins(): array
+    {
+        return $this->project->refresh()->design['pins'] ?? [];
+    }
+
+    private function at(string $path): string
+    {
+        return "/projects/{$this->project->id}/{$path}";
+    }
+}
