@@ -71,7 +71,7 @@ final readonly class SheetInHand
         $text = $notation->number($cut->at);
         $isWidth
             ? $drawing->stroke($x, $y - 3.5, $x + $at, $y - 3.5, LineKind::Ruler)->text($x + $at / 2, $y - 5.0, $text, 13.0)
-            : $drawing->stroke($x - 3.5, $y, $x - 3.5, $y + $at, LineKind::Ruler)->text($x - 5.0, $y + $at / 2 + 3.0, $text, 13.0, 'end');
+            : $drawing->stroke($x - 3.5, $y, $x - 3.5, $y + $at, LineKind::Ruler)->text($x - 6.0, $y + $at / 2, $text, 13.0, attributes: ['transform' => sprintf('rotate(-90 %s %s)', $x - 6.0, $y + $at / 2)]);
         foreach ([$cut->first, $cut->second] as $piece) {
             if ($piece instanceof Blank) {
                 [$mx, $my] = $this->middle($piece->area());

@@ -38,7 +38,7 @@ export const pinning = (root) => {
         const paper = piece.querySelector('rect');
         const parts = JSON.parse(root.getElementById('pins').dataset.parts);
         const step = Number(sheet.dataset.pinStep);
-        const place = (at, moved) => `${Math.max(0, Math.round((Number(at) + moved) / step)) * step} mm`;
+        const place = (at, moved) => `${Number((Math.max(0, Math.round((Number(at) + moved) / step)) * step).toFixed(6))} mm`;
         root.getElementById('pin-part').value = parts[piece.dataset.letter.split('·')[0]];
         root.getElementById('pin-sheet').value = sheet.dataset.pinSheet;
         root.getElementById('pin-left').value = place(paper.getAttribute('x'), dx);

@@ -101,7 +101,7 @@
                                         @if ($copies === 1)
                                             <form method="post" action="{{ route('offcuts', $project) }}" hx-put="{{ route('offcuts', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                                                 <input type="hidden" name="step" value="{{ $stepKey }}"><input type="hidden" name="offcut" value="{{ $number }}"><input type="hidden" name="keep" value="{{ $kept ? 0 : 1 }}">
-                                                <button aria-pressed="{{ $kept ? 'true' : 'false' }}" aria-label="{{ $kept ? 'Kept; bin it instead' : 'Binned; keep it instead' }}">{{ $kept ? 'keep' : 'bin' }}</button>
+                                                <button aria-pressed="{{ $kept ? 'true' : 'false' }}" aria-label="{{ $kept ? 'keep; press to bin it' : 'bin; press to keep it' }}">{{ $kept ? 'keep' : 'bin' }}</button>
                                             </form>
                                         @endif
                                     </li>

@@ -16,6 +16,8 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'catalogue' => ['', 'catalogue'];
         yield 'what can be made' => ['', 'papers/makes'];
         yield 'drawer' => ['', 'papers'];
+        yield 'besides paper' => ['', 'supplies'];
+        yield 'papers proposed' => ['Perseid night album', 'papers?propose=1&leftovers=1&facing=1'];
         foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {
             foreach (['plan', 'cut', 'score', 'bench', 'print'] as $stage) {
                 yield "{$project}, {$stage}" => [$project, $stage];
@@ -23,6 +25,7 @@ final class EveryScreenTest extends BrowserTestCase
         }
         yield 'flaps lifted' => ['Full moon folio', 'plan?face=page-10/waterfall-1/flap-2/inside&put=pocket'];
         yield 'a wallet' => ['Comet wallet', 'plan'];
+        yield 'sheets in hand' => ['Eclipse keepsake', 'cut'];
         yield 'a step with places' => ['Perseid night album', 'bench?step=mat-pages'];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Design\Design;
@@ -65,6 +66,31 @@ final class RandomDesignsTest extends TestCase
         $this->assertEquals($design, DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design)));
         $this->assertJson(json_encode((new PlanJson)->toArray($plan), JSON_THROW_ON_ERROR));
         $this->assertStringContainsString('section,letter', (new CutListCsv)->write($plan));
+    }
+
+    #[DataProvider('oneOfEach')]
+    public function test_the_thorough_planner_cuts_any_design_too_and_never_with_more_sheets(string $structure): void
+    {
+        mt_srand(99);
+        $design = $this->buildable($structure);
+        $quick = Workshop::ofTheHouse()->plan($design)->stocks;
+        $thorough = Workshop::ofTheHouse()->with(ProvenPlanner::thorough(1.0))->plan($design)->stocks;
+        foreach ($thorough as $index => $stock) {
+            (new TrimmerBench(Trimmer::usual($design->grid)))->replay($stock->cuts, $stock->demands);
+            if ($stock->cuts->missing !== []) {
+                continue;
+            }
+            $this->assertLessThanOrEqual($quick[$index]->cuts->sheets(), $stock->cuts->sheets());
+            $this->assertGreaterThanOrEqual($quick[$index]->cuts->lowerBound, $stock->cuts->sheets(), 'No plan is better than a bound.');
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function oneOfEach(): iterable
+    {
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            yield $structure => [$structure];
+        }
     }
 
     private function assertSoundPart(Part $part): void
