@@ -10,6 +10,7 @@ use App\Http\Controllers\CutController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FitController;
+use App\Http\Controllers\FoldController;
 use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -53,6 +54,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('plan', PlanController::class)->name('plan');
     Route::get('cut', CutController::class)->name('cut');
     Route::get('score', ScoreController::class)->name('score');
+    Route::get('fold', FoldController::class)->name('fold');
     Route::get('bench', BenchController::class)->name('bench');
     Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
@@ -83,5 +85,6 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
     Route::get('cut-plan.csv', [ExportController::class, 'cutPlanCsv'])->name('export.cut-plan.csv');
     Route::get('cut-plan.json', [ExportController::class, 'cutPlanJson'])->name('export.cut-plan.json');
+    Route::get('patterns/{letter}.{type}', [ExportController::class, 'pattern'])->where('letter', '[A-Z]{1,3}')->whereIn('type', ['fold', 'svg', 'dxf'])->name('export.pattern');
     Route::get('sheets/{stock}/{pattern}.{type}', [ExportController::class, 'sheet'])->whereNumber(['stock', 'pattern'])->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
 });

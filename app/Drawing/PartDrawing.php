@@ -34,6 +34,13 @@ final readonly class PartDrawing
 
     public function into(SvgDrawing $drawing, Part $part): void
     {
+        $this->bare($drawing, $part);
+        $this->letters($drawing, $part);
+    }
+
+    /** Without any letter or number. */
+    public function bare(SvgDrawing $drawing, Part $part): void
+    {
         $palette = new Palette;
         $drawing->paper(Rectangle::whole($part->size), $palette->of($part->role), $palette->classOf($part->role));
         foreach ($part->glueZones as $zone) {
@@ -58,7 +65,6 @@ final readonly class PartDrawing
         foreach ($part->notches as $notch) {
             $drawing->notch($notch, Palette::GROUND);
         }
-        $this->letters($drawing, $part);
     }
 
     private function letters(SvgDrawing $drawing, Part $part): void

@@ -11,7 +11,9 @@ use Ephemeron\Design\Design;
 use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\FoldReader;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Measure\Unit;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
 
@@ -53,9 +55,18 @@ final readonly class ProjectEditor
         return $this->workshop->plan($this->reader->fromArray((new DesignPatch($changes))->applyTo($project->design)));
     }
 
-    /** @throws InvalidDesign */
+    /**
+     * A design file, or a FOLD crease pattern as a free base.
+     *
+     * @throws InvalidDesign
+     */
     public function import(string $json): Project
     {
+        $fold = new FoldReader;
+        if ($fold->looksLike($json)) {
+            return $this->create($fold->read($json, str_contains($json, '"in"') ? Unit::Inch : Unit::Centimetre));
+        }
+
         return Project::put($this->writer->toArray($this->reader->fromJson($json)));
     }
 

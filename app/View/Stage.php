@@ -14,6 +14,7 @@ enum Stage: string
     case Plan = 'plan';
     case Cut = 'cut';
     case Score = 'score';
+    case Fold = 'fold';
     case Bench = 'bench';
     case Print = 'print';
 
@@ -28,6 +29,7 @@ enum Stage: string
             self::Plan => $plan->report->stops() ? 'needs a look' : 'ready',
             self::Cut => $progress->stateOf($this->lacksPaper($plan), Phase::Cut),
             self::Score => $progress->stateOf($plan->report->of('score-between-grooves', 'score-beyond-board') !== [], Phase::Score),
+            self::Fold => $progress->stateOf(false, Phase::Fold),
             self::Bench => $progress->stateOf($plan->report->stops()),
             self::Print => $plan->report->stops() ? 'needs a look' : 'ready',
         };

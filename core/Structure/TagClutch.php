@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Seen;
+use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\Allowances;
@@ -28,6 +29,8 @@ use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
@@ -150,9 +153,9 @@ final readonly class TagClutch implements Structure
         $gone = $grid->area('upper', 'beyond');
         $lip = $values->length('lip');
         $cut = Rectangle::at($gone->left(), $gone->top(), new Size($gone->size->width, $gone->size->height->minus($lip)));
-        $draft->part(new Part('page', 'L page', 'Clutch', $grid->size(), StockRole::StructureCard, creases: $grid->creases(), panels: $grid->panels(), upright: false, places: ['clutch'], cutAways: [Polygon::of($cut)], why: "Twice half the height less ⅛ in (3 mm), twice the panel: {$grid->inWords($brief->notation)}; one quarter is cut away but for the lip."));
+        $draft->part(new Part('page', 'L page', 'Clutch', $grid->size(), StockRole::StructureCard, creases: $grid->creases(), slits: [new Slit(Segment::across(Axis::Width, $half, $panel->minus($lip), $panel))], panels: $grid->panels(), upright: false, places: ['clutch'], cutAways: [Polygon::of($cut)], why: "Twice half the height less ⅛ in (3 mm), twice the panel: {$grid->inWords($brief->notation)}; one quarter is cut away but for the lip."));
         $draft->explain('height', sprintf('page 2 × %s = %s tall', $brief->notation->number($half), $brief->notation->text($half->times(2))));
-        $draft->task(new Task('fold-page', Phase::Fold, 'Cut and fold the L page', sprintf('Outside the scores one quarter is cut away, but for a lip of %s, which folds in. The other quarter folds over its half of the page.', $brief->notation->text($lip)), 'Clutch', parts: ['page']));
+        $draft->task(new Task('fold-page', Phase::Fold, 'Cut and fold the L page', sprintf('Outside the scores one quarter is cut away, but for a lip of %s, which is snipped free of the quarter beside it and folds in. That quarter folds over its half of the page.', $brief->notation->text($lip)), 'Clutch', parts: ['page']));
         $draft->task(new Task('hang-page', Phase::Assemble, 'Tape the page to the strip', 'The straight edge of the L onto the tab, equal at both ends, up to the score.', 'Clutch', Adhesive::Tape, ['strip', 'page']));
 
         return new Size($panel, $half->times(2));

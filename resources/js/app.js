@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
 import { bench, replay, shell, trimmer } from './screens.js';
+import { folding } from './folding.js';
 import { pinning } from './pinning.js';
 import { keepInHand, placing } from './placing.js';
 import { keepPlace } from './swaps.js';
@@ -16,6 +17,7 @@ Alpine.data('replay', replay);
 Alpine.data('bench', bench);
 Alpine.data('placing', placing);
 Alpine.data('trimmer', trimmer);
+Alpine.data('folding', folding);
 window.Alpine = Alpine;
 keepPlace(document);
 keepInHand(document);

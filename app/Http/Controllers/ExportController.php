@@ -7,12 +7,17 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CopiesRequest;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
+use Ephemeron\Folding\CreasePattern;
+use Ephemeron\Folding\Folder;
 use Ephemeron\Format\CutListCsv;
 use Ephemeron\Format\CutPlanCsv;
 use Ephemeron\Format\CutPlanJson;
 use Ephemeron\Format\CutSheetsDxf;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\FoldWriter;
+use Ephemeron\Format\PatternDxf;
+use Ephemeron\Format\PatternSvg;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
@@ -52,6 +57,20 @@ final readonly class ExportController
         return $type === 'svg'
             ? $this->file($svg->draw($sheet, $plan->notation(), $stockPlan->stock->name)->file(), 'image/svg+xml', $name)
             : $this->file($dxf->draw($sheet, array_column($plan->blueprint->parts, null, 'letter'))->file(), 'image/vnd.dxf', $name);
+    }
+
+    /** A part with its scores: FOLD, SVG or DXF. */
+    public function pattern(Project $project, string $letter, string $type): Response
+    {
+        $plan = $this->editor->plan($project);
+        $part = array_column($plan->blueprint->parts, null, 'letter')[$letter] ?? abort(404);
+        $name = "{$this->slug($project)}-{$letter}.{$type}";
+
+        return match ($type) {
+            'fold' => $this->file((new FoldWriter)->write((new Folder)->fold(CreasePattern::of($part)), "{$project->name}, {$part->letter}, {$part->name}", $part->size->height->ticks), 'application/json', $name),
+            'svg' => $this->file((new PatternSvg)->draw($part)->file(), 'image/svg+xml', $name),
+            default => $this->file((new PatternDxf)->draw($part)->file(), 'image/vnd.dxf', $name),
+        };
     }
 
     private function file(string $contents, string $type, string $name): Response

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Folding\Scene;
+use Ephemeron\Folding\SceneNode;
+use Ephemeron\Measure\Length;
+use Ephemeron\Paper\Side;
+use Illuminate\Support\HtmlString;
+
+/**
+ * A scene as nested boxes in space: every panel turns about its score by a share that the browser sets for each step (`--s1`, `--s2` …); everything else is written here.
+ */
+final readonly class FoldingMarkup
+{
+    /** Pixels between two layers that lie on each other. */
+    private const LAYER = 1.1;
+
+    private const BREADTH = 600.0;
+
+    private const HEIGHT = 380.0;
+
+    private float $scale;
+
+    /** @param array<string, array{url: string, left: float, top: float, breadth: float}> $pictures of side A by letter: address, where the piece lies on the sheet, and the sheet's breadth, in millimetres */
+    public function __construct(private Scene $scene, private array $pictures = [])
+    {
+        $size = $scene->root->part->size;
+        $this->scale = min(self::BREADTH / $size->width->inMillimetres(), self::HEIGHT / $size->height->inMillimetres());
+    }
+
+    public function html(): HtmlString
+    {
+        $size = $this->scene->root->part->size;
+        $steps = implode('', array_map(static fn ($step): string => "--s{$step->number}:".($step->kind === 'glue' ? 1 : 0).';', $this->scene->steps));
+
+        return new HtmlString(sprintf(
+            '<div class="world" style="%swidth:%spx;height:%spx">%s</div>',
+            $steps,
+            $this->px($size->width->ticks),
+            $this->px($size->height->ticks),
+            $this->node($this->scene->root),
+        ));
+    }
+
+    private function node(SceneNode $node): string
+    {
+        $inside = $this->leaf($node).implode('', array_map($this->node(...), $node->children));
+        if ($node->glued !== null) {
+            return $this->glued($node->glued, $inside);
+        }
+        if ($node->hinge === null) {
+            return "<div class=\"hang\">{$inside}</div>";
+        }
+        [[$ax, $ay], [$bx, $by]] = $node->hinge;
+        $share = $node->fold > 0 ? "var(--s{$node->fold})" : '0';
+
+        return sprintf(
+            '<div class="hang" style="transform-origin:%spx %spx 0;transform:rotate3d(%d,%d,0,calc(%s * %ddeg))">%s</div>',
+            $this->px($ax),
+            $this->px($ay),
+            $bx - $ax,
+            $by - $ay,
+            $share,
+            90 * $node->quarters,
+            $inside,
+        );
+    }
+
+    /** @param array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int} $glued */
+    private function glued(array $glued, string $inside): string
+    {
+        return sprintf(
+            '<div class="hang" style="--o:var(--s%d);transform-origin:%spx %spx 0;transform:translate3d(%spx,%spx,%spx)%s%s">%s</div>',
+            $glued['step'],
+            $this->px($glued['px']),
+            $this->px($glued['py']),
+            $this->px($glued['dx']),
+            $this->px($glued['dy']),
+            $glued['behind'] ? -self::LAYER : self::LAYER,
+            $glued['turned'] ? ' rotateZ(180deg)' : '',
+            $glued['over'] ? ' rotateY(180deg)' : '',
+            $inside,
+        );
+    }
+
+    private function leaf(SceneNode $node): string
+    {
+        $xs = array_column($node->outline, 0);
+        $ys = array_column($node->outline, 1);
+        if ($xs === [] || $ys === []) {
+            return '';
+        }
+        [$left, $top, $right, $bottom] = [min($xs), min($ys), max($xs), max($ys)];
+        $lift = $node->lift === 0 || $node->fold === 0 ? '' : sprintf(';transform:translateZ(calc(var(--s%d) * %spx))', $node->fold, round($node->lift * self::LAYER, 2));
+
+        return sprintf(
+            '<div class="leaf" style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
+            $this->px($left),
+            $this->px($top),
+            $this->px($right - $left),
+            $this->px($bottom - $top),
+            $lift,
+            $this->side($node, Side::A, $left, $top, $right, $bottom),
+            $this->side($node, Side::B, $left, $top, $right, $bottom),
+        );
+    }
+
+    private function side(SceneNode $node, Side $side, int $left, int $top, int $right, int $bottom): string
+    {
+        $isBack = $side === Side::B;
+        $corners = array_map(fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px', $node->outline);
+        $clip = $this->isRectangle($node->outline) ? '' : 'clip-path:polygon('.implode(',', $corners).');';
+        $zones = implode('', array_map(fn (GlueZone $zone): string => $zone->side === $side ? $this->zone($zone, $isBack, $left, $top, $right) : '', $node->glue));
+        $label = $node->labels[$side->value] ?? '';
+        $flag = $node->part->upright || $label !== '' ? sprintf('<b class="flag%s">▲%s</b>', $label === '' ? ' is-bare' : '', $label === '' ? '' : '<br>'.e($label)) : '';
+        if (min($right - $left, $bottom - $top) * $this->scale < 18 * Length::TICKS_PER_MILLIMETRE) {
+            $flag = '';
+        }
+
+        return sprintf('<i class="side is-%s role-%s" style="%s%s">%s%s</i>', strtolower($side->value), $node->part->role->value, $clip, $isBack ? '' : $this->picture($node, $left, $top), $zones, $flag);
+    }
+
+    private function picture(SceneNode $node, int $left, int $top): string
+    {
+        $picture = $this->pictures[$node->part->letter] ?? null;
+        if ($picture === null) {
+            return '';
+        }
+
+        return sprintf(
+            'background-image:url(%s);background-size:%spx auto;background-position:%spx %spx;',
+            e($picture['url']),
+            round($picture['breadth'] * $this->scale, 2),
+            round(-($picture['left'] * $this->scale) - (float) $this->px($left), 2),
+            round(-($picture['top'] * $this->scale) - (float) $this->px($top), 2),
+        );
+    }
+
+    private function zone(GlueZone $zone, bool $isBack, int $left, int $top, int $right): string
+    {
+        $area = $zone->area;
+
+        return sprintf(
+            '<u class="zone is-%s" style="left:%spx;top:%spx;width:%spx;height:%spx"></u>',
+            $zone->adhesive->value,
+            $this->px($isBack ? $right - $area->right()->ticks : $area->left()->ticks - $left),
+            $this->px($area->top()->ticks - $top),
+            $this->px($area->size->width->ticks),
+            $this->px($area->size->height->ticks),
+        );
+    }
+
+    /** @param list<array{int, int}> $outline */
+    private function isRectangle(array $outline): bool
+    {
+        return count(array_unique(array_column($outline, 0))) === 2 && count(array_unique(array_column($outline, 1))) === 2;
+    }
+
+    private function px(int $ticks): string
+    {
+        return (string) round($ticks / Length::TICKS_PER_MILLIMETRE * $this->scale, 2);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawing\FoldingMarkup;
+use App\Drawing\PageMapDrawing;
+use App\Drawing\ProfileDrawing;
+use App\Models\Paper;
+use App\Models\Project;
+use App\Planning\Progress;
+use App\Planning\ProjectEditor;
+use Ephemeron\Folding\PageMap;
+use Ephemeron\Folding\Profile;
+use Ephemeron\Folding\SceneBuilder;
+use Ephemeron\WorkPlan;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** The book before it is cut: how it folds, which panel becomes which page, and how thick it will be. */
+final readonly class FoldController
+{
+    public function __invoke(Request $request, Project $project, ProjectEditor $editor): View
+    {
+        $plan = $editor->plan($project);
+        $scenes = new SceneBuilder($plan->blueprint, $plan->notation());
+        $names = $scenes->names();
+        $asked = $request->query('scene');
+        $key = is_string($asked) && isset($names[$asked]) ? $asked : (string) array_key_first($names);
+        $scene = $names === [] ? null : $scenes->scene($key);
+        $map = PageMap::of($plan->blueprint, $plan->design->materials);
+        $profile = Profile::of($plan->blueprint, $plan->design->materials);
+
+        return view('fold', [
+            'project' => $project,
+            'plan' => $plan,
+            'progress' => new Progress($project, $plan),
+            'names' => $names,
+            'key' => $key,
+            'scene' => $scene,
+            'markup' => $scene === null ? null : new FoldingMarkup($scene, $this->pictures($plan)),
+            'map' => $map,
+            'mapDrawing' => new PageMapDrawing($map, $plan->notation()),
+            'profile' => $profile,
+            'profileDrawing' => new ProfileDrawing($plan->notation()),
+        ]);
+    }
+
+    /** @return array<string, array{url: string, left: float, top: float, breadth: float}> by letter, of papers that have a picture in the drawer */
+    private function pictures(WorkPlan $plan): array
+    {
+        $pictures = [];
+        foreach ($plan->stocks as $stock) {
+            $paper = $stock->stock->drawer === null ? null : Paper::query()->find((int) $stock->stock->drawer);
+            if ($paper?->picture === null) {
+                continue;
+            }
+            foreach ($stock->cuts->patterns as $pattern) {
+                foreach ($pattern->blanks() as $blank) {
+                    if ($blank->turned || $pattern->supply->isLeftover) {
+                        continue;
+                    }
+                    foreach ($blank->demands as $letter) {
+                        $pictures[$letter] ??= ['url' => route('papers.picture', $paper, false), 'left' => $blank->area()->left()->inMillimetres(), 'top' => $blank->area()->top()->inMillimetres(), 'breadth' => $pattern->supply->sheet->width->inMillimetres()];
+                    }
+                }
+            }
+        }
+
+        return $pictures;
+    }
+}

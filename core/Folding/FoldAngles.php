@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Folding;
+
+/**
+ * How far each score is folded in the finished book: back onto itself, or to a right angle beside a panel that is a gusset, a spine or a channel. A row of many narrow
+ * strips that all fold the same way is a rounded spine: it is bent, not folded.
+ */
+final readonly class FoldAngles
+{
+    private const STANDS = '/(gusset|spine|channel)/';
+
+    /** From so many alike on a part is a rounded spine. */
+    private const ROUNDED = 5;
+
+    /** @return array<int, Hinge> by edge */
+    public function of(CreasePattern $pattern): array
+    {
+        $hinges = [];
+        $isRounded = $this->isRounded($pattern);
+        foreach ($pattern->hinges() as $number => $edge) {
+            [$one, $other] = $edge->faces;
+            $stands = preg_match(self::STANDS, $pattern->faces[$one]->panel.' '.$pattern->faces[$other]->panel) === 1;
+            $isSquare = $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0] || $pattern->vertices[$edge->from][1] === $pattern->vertices[$edge->to][1];
+            $hinges[$number] = new Hinge($number, $one, $other, $edge->assignment, $isRounded ? 0 : ($stands && $isSquare ? 1 : 2));
+        }
+
+        return $hinges;
+    }
+
+    /**
+     * Quarters of a turn about the score's own direction that fold the panel beyond it, seen from the one it hangs on: a valley brings their sides A together.
+     */
+    public static function turn(CreasePattern $pattern, Hinge $hinge, int $from): int
+    {
+        $edge = $pattern->edges[$hinge->edge];
+        [$ax, $ay] = $pattern->vertices[$edge->from];
+        [$bx, $by] = $pattern->vertices[$edge->to];
+        [$x, $y] = self::middle($pattern, $hinge->across($from));
+        // The z part of direction × arm: whether a right-handed turn lifts the arm.
+        $lifts = ($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax) > 0;
+        $up = $hinge->assignment !== Assignment::Mountain;
+
+        return $lifts === $up ? $hinge->quarters : -$hinge->quarters;
+    }
+
+    /** @return array{float, float} */
+    private static function middle(CreasePattern $pattern, int $face): array
+    {
+        $outline = $pattern->outline($face);
+
+        return [array_sum(array_column($outline, 0)) / count($outline), array_sum(array_column($outline, 1)) / count($outline)];
+    }
+
+    private function isRounded(CreasePattern $pattern): bool
+    {
+        $hinges = $pattern->hinges();
+        $kinds = array_unique(array_map(static fn (PatternEdge $edge): string => $edge->assignment->value, $hinges));
+
+        $upright = array_filter($hinges, static fn (PatternEdge $edge): bool => $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0]);
+
+        return count($hinges) >= self::ROUNDED && count($kinds) === 1 && in_array(count($upright), [0, count($hinges)], true) && count($pattern->faces) === count($hinges) + 1 && array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) === [];
+    }
+}

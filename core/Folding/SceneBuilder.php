@@ -1,0 +1,367 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Folding;
+
+use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Side;
+
+/** Makes scenes of a blueprint: one for every part that is scored, and one for the book, as far as its parts are glued to each other. */
+final class SceneBuilder
+{
+    /** More pieces than this on the pages are not shown: the folding is what one looks at. */
+    private const MOST_PIECES = 160;
+
+    /** @var array<string, FoldedSheet> */
+    private array $folded = [];
+
+    /** @var array<string, string> what is seen of a panel, by part, panel and side */
+    private array $seen = [];
+
+    private int $pieces = 0;
+
+    /** @var list<SceneStep> */
+    private array $steps = [];
+
+    public function __construct(private readonly Blueprint $blueprint, private readonly Notation $notation)
+    {
+        foreach ($blueprint->pages() as $face) {
+            $this->seen["{$face->paper->part}/{$face->paper->panel}/{$face->paper->side->value}"] ??= $this->shortName($face);
+        }
+    }
+
+    /** @return array<string, string> names of the scenes there are, by key */
+    public function names(): array
+    {
+        $names = [];
+        if ($this->bookRoot() !== null) {
+            $names['book'] = 'The book';
+        }
+        foreach ($this->blueprint->parts as $key => $part) {
+            if ($part->creases !== []) {
+                $names[(string) $key] = "{$part->letter} · {$part->name}";
+            }
+        }
+
+        return $names;
+    }
+
+    /** One of those; null if there is none of that name. */
+    public function scene(string $key): ?Scene
+    {
+        $this->pieces = 0;
+        $this->steps = [];
+        if ($key === 'book') {
+            return $this->book();
+        }
+        $part = $this->blueprint->parts[$key] ?? null;
+        if ($part === null || $part->creases === []) {
+            return null;
+        }
+        $folded = $this->foldedSheet($part);
+        foreach ($folded->moves as $move) {
+            $this->steps[] = new SceneStep($move->number, 'fold', $this->foldInWords($folded, $move));
+        }
+
+        return new Scene($key, "{$part->letter} · {$part->name}", $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, 0), null, []), $this->steps, $folded->problems);
+    }
+
+    public function foldedSheet(Part $part): FoldedSheet
+    {
+        return $this->folded[$part->key] ??= (new Folder)->fold(CreasePattern::of($part));
+    }
+
+    private function book(): ?Scene
+    {
+        $root = $this->bookRoot();
+        if ($root === null) {
+            return null;
+        }
+        $joints = $this->attached($root);
+        foreach ($this->glueSteps($joints) as $text) {
+            $this->steps[] = new SceneStep(count($this->steps) + 1, 'glue', $text);
+        }
+        $glued = count($this->steps);
+        $most = 0;
+        $problems = [];
+        $parts = array_values(array_unique([$root, ...array_map(static fn (array $attached): string => $attached[1], $joints)]));
+        foreach ($parts as $part) {
+            $folded = $this->foldedSheet($this->blueprint->part($part));
+            $most = max($most, count($folded->moves));
+            array_push($problems, ...$folded->problems);
+        }
+        for ($k = 1; $k <= $most; $k++) {
+            $this->steps[] = new SceneStep($glued + $k, 'fold', $this->foldsTogether($parts, $k));
+        }
+        $part = $this->blueprint->part($root);
+        $folded = $this->foldedSheet($part);
+
+        return new Scene('book', 'The book', $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, $glued), null, $joints, $glued), $this->steps, array_values(array_unique($problems)));
+    }
+
+    /** The part that more is glued to than to any other, among those that fold. */
+    private function bookRoot(): ?string
+    {
+        $counts = [];
+        foreach ($this->blueprint->joints as $joint) {
+            if ($joint->from->part !== $joint->onto->part && ($this->blueprint->parts[$joint->onto->part] ?? null)?->creases !== []) {
+                $counts[$joint->onto->part] = ($counts[$joint->onto->part] ?? 0) + 1 + ($joint->layer === Layer::Structure ? 100 : 0);
+            }
+        }
+        // What lies outermost: nothing of the structure is glued on by it.
+        foreach ($this->blueprint->joints as $joint) {
+            if ($joint->layer === Layer::Structure && $joint->from->part !== $joint->onto->part && isset($counts[$joint->from->part], $counts[$joint->onto->part])) {
+                $counts[$joint->from->part] -= 1000;
+            }
+        }
+        $single = array_filter($counts, fn (int $count, string $key): bool => ($this->blueprint->parts[$key] ?? null)?->quantity === 1, ARRAY_FILTER_USE_BOTH);
+        arsort($single);
+
+        return $single === [] ? null : (string) array_key_first($single);
+    }
+
+    /**
+     * Joints through which everything hangs on the root, in the order in which they are found.
+     *
+     * @return list<array{Joint, string, bool}> the joint, the part it brings, and whether that part is the one that is glued (and not the one it is glued to)
+     */
+    private function attached(string $root): array
+    {
+        $placed = [$root => true];
+        $attached = [];
+        $left = $this->blueprint->joints;
+        do {
+            $before = count($attached);
+            foreach ($left as $index => $joint) {
+                [$from, $onto] = [$joint->from->part, $joint->onto->part];
+                $isMany = ($this->blueprint->parts[$from] ?? null)?->quantity > 1 || $this->blueprint->parts[$from]->creases === [];
+                if ($from === $onto || count($attached) >= self::MOST_PIECES) {
+                    unset($left[$index]);
+                } elseif (isset($placed[$onto]) && ($isMany || ! isset($placed[$from]))) {
+                    $attached[] = [$joint, $from, true];
+                    $placed[$from] = true;
+                    unset($left[$index]);
+                } elseif (isset($placed[$from]) && ! isset($placed[$onto]) && $joint->layer === Layer::Structure) {
+                    $attached[] = [$joint, $onto, false];
+                    $placed[$onto] = true;
+                    unset($left[$index]);
+                }
+            }
+        } while (count($attached) > $before);
+
+        return $attached;
+    }
+
+    /**
+     * @param list<array{Joint, string, bool}> $joints
+     * @return array<string, string> what is done, by task
+     */
+    private function glueSteps(array $joints): array
+    {
+        $steps = [];
+        foreach ($joints as [$joint]) {
+            $steps[$joint->task] ??= ($this->blueprint->tasks[$joint->task] ?? null)->title ?? 'Glue on '.lcfirst($this->blueprint->part($joint->from->part)->name);
+        }
+
+        return $steps;
+    }
+
+    /** @param list<string> $parts */
+    private function foldsTogether(array $parts, int $number): string
+    {
+        $said = [];
+        foreach ($parts as $part) {
+            $folded = $this->foldedSheet($this->blueprint->part($part));
+            $move = $folded->moves[$number - 1] ?? null;
+            if ($move !== null) {
+                $said[$this->foldInWords($folded, $move)] = true;
+            }
+        }
+
+        return implode(' ', array_slice(array_keys($said), 0, 2)).(count($said) > 2 ? ' The other sheets alike.' : '');
+    }
+
+    /** @return array<int, int> number of the step by edge */
+    private function stepsByEdge(FoldedSheet $folded, int $before): array
+    {
+        $steps = [];
+        foreach ($folded->moves as $move) {
+            foreach ($move->hinges as $edge) {
+                $steps[$edge] = $before + $move->number;
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param array<int, int> $steps by edge
+     * @param array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int}|null $glued
+     * @param list<array{Joint, string, bool}> $joints
+     * @param array<int, array{int, Hinge}>|null $parents
+     */
+    private function node(Part $part, FoldedSheet $folded, int $face, ?Hinge $hinge, array $steps, ?array $glued, array $joints, int $gluedSteps = 0, ?array $parents = null, int $base = -1, ?string $page = null): SceneNode
+    {
+        $this->pieces++;
+        $parents ??= HingeTree::from($folded->hinges, $face);
+        $base = $base < 0 ? $face : $base;
+        $pattern = $folded->pattern;
+        $children = [];
+        foreach ($parents as $child => [$parent, $score]) {
+            if ($parent === $face) {
+                $children[] = $this->node($part, $folded, $child, $score, $steps, null, $joints, $gluedSteps, $parents, $base, $page);
+            }
+        }
+        $panel = $pattern->faces[$face]->panel ?? 'whole';
+        array_push($children, ...$this->whatIsGluedOn($part, $panel, $joints, $gluedSteps, $page));
+        $edge = $hinge === null ? null : $pattern->edges[$hinge->edge];
+        $parentFace = $parents[$face][0] ?? null;
+
+        return new SceneNode(
+            $part,
+            $panel,
+            $pattern->faces === [] ? [[0, 0], [$part->size->width->ticks, 0], [$part->size->width->ticks, $part->size->height->ticks], [0, $part->size->height->ticks]] : $pattern->outline($face),
+            $edge === null ? null : [$pattern->vertices[$edge->from], $pattern->vertices[$edge->to]],
+            $hinge === null || $parentFace === null ? 0 : FoldAngles::turn($pattern, $hinge, $parentFace),
+            $hinge === null ? 0 : $steps[$hinge->edge] ?? 0,
+            $this->lift($folded, $face, $base),
+            $glued,
+            array_filter(['A' => $this->label($part, $panel, Side::A), 'B' => $this->label($part, $panel, Side::B)]),
+            array_values(array_filter($part->glueZones, static fn ($zone): bool => self::isWithin($pattern->faces === [] ? [] : $pattern->outline($face), $zone->area->left()->ticks + intdiv($zone->area->size->width->ticks, 2), $zone->area->top()->ticks + intdiv($zone->area->size->height->ticks, 2)))),
+            $children,
+        );
+    }
+
+    /** Layers between it and what is held, seen from its own side A. */
+    private function lift(FoldedSheet $folded, int $face, int $base): int
+    {
+        if ($face === $base || $folded->layers === []) {
+            return 0;
+        }
+        $layers = $folded->layerOf($face) - $folded->layerOf($base);
+
+        return $folded->places[$base]->isTurnedOver() === $folded->places[$face]->isTurnedOver() ? $layers : -$layers;
+    }
+
+    /**
+     * @param list<array{Joint, string, bool}> $joints
+     * @return list<SceneNode>
+     */
+    private function whatIsGluedOn(Part $part, string $panel, array $joints, int $gluedSteps, ?string $page): array
+    {
+        $children = [];
+        $tasks = array_keys($this->glueSteps($joints));
+        foreach ($joints as $index => [$joint, $brings, $isGlued]) {
+            $here = $isGlued ? $joint->onto : $joint->from;
+            // Of several alike each carries what belongs to its own page.
+            if ($part->quantity > 1 && $joint->face !== $page) {
+                continue;
+            }
+            if ($here->part !== $part->key || ! $this->isPanel($here->panel, $panel) || $this->pieces >= 4 * self::MOST_PIECES) {
+                continue;
+            }
+            $other = $this->blueprint->part($brings);
+            $there = $isGlued ? $joint->from : $joint->onto;
+            $step = (int) array_search($joint->task, $tasks, true) + 1;
+            $rest = array_values(array_filter($joints, static fn (int $each): bool => $each !== $index, ARRAY_FILTER_USE_KEY));
+            $folded = $this->foldedSheet($other);
+            $base = $folded->pattern->faceOf($there->panel) ?? $folded->base;
+            $children[] = $this->node($other, $folded, $base, null, $this->stepsByEdge($folded, $gluedSteps), $this->glued($joint, $part, $other, $isGlued, $step), $rest, $gluedSteps, page: $joint->face);
+        }
+
+        return $children;
+    }
+
+    private function isPanel(string $wanted, string $panel): bool
+    {
+        return $wanted === $panel || $wanted === 'whole';
+    }
+
+    /**
+     * How the sheet of the part that comes lies on the sheet of the part that is there.
+     *
+     * @return array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int}
+     */
+    private function glued(Joint $joint, Part $here, Part $comes, bool $isGlued, int $step): array
+    {
+        $onto = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area;
+        $from = $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->area;
+        $face = $joint->face === null ? null : $this->blueprint->faces[$joint->face] ?? null;
+        $turned = $face !== null && $face->upsideDown;
+        // The glued side looks at the other: equal sides mean that one is turned over.
+        $over = $joint->from->side === $joint->onto->side;
+        $left = $joint->onto->side === Side::A
+            ? $onto->left()->ticks + ($turned ? $onto->size->width->ticks - $joint->area->right()->ticks : $joint->area->left()->ticks)
+            : $onto->right()->ticks - ($turned ? $onto->size->width->ticks - $joint->area->left()->ticks : $joint->area->right()->ticks);
+        $top = $onto->top()->ticks + ($turned ? $onto->size->height->ticks - $joint->area->bottom()->ticks : $joint->area->top()->ticks);
+        $middle = [$left + intdiv($joint->area->size->width->ticks, 2), $top + intdiv($joint->area->size->height->ticks, 2)];
+        $own = [$from->left()->ticks + intdiv($from->size->width->ticks, 2), $from->top()->ticks + intdiv($from->size->height->ticks, 2)];
+        // The middles of what is glued and of its place come together, whichever of the two comes.
+        [$target, $mine] = $isGlued ? [$middle, $own] : [$own, $middle];
+
+        return [
+            'dx' => $target[0] - $mine[0],
+            'dy' => $target[1] - $mine[1],
+            'turned' => $turned,
+            'over' => $over,
+            'behind' => ($isGlued ? $joint->onto->side : $joint->from->side) === Side::B,
+            'step' => $step,
+            'px' => $mine[0],
+            'py' => $mine[1],
+        ];
+    }
+
+    private function label(Part $part, string $panel, Side $side): string
+    {
+        return $this->seen["{$part->key}/{$panel}/{$side->value}"] ?? '';
+    }
+
+    private function shortName(Face $face): string
+    {
+        return match (true) {
+            $face->key === 'front-cover' => 'front',
+            $face->key === 'back-cover' => 'back',
+            default => preg_replace('/^page-/', '', $face->key) ?? $face->key,
+        };
+    }
+
+    /** @param list<array{int, int}> $outline */
+    private static function isWithin(array $outline, int $x, int $y): bool
+    {
+        if ($outline === []) {
+            return true;
+        }
+
+        return min(array_column($outline, 0)) <= $x && $x <= max(array_column($outline, 0)) && min(array_column($outline, 1)) <= $y && $y <= max(array_column($outline, 1));
+    }
+
+    private function foldInWords(FoldedSheet $folded, FoldMove $move): string
+    {
+        $edge = $folded->pattern->edges[$move->hinges[0]];
+        $hinge = $folded->hinges[$move->hinges[0]];
+        [$ax, $ay] = $folded->pattern->vertices[$edge->from];
+        [$bx, $by] = $folded->pattern->vertices[$edge->to];
+        $where = match (true) {
+            $ax === $bx => 'the score at '.$this->notation->text(Length::ofTicks($ax)).' from the left',
+            $ay === $by => 'the score at '.$this->notation->text(Length::ofTicks($ay)).' from the head',
+            default => 'the slanted score',
+        };
+        $names = array_map(fn (int $face): string => str_replace('-', ' ', $folded->pattern->faces[$face]->panel), $move->moving);
+        $what = count($names) > 3 ? count($names).' panels' : implode(', ', $names);
+        $kind = match ($edge->assignment) {
+            Assignment::Mountain => 'mountain',
+            Assignment::Valley => 'valley',
+            default => 'fold',
+        };
+        $across = $hinge->quarters === 1 ? 'stands up at a right angle' : ($move->over ? 'comes over' : 'goes under');
+
+        return sprintf('%s, %s: %s %s%s.', ucfirst($where), $kind, $what, count($names) > 1 ? str_replace(['stands', 'comes', 'goes'], ['stand', 'come', 'go'], $across) : $across, $move->depth() > 1 ? ", {$move->depth()} scores at once" : '');
+    }
+}

@@ -1,0 +1,137 @@
+/* The book folds: only the in-between is made here. Every panel knows its score and its angle; each step has a share from 0 to 1. */
+
+const reduced = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+const eased = (share) => share * share * (3 - 2 * share);
+
+const SECONDS_A_FOLD = 0.9;
+
+export const folding = (steps) => ({
+    steps,
+    at: 0,
+    playing: false,
+    speed: 1,
+    seenFromBack: false,
+    spin: -14,
+    tilt: 28,
+    held: null,
+    shown: [],
+    last: null,
+
+    init() {
+        this.world = this.$root.querySelector('.world');
+        const hashed = Number(new URLSearchParams(window.location.search).get('at'));
+        this.at = hashed > 0 ? Math.min(this.steps, hashed) : 0;
+        this.show();
+        this.turn();
+        this.$watch('at', () => this.show());
+    },
+
+    destroy() {
+        this.playing = false;
+    },
+
+    show() {
+        for (let step = 1; step <= this.steps; step++) {
+            const share = eased(Math.min(1, Math.max(0, this.at - step + 1)));
+            if (this.shown[step] !== share) {
+                this.shown[step] = share;
+                this.world.style.setProperty(`--s${step}`, share);
+            }
+        }
+        const now = Math.min(this.steps, Math.floor(this.at) + (this.at % 1 > 0 ? 1 : 0));
+        if (now !== this.last) {
+            this.last = now;
+            this.$root.querySelectorAll('.fold-steps li').forEach((line) => {
+                line.classList.toggle('is-now', Number(line.dataset.step) === now);
+                line.classList.toggle('is-ahead', Number(line.dataset.step) > now);
+            });
+            this.$refs.theatre.classList.toggle('is-gluing', this.$root.querySelector('.fold-steps .is-now') !== null);
+        }
+    },
+
+    turn() {
+        this.world.style.transform = `rotateX(${this.tilt}deg) rotateY(${this.spin + (this.seenFromBack ? 180 : 0)}deg)`;
+    },
+
+    flip() {
+        this.seenFromBack = !this.seenFromBack;
+        this.turn();
+    },
+
+    toggle() {
+        this.playing = !this.playing;
+        if (!this.playing) {
+            return;
+        }
+        if (this.at >= this.steps) {
+            this.at = 0;
+        }
+        let before = null;
+        const frame = (now) => {
+            if (!this.playing) {
+                return;
+            }
+            const passed = before === null ? 0 : (now - before) / 1000;
+            before = now;
+            const next = this.at + (passed * this.speed) / SECONDS_A_FOLD;
+            if (reduced()) {
+                this.playing = false;
+                this.at = this.steps;
+                return;
+            }
+            this.at = Math.min(this.steps, next);
+            if (this.at >= this.steps) {
+                this.playing = false;
+                return;
+            }
+            requestAnimationFrame(frame);
+        };
+        requestAnimationFrame(frame);
+    },
+
+    goTo(step) {
+        this.playing = false;
+        this.at = Math.min(this.steps, Math.max(0, step));
+    },
+
+    forward() {
+        this.goTo(Math.floor(this.at + 1e-6) + 1);
+    },
+
+    back() {
+        this.goTo(Math.ceil(this.at - 1e-6) - 1);
+    },
+
+    grab(event) {
+        this.held = { x: event.clientX, y: event.clientY, spin: this.spin, tilt: this.tilt };
+        this.$refs.theatre.setPointerCapture(event.pointerId);
+    },
+
+    drag(event) {
+        if (!this.held) {
+            return;
+        }
+        this.spin = this.held.spin + (event.clientX - this.held.x) * 0.4;
+        this.tilt = Math.min(85, Math.max(-85, this.held.tilt - (event.clientY - this.held.y) * 0.4));
+        this.turn();
+    },
+
+    letGo() {
+        this.held = null;
+    },
+
+    onKey(event) {
+        if (event.target.closest('input, select, textarea') !== null || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) {
+            return;
+        }
+        const acts = { ' ': () => this.toggle(), ArrowRight: () => this.forward(), ArrowLeft: () => this.back(), b: () => this.flip() };
+        if (event.key === ' ' && event.target.closest('button, a, summary') !== null) {
+            return;
+        }
+        if (acts[event.key]) {
+            event.preventDefault();
+            acts[event.key]();
+        }
+    },
+});

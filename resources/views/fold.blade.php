@@ -1,0 +1,81 @@
+@php
+    $notation = $plan->notation();
+    $edges = ['left' => 'left', 'right' => 'right', 'top' => 'top', 'bottom' => 'foot'];
+@endphp
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Fold">
+    @if ($scene)
+        <div class="folding" x-data="folding({{ count($scene->steps) }})" @keydown.window="onKey($event)">
+            <div>
+                <form class="sieve mb-1" method="get" action="{{ route('fold', $project) }}" hx-get="{{ route('fold', $project) }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
+                    <label for="scene">Fold</label>
+                    <select class="form-select" id="scene" name="scene">@foreach ($names as $each => $name)<option value="{{ $each }}" @selected($each === $key)>{{ $name }}</option>@endforeach</select>
+                    <noscript><button class="btn-plain">Show</button></noscript>
+                    <span class="quiet">{{ $key === 'book' ? 'as far as its pieces are glued to each other' : 'flat to folded' }}</span>
+                </form>
+                @foreach ($scene->problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
+                <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo()" @pointercancel="letGo()" role="img" aria-label="{{ $scene->name }} in space">
+                    {{ $markup->html() }}
+                </div>
+                <div class="slider fold-controls">
+                    <button class="btn-plain" type="button" @click="back()" aria-label="One fold back">←</button>
+                    <button class="btn-main" type="button" @click="toggle()" x-text="playing ? 'Stop' : 'Fold'" id="fold-play">Fold</button>
+                    <button class="btn-plain" type="button" @click="forward()" aria-label="One fold on">→</button>
+                    <input type="range" min="0" max="{{ count($scene->steps) }}" step="0.01" x-model.number="at" aria-label="How far it is folded">
+                </div>
+                <div class="sieve">
+                    <button class="btn-plain" type="button" @click="flip()" id="fold-flip">See it from <span x-text="seenFromBack ? 'the front' : 'behind'">behind</span></button>
+                    <label for="fold-speed">Speed</label>
+                    <select class="form-select is-short" id="fold-speed" x-model.number="speed"><option value="0.5">slow</option><option value="1" selected>usual</option><option value="2.5">fast</option></select>
+                    <span class="quiet"><kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind · drag to turn it</span>
+                </div>
+                <ol class="fold-steps" aria-label="Folds in order" tabindex="0">
+                    @foreach ($scene->steps as $step)
+                        <li data-step="{{ $step->number }}" @click="goTo({{ $step->number }})"><span class="quiet">{{ $step->number }}</span> @typeset($step->text)</li>
+                    @endforeach
+                </ol>
+            </div>
+            <div class="particulars">
+                <details open id="map"><summary>Page map</summary>
+                    @php($fallen = $map->fallen())
+                    @if ($fallen !== [])<p class="said mb-2">{{ count($fallen) }} {{ count($fallen) === 1 ? 'print does' : 'prints do' }} not stand upright: {{ collect($fallen)->map(fn ($face) => lcfirst($face->face->name))->implode(', ') }}.</p>@endif
+                    @if ($map->turned !== [])
+                        <p class="field-note">Before it is folded the sheet can be turned. Prints that then do not stand upright: @foreach ($map->turned as $way => $count){{ $way }} {{ $count }}{{ $loop->last ? '.' : ',' }} @endforeach {{ min($map->turned) === $map->turned['as it lies'] ? 'As it lies is as good as any.' : 'Fewest: '.array_search(min($map->turned), $map->turned, true).'.' }}</p>
+                    @endif
+                    <table class="pieces page-map">
+                        <thead><tr><th scope="col">Face</th><th scope="col">Piece, side</th><th scope="col">Print</th><th scope="col">Opens</th><th scope="col">Hinge</th></tr></thead>
+                        <tbody>
+                            @foreach ($map->faces as $face)
+                                <tr @class(['opens-here' => isset($plan->blueprint->openings[$face->face->key])])>
+                                    <th scope="row">{{ $face->face->name }}</th>
+                                    <td class="text-nowrap">{{ $face->letter }}, {{ $face->face->paper->side->value }}</td>
+                                    <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $face->lie !== \Ephemeron\Folding\Lie::Upright ? $face->lie->label() : 'any way') }}</td>
+                                    <td>{{ $face->opening ? $edges[$face->opening->value] : '' }}</td>
+                                    <td>{{ $face->face->hinge ? $edges[$face->face->hinge->value] : '' }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                </details>
+                <details open id="section"><summary>Closed, cut across</summary>
+                    <div class="sheet">{!! $profileDrawing->draw($profile)->inline() !!}</div>
+                    <p class="field-note">In real scale: dark, the bare leaves; then what is built on them; light, filled with prints. Spine @length($profile->spine(true), $notation), thickest @length($profile->thickest(true), $notation), fore-edge @length($profile->foreEdge(true), $notation).</p>
+                    <p class="field-note">A band once round the filled book takes @length($profile->round(), $notation), and what overlaps.</p>
+                </details>
+            </div>
+        </div>
+    @else
+        <p class="fs-5">No piece of this book is scored, so nothing folds.</p>
+    @endif
+    @php($mapped = collect($plan->blueprint->parts)->filter(fn ($part) => $mapDrawing->shows($part) && $part->creases !== []))
+    @if ($mapped->isNotEmpty())
+        <section aria-labelledby="flat-maps">
+            <h2 class="section-title" id="flat-maps">Flat, with the pages</h2>
+            <p class="quiet mb-1">Lay this beside the trimmer. Numbers and arrows stand as the reader will see them; a dot marks where the leaf opens.</p>
+            <div class="flat-maps">
+                @foreach ($mapped as $part)
+                    <figure class="sheet">{!! $mapDrawing->draw($part)->inline() !!}<figcaption>{{ $part->letter }} · {{ $part->name }}{{ $part->quantity > 1 ? ", all {$part->quantity}" : '' }} <span class="quiet">· as <a href="{{ route('export.pattern', [$project, $part->letter, 'fold']) }}">FOLD</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'svg']) }}">SVG</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'dxf']) }}">DXF</a></span></figcaption></figure>
+                @endforeach
+            </div>
+        </section>
+    @endif
+</x-project>
