@@ -138,7 +138,7 @@ final readonly class Workshop
     /** @return array<string, ScorePlan> */
     private function scores(Design $design, Blueprint $blueprint): array
     {
-        $scorer = new Scorer(Board::usual($design->grooves), $design->scoring);
+        $scorer = new Scorer($design->board === null ? Board::usual($design->grooves) : new Board($design->grooves, $design->board), $design->scoring);
         $scored = array_filter($blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
 
         return array_map($scorer->plan(...), $scored);

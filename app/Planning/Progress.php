@@ -26,6 +26,11 @@ final readonly class Progress
         return isset($this->ticked[$step->key]);
     }
 
+    public function isTicked(string $step): bool
+    {
+        return isset($this->ticked[$step]);
+    }
+
     public function isPlaceDone(Step $step, int $place): bool
     {
         return $this->isDone($step) || isset($this->ticked["{$step->key}#{$place}"]);

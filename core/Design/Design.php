@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Design;
 
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
@@ -18,6 +19,7 @@ final readonly class Design
      * @param ToolGrid $grooves grooves of the scoring board
      * @param list<Placed> $furniture
      * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}
+     * @param Length|null $board length of the scoring board; null: 12 in, or 30 cm for metric grooves
      * @param list<PinnedPart> $pins pieces that are cut from a chosen place of their paper
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class Design
         public array $materials,
         public Schools $schools = new Schools,
         public array $pins = [],
+        public ?Length $board = null,
     ) {
     }
 

@@ -415,10 +415,9 @@ final class Folder
     private function standingUp(array $parents, array $places, array $final, array $layers, int $done): array
     {
         $moves = [];
-        foreach ($parents as $face => [$parent, $hinge]) {
-            if ($hinge->quarters !== 1) {
-                continue;
-            }
+        $standing = array_filter($parents, static fn (array $hanging): bool => $hanging[1]->quarters === 1);
+        uksort($standing, fn (int $one, int $other): int => $this->closing($one, $parents) <=> $this->closing($other, $parents));
+        foreach ($standing as $face => [$parent, $hinge]) {
             $moving = $this->hanging($face, $parents);
             foreach ($moving as $each) {
                 // Those beyond it come to their end with it, as far as their own right angles are made.
@@ -428,6 +427,28 @@ final class Folder
         }
 
         return $moves;
+    }
+
+    /**
+     * What closes first: the side with the narrowest gusset, for it lies innermost (common practice, no published source); of equal ones the sides before foot and head.
+     *
+     * @param array<int, array{int, Hinge}> $parents
+     * @return array{int, int, int, int}
+     */
+    private function closing(int $face, array $parents): array
+    {
+        // The gusset stands next to what is held; what it carries closes with it.
+        $gusset = $face;
+        $depth = 0;
+        while (isset($parents[$gusset]) && isset($parents[$parents[$gusset][0]])) {
+            $gusset = $parents[$gusset][0];
+            $depth++;
+        }
+        $outline = $this->pattern->outline($gusset);
+        $width = max(array_column($outline, 0)) - min(array_column($outline, 0));
+        $height = max(array_column($outline, 1)) - min(array_column($outline, 1));
+
+        return [min($width, $height), $width < $height ? 0 : 1, -min(array_column($outline, 1)), $depth];
     }
 
     /**

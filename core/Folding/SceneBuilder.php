@@ -302,7 +302,7 @@ final class SceneBuilder
             : $onto->right()->ticks - ($turned ? $onto->size->width->ticks - $joint->area->left()->ticks : $joint->area->right()->ticks);
         $top = $onto->top()->ticks + ($turned ? $onto->size->height->ticks - $joint->area->bottom()->ticks : $joint->area->top()->ticks);
         $middle = [$left + intdiv($joint->area->size->width->ticks, 2), $top + intdiv($joint->area->size->height->ticks, 2)];
-        $own = [$from->left()->ticks + intdiv($from->size->width->ticks, 2), $from->top()->ticks + intdiv($from->size->height->ticks, 2)];
+        $own = $this->shutOver($joint) ?? [$from->left()->ticks + intdiv($from->size->width->ticks, 2), $from->top()->ticks + intdiv($from->size->height->ticks, 2)];
         // The middles of what is glued and of its place come together, whichever of the two comes.
         [$target, $mine] = $isGlued ? [$middle, $own] : [$own, $middle];
 
@@ -316,6 +316,33 @@ final class SceneBuilder
             'px' => $mine[0],
             'py' => $mine[1],
         ];
+    }
+
+    /**
+     * A flap is glued by its tab, and its joint tells where it lies when it is shut: the middle of the shut flap on the sheet of its part, as long as its tab stays where it is.
+     *
+     * @return array{int, int}|null null for what is glued by all of its panel
+     */
+    private function shutOver(Joint $joint): ?array
+    {
+        $part = $this->blueprint->part($joint->from->part);
+        if ($part->panel($joint->from->panel)->area->size->equals($joint->area->size)) {
+            return null;
+        }
+        $folded = $this->foldedSheet($part);
+        $tab = $folded->pattern->faceOf($joint->from->panel);
+        foreach ($part->panels as $panel) {
+            $flap = $folded->pattern->faceOf($panel->key);
+            if ($tab === null || $flap === null || $flap === $tab || ! $panel->area->size->equals($joint->area->size)) {
+                continue;
+            }
+            $place = $folded->places[$tab]->inverse()->after($folded->places[$flap]);
+            [$x, $y] = $place->apply($panel->area->left()->ticks + intdiv($panel->area->size->width->ticks, 2), $panel->area->top()->ticks + intdiv($panel->area->size->height->ticks, 2));
+
+            return [(int) round($x), (int) round($y)];
+        }
+
+        return null;
     }
 
     private function label(Part $part, string $panel, Side $side): string

@@ -37,6 +37,7 @@ final readonly class DesignWriter
             'unit' => $design->unit->value,
             'grid' => $design->grid->value,
             'grooves' => $design->grooves->value,
+            ...($design->board === null ? [] : ['board' => $notation->exact($design->board)]),
             'scoring' => $design->scoring->value,
             ...($design->schools == new Schools ? [] : ['schools' => [
                 'decorating' => $design->schools->decorating->value,

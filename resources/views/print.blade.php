@@ -27,11 +27,32 @@
             @include('partials.print-paper', ['id' => 'labels'])
             <button class="btn-main mt-2">Print the labels</button>
         </form>
+        <form class="sheet" method="get" action="{{ route('print.pdf', [$project, 'mock-up']) }}" target="_blank">
+            <h2 class="section-title">Mock-up</h2>
+            <p>The whole book small, every piece with its scores and the pages it becomes: fold it from plain paper before the good paper is touched.</p>
+            @include('partials.print-paper', ['id' => 'mock-up'])
+            <label class="mt-2" for="scale">Scale</label>
+            <input @class(['form-control', 'w-auto', 'is-invalid' => $errors->has('scale')]) size="6" id="scale" name="scale" value="{{ is_string(old('scale')) ? old('scale') : '1/4' }}" autocomplete="off">
+            @error('scale')<p class="field-error">{{ $message }}</p>@enderror
+            <button class="btn-main mt-2">Print the mock-up</button>
+        </form>
+        <form class="sheet" method="get" action="{{ route('print.pdf', [$project, 'page-map']) }}" target="_blank">
+            <h2 class="section-title">Page map</h2>
+            <p>Every scored piece flat, with the pages it becomes, to lay beside the trimmer.</p>
+            @include('partials.print-paper', ['id' => 'page-map'])
+            <button class="btn-main mt-2">Print the page map</button>
+        </form>
         <section class="sheet">
             <h2 class="section-title">Files</h2>
             <p class="mb-2"><a href="{{ route('export.design', $project) }}">The design</a>, to keep, to share or to bring in elsewhere (JSON)</p>
             <p class="mb-2"><a href="{{ route('export.cut-list', $project) }}">The cut list</a>, for a spreadsheet (CSV)</p>
             <p class="mb-2">The cut plan, every cut in its order: <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a>, or the cut trees as <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a></p>
+            <p class="mb-1">Crease patterns, each kind of line on a layer of its own:</p>
+            <ul>
+                @foreach ($plan->blueprint->parts as $part)
+                    @if ($part->creases !== [])<li>{{ $part->letter }}, {{ $part->name }}: @foreach (['fold' => 'FOLD', 'svg' => 'SVG', 'dxf' => 'DXF'] as $type => $label)<a href="{{ route('export.pattern', [$project, $part->letter, $type]) }}" aria-label="{{ $part->letter }}, {{ $part->name }}, as {{ $label }}">{{ $label }}</a>{{ $loop->last ? '' : ', ' }}@endforeach</li>@endif
+                @endforeach
+            </ul>
             <p class="mb-1">The cut sheets in real units, SVG and DXF:</p>
             <ul>
                 @foreach ($plan->stocks as $stockIndex => $stock)

@@ -11,13 +11,41 @@
                 <option value="{{ $way->value }}" @selected($plan->design->scoring === $way)>{{ $way->label() }}</option>
             @endforeach
         </select>
+        <label class="mx-2" for="grooves">Grooves every</label>
+        <select class="form-select d-inline-block w-auto" id="grooves" name="set[grooves]">@foreach (\Ephemeron\Measure\ToolGrid::cases() as $grid)<option value="{{ $grid->value }}" @selected($plan->design->grooves === $grid)>{{ $grid->value }}</option>@endforeach</select>
+        <label class="mx-2" for="board">Board</label>
+        <input @class(['form-control', 'd-inline-block', 'w-auto', 'is-invalid' => $errors->has('board')]) size="8" id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->board ? $notation->exact($plan->design->board) : '') }}" placeholder="{{ $plan->design->grooves->unit() === \Ephemeron\Measure\Unit::Inch ? '12 in' : '30 cm' }}" autocomplete="off">
+        @error('board')<p class="field-error">{{ $message }}</p>@enderror
         <noscript><button class="btn-plain">Show</button></noscript>
     </x-change-form>
     <x-legend :kinds="[$lines::Valley, $lines::Mountain, $lines::Groove]"><li>rings: order of the scores</li><li>≠ between two grooves</li></x-legend>
-    @forelse ($plan->scores as $key => $score)
+    @forelse ($groups as $group)
+        @php
+            $score = reset($group);
+            $pieces = array_sum(array_map(fn ($each) => $each->part->quantity, $group));
+            $stock = $plan->stockOf((string) array_key_first($group));
+        @endphp
         <section class="scored">
-            <h2>{{ $score->part->letter }} · {{ $score->part->name }}@if ($score->part->quantity > 1), all {{ $score->part->quantity }} alike @endif</h2>
-            <p class="mb-0">Blank @size($score->part->size, $notation), {{ $score->part->section }}, from {{ $plan->stockOf($key)->name }}</p>
+            <h2>{{ implode(', ', array_map(fn ($each) => $each->part->letter, $group)) }} · {{ implode(', ', array_unique(array_map(fn ($each) => $each->part->name, $group))) }}</h2>
+            <p class="in-short"><span class="quiet">{{ ucfirst($inShort->howMany($pieces)) }}:</span> @typeset($inShort->inShort($score, $notation))</p>
+            <ul class="score-ticks">
+                @foreach ($group as $key => $each)
+                    @php($done = $progress->isTicked("score-{$key}"))
+                    <li id="score-{{ $key }}">
+                        <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                            <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $key }}"><input type="hidden" name="done" value="{{ $done ? 0 : 1 }}">
+                            <button aria-pressed="{{ $done ? 'true' : 'false' }}">{{ $done ? '✓' : '○' }} {{ $each->part->quantity > 1 ? "{$each->part->quantity} " : '' }}{{ $each->part->letter }}, blank @size($each->part->size, $notation)</button>
+                        </form>
+                    </li>
+                @endforeach
+            </ul>
+            @foreach ((new \Ephemeron\Scoring\ScoringAdvice($score->part, $stock, $notation, count($group) === 1))->sentences() as $sentence)<p class="mb-0">@typeset($sentence)</p>@endforeach
+            @foreach (\Ephemeron\Scoring\ErrorBudget::of($score->part) as $budget)
+                <p @class(['mb-0', 'quiet' => ! ($budget->better() && $budget->better() !== $plan->design->scoring), 'said is-watch' => $budget->better() && $budget->better() !== $plan->design->scoring])>{{ $budget->text($plan->design->scoring) }}</p>
+            @endforeach
+            @if (collect($score->lines())->contains(fn ($line) => $line->beyondTheBoard))
+                <p class="said">Longer than the board of @length($score->board->length, $notation): score what the board reaches, turn the piece end for end and score the rest from the other end; what lies out of reach of both ends is marked at head and foot and scored along a ruler.</p>
+            @endif
             <ol class="moves">
                 @foreach ($score->moves as $move)
                     <li class="move">

@@ -10,8 +10,11 @@ use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use App\Print\CutListPdf;
 use App\Print\LabelsPdf;
+use App\Print\MockupPdf;
 use App\Print\TemplatesPdf;
+use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
@@ -28,19 +31,33 @@ final readonly class PrintController
         return view('print', ['project' => $project, 'plan' => $plan, 'progress' => new Progress($project, $plan)]);
     }
 
-    public function pdf(PrintRequest $request, Project $project, string $document): Response
+    public function pdf(PrintRequest $request, Project $project, string $document): Response|RedirectResponse
     {
         $plan = $this->editor->plan($project);
         $pdf = match ($document) {
             'cut-list' => (new CutListPdf($request->paper()))->render($plan),
             'templates' => (new TemplatesPdf($request->paper()))->render($plan, $request->letters()),
+            'mock-up' => $this->mockUp($request, $plan),
+            'page-map' => (new MockupPdf($request->paper()))->renderMap($plan),
             'labels' => (new LabelsPdf($request->paper()))->render($plan, $request->letters()),
             default => abort(404),
         };
+        if ($pdf === null) {
+            return redirect()->route('print', $project, 303)->withErrors(['scale' => sprintf('At that scale a piece is larger than the page: at most %.2f fits.', (new MockupPdf($request->paper()))->largestFor($plan))])->withInput();
+        }
 
         return response($pdf, 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf('inline; filename="%s-%s.pdf"', Str::slug($project->name) ?: 'project', $document),
         ]);
+    }
+
+    /** Null when a piece does not fit the page at that scale. */
+    private function mockUp(PrintRequest $request, WorkPlan $plan): ?string
+    {
+        $mockup = new MockupPdf($request->paper());
+        $scale = $request->scale();
+
+        return $scale->factor > $mockup->largestFor($plan) ? null : $mockup->render($plan, $scale, $request->letters());
     }
 }

@@ -9,6 +9,7 @@ use App\Drawing\PartDrawing;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
+use Ephemeron\Scoring\ScoreGroups;
 use Illuminate\Contracts\View\View;
 
 final readonly class ScoreController
@@ -21,6 +22,8 @@ final readonly class ScoreController
             'project' => $project,
             'plan' => $plan,
             'progress' => new Progress($project, $plan),
+            'groups' => (new ScoreGroups)->of($plan->scores),
+            'inShort' => new ScoreGroups,
             'board' => new BoardDrawing($plan->notation()),
             'flat' => new PartDrawing($plan->notation()),
         ]);

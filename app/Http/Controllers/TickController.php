@@ -42,6 +42,9 @@ final readonly class TickController
         if ($request->isAtTheTrimmer()) {
             return redirect()->route('cut', ['project' => $project, ...($request->done() ? [] : ['sheet' => $step->key])], 303);
         }
+        if ($request->isAtTheBoard()) {
+            return redirect()->to(route('score', $project)."#{$step->key}", 303);
+        }
         $next = $request->boolean('next') ? ($steps[$step->number] ?? $step) : $step;
 
         return redirect()->route('bench', ['project' => $project, 'step' => $next->key], 303);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Print\PrintPaper;
+use App\Print\Scale;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -15,6 +16,11 @@ final class PrintRequest extends FormRequest
     {
         return [
             'paper' => ['nullable', Rule::enum(PrintPaper::class)],
+            'scale' => ['nullable', 'string', 'max:10', static function (string $field, mixed $value, callable $fail): void {
+                if (! is_string($value) || Scale::tryParse($value) === null) {
+                    $fail('A scale is written like 1/4, 0.3 or 25 %, from 1/20 to 1.');
+                }
+            }],
             'letters' => ['nullable', 'array', 'max:200'],
             'letters.*' => ['string', 'max:3'],
         ];
@@ -23,6 +29,11 @@ final class PrintRequest extends FormRequest
     public function paper(): PrintPaper
     {
         return $this->enum('paper', PrintPaper::class) ?? PrintPaper::A4;
+    }
+
+    public function scale(): Scale
+    {
+        return Scale::tryParse($this->string('scale')->value()) ?? Scale::tryParse('1/4') ?? throw new \LogicException('A quarter is a scale.');
     }
 
     /** @return list<string>|null the pieces to print, null: all */

@@ -37,6 +37,11 @@ final class TickRequest extends FormRequest
         return $this->input('stage') === 'cut';
     }
 
+    public function isAtTheBoard(): bool
+    {
+        return $this->input('stage') === 'score';
+    }
+
     public function done(): bool
     {
         return $this->boolean('done');
