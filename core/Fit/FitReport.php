@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Fit;
 
 use Ephemeron\Fit\Check\BandGoesRound;
+use Ephemeron\Fit\Check\BookCloses;
 use Ephemeron\Fit\Check\CardMaySag;
 use Ephemeron\Fit\Check\ClosuresGoUnderMats;
 use Ephemeron\Fit\Check\CoreStaysHidden;
@@ -15,6 +16,7 @@ use Ephemeron\Fit\Check\FoldsMayCrack;
 use Ephemeron\Fit\Check\GlueStaysOffScores;
 use Ephemeron\Fit\Check\GussetHoldsLoad;
 use Ephemeron\Fit\Check\InsertSlides;
+use Ephemeron\Fit\Check\LeavesStayOpen;
 use Ephemeron\Fit\Check\MagnetsHold;
 use Ephemeron\Fit\Check\MatsLeaveSomething;
 use Ephemeron\Fit\Check\NotchFitsOpening;
@@ -28,6 +30,7 @@ use Ephemeron\Fit\Check\PrintStandsUpright;
 use Ephemeron\Fit\Check\RibbonIsCovered;
 use Ephemeron\Fit\Check\ScoresOnGrooves;
 use Ephemeron\Fit\Check\SelvageComesOff;
+use Ephemeron\Fit\Check\SheetsFold;
 use Ephemeron\Fit\Check\SlidesThrough;
 use Ephemeron\Fit\Check\StructureRemarks;
 use Ephemeron\Fit\Check\TapeFitsGusset;
@@ -71,6 +74,9 @@ final readonly class FitReport
             new PieceFitsSheet,
             new PaperSuffices,
             new PinsHold,
+            new SheetsFold,
+            new LeavesStayOpen,
+            new BookCloses,
             new PiecesComeOffCleanly,
             new InsertSlides,
             new ThingsFitTheFace,

@@ -28,11 +28,15 @@ final class Folder
 
     private int $tries = 0;
 
+    /** @var array<string, string> panels that stick out beyond a fold that is made after theirs */
+    private array $tooWide = [];
+
     public function fold(CreasePattern $pattern): FoldedSheet
     {
         $this->pattern = $pattern;
         $this->hinges = (new FoldAngles)->of($pattern);
         $this->tries = 0;
+        $this->tooWide = [];
         $count = count($pattern->faces);
         $path = $this->path();
         $this->base = $path === [] ? $pattern->largest() : $path[count($path) - 1];
@@ -41,7 +45,7 @@ final class Folder
         $pending = array_keys(array_filter($this->hinges, static fn (Hinge $hinge): bool => $hinge->quarters === 2));
         $moves = $path === [] ? $this->search($pending, $places, range(0, max(0, $count - 1)), []) : $this->along($path, $places, range(0, max(0, $count - 1)));
         if ($moves === null) {
-            $problems[] = 'No order of straight folds follows these mountains and valleys: one layer would have to pass through another. Turn a fold round, or cut where four folds meet.';
+            $problems[] = $this->whyNot();
             $moves = [];
         }
         $layers = $moves === [] ? range(0, max(0, $count - 1)) : $moves[count($moves) - 1]->layers;
@@ -55,6 +59,13 @@ final class Folder
         $moves = [...$moves, ...$this->standingUp($parents, $moves === [] ? $places : $moves[count($moves) - 1]->places, $final, $layers, count($moves))];
 
         return new FoldedSheet($pattern, $this->base, $this->hinges, $parents, $moves, $final, $layers, array_values(array_unique($problems)));
+    }
+
+    private function whyNot(): string
+    {
+        return $this->tooWide === []
+            ? 'No order of straight folds follows these mountains and valleys: one layer would have to pass through another. Turn a fold round, or cut where four folds meet.'
+            : sprintf('The %s is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.', implode(' or the ', $this->tooWide));
     }
 
     /**
@@ -271,9 +282,38 @@ final class Folder
             }
             $over = $wants;
         }
+        $wide = $this->beyond($edges[0], $isMoving, $places);
+        if ($wide !== null) {
+            $name = str_replace('-', ' ', $this->pattern->faces[$wide]->panel);
+            $this->tooWide[$name] = $name;
+
+            return null;
+        }
         foreach ($over === null ? [true, false] : [$over] as $way) {
             if (! $this->isBlocked($isMoving, $places, $layers, $way)) {
                 return $this->made($edges, $moving, $still, $places, $layers, $way, $number);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A panel that moves and lies across the line it moves about: it would be folded too.
+     *
+     * @param array<int, true> $isMoving
+     * @param array<int, Isometry> $places
+     */
+    private function beyond(int $edge, array $isMoving, array $places): ?int
+    {
+        $hinge = $this->hinges[$edge];
+        [[$ax, $ay], [$bx, $by]] = $this->onTable($edge, $places[$hinge->one]);
+        $length = max(1.0, hypot($bx - $ax, $by - $ay));
+        $side = static fn (float $x, float $y): float => (($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) / $length;
+        foreach (array_keys($isMoving) as $face) {
+            $sides = array_map(static fn (array $corner): float => $side($corner[0], $corner[1]), $this->placed($face, $places));
+            if (max($sides) > self::TOUCHING && min($sides) < -self::TOUCHING) {
+                return $face;
             }
         }
 

@@ -60,23 +60,31 @@ final readonly class FoldWriter
         return $angles;
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * Every panel with corners of its own: at a slit one point of the sheet comes to lie in several places.
+     *
+     * @return array<string, mixed>
+     */
     private function foldedForm(FoldedSheet $folded, int $height): array
     {
-        $places = [];
-        foreach ($folded->pattern->faces as $number => $face) {
-            foreach ($face->vertices as $vertex) {
-                [$x, $y] = $folded->places[$number]->apply(...$folded->pattern->vertices[$vertex]);
-                $places[$vertex] ??= [$this->millimetres($x), $this->millimetres($height - $y)];
+        $vertices = [];
+        $faces = [];
+        foreach (array_keys($folded->pattern->faces) as $face) {
+            $corners = [];
+            foreach (array_reverse($folded->pattern->outline($face)) as [$x, $y]) {
+                [$px, $py] = $folded->places[$face]->apply($x, $y);
+                $corners[] = count($vertices);
+                $vertices[] = [$this->millimetres($px), $this->millimetres($height - $py)];
             }
+            $faces[] = $corners;
         }
-        ksort($places);
 
         return [
             'frame_classes' => ['foldedForm'],
-            'frame_parent' => 0,
-            'frame_inherit' => true,
-            'vertices_coords' => array_values($places),
+            'frame_attributes' => ['2D'],
+            'frame_unit' => 'mm',
+            'vertices_coords' => $vertices,
+            'faces_vertices' => $faces,
             'ephemeron:faces_layer' => array_map($folded->layerOf(...), array_keys($folded->pattern->faces)),
         ];
     }
