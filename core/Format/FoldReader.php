@@ -149,9 +149,9 @@ final readonly class FoldReader
         $signs = [];
         foreach ([$height, $width] as $axis => $across) {
             ksort($along[$axis]);
-            foreach ($along[$axis] as [, $total]) {
-                // Where something is cut away, the score may be missing; half of it must be there.
-                if ($total * 2 < $across) {
+            foreach ($along[$axis] as $place => [, $total]) {
+                // Along what is cut away the line is the edge of the paper, and beyond it there may be none: half of it must be there.
+                if (($total + $this->rimAt($vertices, $edges, $axis, $place)) * 2 < $across) {
                     throw InvalidDesign::whole('A score of a free base runs from edge to edge; in this pattern one stops half way.');
                 }
             }
@@ -159,6 +159,24 @@ final readonly class FoldReader
         }
 
         return [$signs[0], $signs[1]];
+    }
+
+    /**
+     * How much of a line is the edge of the paper.
+     *
+     * @param list<array{int, int}> $vertices
+     * @param list<array{int, int, string}> $edges
+     */
+    private function rimAt(array $vertices, array $edges, int $axis, int $place): int
+    {
+        $length = 0;
+        foreach ($edges as [$from, $to, $assignment]) {
+            if ($assignment === 'B' && abs($vertices[$from][$axis] - $place) <= self::SLOPPY && abs($vertices[$to][$axis] - $place) <= self::SLOPPY) {
+                $length += abs($vertices[$from][1 - $axis] - $vertices[$to][1 - $axis]);
+            }
+        }
+
+        return $length;
     }
 
     /** @param array<int, array{string, int}> $known */

@@ -109,7 +109,7 @@ final readonly class Isometry
     {
         [$px, $py, $pz] = $this->exactly($x, $y);
 
-        return [$px / $this->denominator, $py / $this->denominator, $pz / $this->denominator];
+        return [(float) $px / $this->denominator, (float) $py / $this->denominator, (float) $pz / $this->denominator];
     }
 
     /** @return array{int, int, int} the same, times {@see self::denominator()} */
@@ -158,8 +158,11 @@ final readonly class Isometry
      * @param list<int|float> $matrix floats where whole numbers have run over
      * @param list<int|float> $shift
      */
-    private static function reduced(array $matrix, array $shift, int $denominator): self
+    private static function reduced(array $matrix, array $shift, int|float $denominator): self
     {
+        if (! is_int($denominator)) {
+            throw NotExact::tooLarge();
+        }
         $common = $denominator;
         $whole = [];
         foreach ([...$matrix, ...$shift] as $number) {

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Design\ScoringSchool;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Measure\Length;
+use Ephemeron\Scoring\ErrorBudget;
+use Ephemeron\Scoring\ScoreGroups;
+use Ephemeron\Scoring\ScoringAdvice;
+use Ephemeron\WorkPlan;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ScoringAdviceTest extends TestCase
+{
+    use Designs;
+
+    public function test_sheets_of_different_sizes_that_are_scored_alike_are_told_once(): void
+    {
+        $plan = $this->plan('nested-gusset-album');
+        $groups = (new ScoreGroups)->of($plan->scores);
+        // Handbook 6.1: score p from the left, turn the sheet end for end, score p again.
+        $this->assertSame(['sheet-1', 'sheet-2', 'sheet-3', 'sheet-4'], array_keys($groups[0]));
+        $this->assertSame('5, turn, 5', (new ScoreGroups)->inShort($groups[0]['sheet-1'], $plan->notation()));
+        $absolute = $this->plan('nested-gusset-album', ['scoring' => 'absolute']);
+        $this->assertCount(1, (new ScoreGroups)->of($absolute->scores)[0], 'All from the left no two of them are alike.');
+    }
+
+    #[TestWith([1, 'the one'])]
+    #[TestWith([2, 'both'])]
+    #[TestWith([4, 'all four'])]
+    #[TestWith([12, 'all 12'])]
+    public function test_pieces_are_counted_in_words(int $pieces, string $words): void
+    {
+        $this->assertSame($words, (new ScoreGroups)->howMany($pieces));
+    }
+
+    public function test_the_gusset_takes_the_error_when_the_sheet_is_turned_and_a_leaf_when_it_is_not(): void
+    {
+        // Handbook 6.1: “both leaves come out equal and the gusset takes any cutting error”.
+        $budget = ErrorBudget::of($this->plan('nested-gusset-album')->blueprint->part('sheet-4'))[0];
+        $this->assertTrue($budget->outerEqual);
+        $this->assertSame('gusset panel', $budget->taker(ScoringSchool::Turn));
+        $this->assertSame(ScoringSchool::Turn, $budget->better());
+        $this->assertStringContainsString('stay equal', $budget->text(ScoringSchool::Turn));
+        $this->assertStringContainsString('no longer equal', $budget->text(ScoringSchool::Absolute));
+    }
+
+    public function test_where_outer_panels_differ_no_way_is_better(): void
+    {
+        $budget = ErrorBudget::of($this->plan('cascade-album')->blueprint->part('cover-left'))[0];
+        $this->assertFalse($budget->outerEqual);
+        $this->assertNull($budget->better());
+    }
+
+    public function test_scores_go_into_what_becomes_the_outside_of_the_fold(): void
+    {
+        $this->assertStringContainsString('side B up', $this->advice('nested-gusset-album', 'sheet-4')[0]);
+        $this->assertStringContainsString('5, 6', $this->advice('nested-gusset-album', 'sheet-4')[0], 'Turned over left to right the scores at 5 and 6 of 11 are at 5 and 6.');
+        $this->assertStringContainsString('side A up: these are mountains', $this->advice('waterfall-wallet', 'wallet')[0]);
+        $mixed = $this->advice('tab-spine-album', 'sheet-1')[0];
+        $this->assertStringContainsString('Score the mountains with side A up', $mixed);
+        $this->assertStringContainsString('5½, 6½', $mixed);
+        $this->assertStringContainsString('either way', $this->advice('nested-gusset-album', 'sheet-4', ['weight' => '90 g'])[0]);
+    }
+
+    public function test_heavy_card_and_a_plain_core_are_scored_on_both_sides(): void
+    {
+        $this->assertCount(1, $this->advice('nested-gusset-album', 'sheet-4'));
+        $this->assertStringContainsString('300 g/m² is heavy', $this->advice('nested-gusset-album', 'sheet-4', ['weight' => '300 g'])[1]);
+        $this->assertStringContainsString('its core shows', $this->advice('nested-gusset-album', 'sheet-4', ['sides' => 'single'])[1]);
+        $this->assertStringContainsString('across the grain', $this->advice('nested-gusset-album', 'sheet-4', ['grain' => 'short', 'direction' => 'both'])[1]);
+    }
+
+    public function test_a_short_board_says_what_lies_beyond_it(): void
+    {
+        $plan = $this->plan('tag-clutch', ['board' => '8']);
+        $this->assertTrue($plan->scores['strip']->board->length->equals(Length::inches(8)));
+        $beyond = static fn (WorkPlan $plan): int => count(array_filter($plan->scores['strip']->lines(), static fn ($line): bool => $line->beyondTheBoard));
+        $this->assertSame(1, $beyond($this->plan('tag-clutch', ['board' => '8', 'scoring' => 'absolute'])));
+        $this->assertSame(0, $beyond($this->plan('tag-clutch')));
+        $this->expectException(InvalidDesign::class);
+        $this->plan('tag-clutch', ['board' => '2']);
+    }
+
+    /**
+     * @param array<string, mixed> $card
+     * @return list<string>
+     */
+    private function advice(string $structure, string $part, array $card = []): array
+    {
+        $plan = $this->plan($structure);
+        $role = $plan->blueprint->part($part)->role->value;
+        $plan = $this->plan($structure, ['materials' => [$role => ['weight' => '220 g', ...$card]]]);
+
+        return (new ScoringAdvice($plan->blueprint->part($part), $plan->stockOf($part), $plan->notation()))->sentences();
+    }
+}
