@@ -28,6 +28,9 @@ final class Folder
 
     private int $tries = 0;
 
+    /** @var \WeakMap<Isometry, array<int, Outline>> */
+    private \WeakMap $outlines;
+
     /** @var array<string, string> panels that stick out beyond a fold that is made after theirs */
     private array $tooWide = [];
 
@@ -37,6 +40,7 @@ final class Folder
         $this->hinges = (new FoldAngles)->of($pattern);
         $this->tries = 0;
         $this->tooWide = [];
+        $this->outlines = new \WeakMap;
         $count = count($pattern->faces);
         $path = $this->path();
         $this->base = $path === [] ? $pattern->largest() : $path[count($path) - 1];
@@ -311,7 +315,7 @@ final class Folder
         $length = max(1.0, hypot($bx - $ax, $by - $ay));
         $side = static fn (float $x, float $y): float => (($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) / $length;
         foreach (array_keys($isMoving) as $face) {
-            $sides = array_map(static fn (array $corner): float => $side($corner[0], $corner[1]), $this->placed($face, $places));
+            $sides = array_map(static fn (array $corner): float => $side($corner[0], $corner[1]), $this->outline($face, $places[$face])->corners);
             if (max($sides) > self::TOUCHING && min($sides) < -self::TOUCHING) {
                 return $face;
             }
@@ -332,14 +336,15 @@ final class Folder
         $ordered = $over ? $layers : array_reverse($layers);
         $below = [];
         foreach ($ordered as $face) {
-            $outline = $this->placed($face, $places);
+            $outline = $this->outline($face, $places[$face]);
             if (isset($isMoving[$face])) {
-                $below[] = $outline;
+                // Panels of a stack that lie exactly on each other are one.
+                $below[implode(' ', $outline->box)] = $outline;
 
                 continue;
             }
             foreach ($below as $other) {
-                if ($this->overlap($outline, $other)) {
+                if ($outline->overlaps($other, self::TOUCHING)) {
                     return true;
                 }
             }
@@ -381,44 +386,16 @@ final class Folder
         return [[$ax, $ay], [$bx, $by]];
     }
 
-    /**
-     * @param array<int, Isometry> $places
-     * @return non-empty-list<array{float, float}>
-     */
-    private function placed(int $face, array $places): array
+    /** Where a panel lies; worked out once for every place it comes to. */
+    private function outline(int $face, Isometry $place): Outline
     {
-        return array_map(static function (array $corner) use ($face, $places): array {
-            [$x, $y] = $places[$face]->apply($corner[0], $corner[1]);
-
-            return [$x, $y];
-        }, $this->pattern->outline($face));
-    }
-
-    /**
-     * Whether two panels lie on each other by more than a touch; panels are taken for convex.
-     *
-     * @param non-empty-list<array{float, float}> $one
-     * @param non-empty-list<array{float, float}> $other
-     */
-    private function overlap(array $one, array $other): bool
-    {
-        foreach ([[$one, $other], [$other, $one]] as [$polygon, $second]) {
-            foreach ($polygon as $index => [$ax, $ay]) {
-                [$bx, $by] = $polygon[($index + 1) % count($polygon)];
-                $length = hypot($bx - $ax, $by - $ay);
-                if ($length < 1.0) {
-                    continue;
-                }
-                [$nx, $ny] = [($by - $ay) / $length, ($ax - $bx) / $length];
-                $first = array_map(static fn (array $point): float => $nx * $point[0] + $ny * $point[1], $polygon);
-                $then = array_map(static fn (array $point): float => $nx * $point[0] + $ny * $point[1], $second);
-                if (max($first) <= min($then) + self::TOUCHING || max($then) <= min($first) + self::TOUCHING) {
-                    return false;
-                }
-            }
+        $known = $this->outlines[$place] ?? [];
+        if (! isset($known[$face])) {
+            $known[$face] = Outline::of($this->pattern->outline($face), $place);
+            $this->outlines[$place] = $known;
         }
 
-        return true;
+        return $known[$face];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
 
@@ -27,11 +28,15 @@ final readonly class PageMap
     {
     }
 
-    /** @param array<string, Stock> $materials by role */
-    public static function of(Blueprint $blueprint, array $materials, ?Folder $folder = null): self
+    /**
+     * @param array<string, Stock> $materials by role
+     * @param (\Closure(Part): FoldedSheet)|null $fold by whom a part has been folded already
+     */
+    public static function of(Blueprint $blueprint, array $materials, ?\Closure $fold = null): self
     {
         $sheet = self::sheetOf($blueprint);
-        $folded = $sheet === null ? null : ($folder ?? new Folder)->fold(CreasePattern::of($blueprint->part($sheet)));
+        $fold ??= static fn (Part $part): FoldedSheet => (new Folder)->fold(CreasePattern::of($part));
+        $folded = $sheet === null ? null : $fold($blueprint->part($sheet));
         $openings = [];
         foreach ($blueprint->pouches as $pouch) {
             $openings[$pouch->face] ??= $pouch->opening;

@@ -172,7 +172,7 @@ final readonly class Isometry
             $common = $common === 1 ? 1 : self::gcd($common, $number);
             $whole[] = $number;
         }
-        if ($common > 1) {
+        if ($denominator > 1 && $common > 1) {
             $whole = array_map(static fn (int $number): int => intdiv($number, $common), $whole);
             $denominator = intdiv($denominator, $common);
         }

@@ -29,7 +29,7 @@ final readonly class FoldController
         $asked = $request->query('scene');
         $key = is_string($asked) && isset($names[$asked]) ? $asked : (string) array_key_first($names);
         $scene = $names === [] ? null : $scenes->scene($key);
-        $map = PageMap::of($plan->blueprint, $plan->design->materials);
+        $map = PageMap::of($plan->blueprint, $plan->design->materials, $scenes->foldedSheet(...));
         $profile = Profile::of($plan->blueprint, $plan->design->materials);
 
         return view('fold', [
