@@ -18,9 +18,8 @@ final readonly class BesidesPaper
     public function against(array $wanted): array
     {
         $there = [];
-        foreach (Supply::query()->get() as $supply) {
-            [$count, $ticks] = $there[$supply->kind->value] ?? [0, 0];
-            $there[$supply->kind->value] = [$count + $supply->count, $ticks + ($supply->length ?? 0)];
+        foreach ($wanted === [] ? [] : Supply::query()->toBase()->groupBy('kind')->selectRaw('kind, sum(count) as pieces, sum(coalesce(length, 0)) as ticks')->get() as $sum) {
+            $there[(string) $sum->kind] = [(int) $sum->pieces, (int) $sum->ticks];
         }
         $lines = [];
         foreach ($wanted as $each) {

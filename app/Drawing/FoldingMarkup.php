@@ -46,9 +46,11 @@ final readonly class FoldingMarkup
         ));
     }
 
-    private function node(SceneNode $node): string
+    /** @param int $glued number of the step in which the part it belongs to is glued; 0 for what is glued when all is folded */
+    private function node(SceneNode $node, int $glued = 0): string
     {
-        $inside = $this->leaf($node).implode('', array_map($this->node(...), $node->children));
+        $glued = $node->glued['step'] ?? $glued;
+        $inside = $this->leaf($node, $glued).implode('', array_map(fn (SceneNode $child): string => $this->node($child, $glued), $node->children));
         if ($node->glued !== null) {
             return $this->glued($node->glued, $inside);
         }
@@ -87,7 +89,7 @@ final readonly class FoldingMarkup
         );
     }
 
-    private function leaf(SceneNode $node): string
+    private function leaf(SceneNode $node, int $glued): string
     {
         $xs = array_column($node->outline, 0);
         $ys = array_column($node->outline, 1);
@@ -104,17 +106,17 @@ final readonly class FoldingMarkup
             $this->px($right - $left),
             $this->px($bottom - $top),
             $lift,
-            $this->side($node, Side::A, $left, $top, $right, $bottom),
-            $this->side($node, Side::B, $left, $top, $right, $bottom),
+            $this->side($node, $glued, Side::A, $left, $top, $right, $bottom),
+            $this->side($node, $glued, Side::B, $left, $top, $right, $bottom),
         );
     }
 
-    private function side(SceneNode $node, Side $side, int $left, int $top, int $right, int $bottom): string
+    private function side(SceneNode $node, int $glued, Side $side, int $left, int $top, int $right, int $bottom): string
     {
         $isBack = $side === Side::B;
         $corners = array_map(fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px', $node->outline);
         $clip = $this->isRectangle($node->outline) ? '' : 'clip-path:polygon('.implode(',', $corners).');';
-        $zones = implode('', array_map(fn (GlueZone $zone): string => $zone->side === $side ? $this->zone($zone, $isBack, $left, $top, $right) : '', $node->glue));
+        $zones = implode('', array_map(fn (GlueZone $zone): string => $zone->side === $side ? $this->zone($zone, $glued, $isBack, $left, $top, $right) : '', $node->glue));
         $label = $node->labels[$side->value] ?? '';
         $flag = $node->part->upright || $label !== '' ? sprintf('<b class="flag%s">▲%s</b>', $label === '' ? ' is-bare' : '', $label === '' ? '' : '<br>'.e($label)) : '';
         if (min($right - $left, $bottom - $top) * $this->scale < 18 * Length::TICKS_PER_MILLIMETRE) {
@@ -140,13 +142,14 @@ final readonly class FoldingMarkup
         );
     }
 
-    private function zone(GlueZone $zone, bool $isBack, int $left, int $top, int $right): string
+    private function zone(GlueZone $zone, int $glued, bool $isBack, int $left, int $top, int $right): string
     {
         $area = $zone->area;
 
         return sprintf(
-            '<u class="zone is-%s" style="left:%spx;top:%spx;width:%spx;height:%spx"></u>',
+            '<u class="zone is-%s" data-glue="%d" style="left:%spx;top:%spx;width:%spx;height:%spx"></u>',
             $zone->adhesive->value,
+            $glued === 0 ? count($this->scene->steps) : $glued,
             $this->px($isBack ? $right - $area->right()->ticks : $area->left()->ticks - $left),
             $this->px($area->top()->ticks - $top),
             $this->px($area->size->width->ticks),

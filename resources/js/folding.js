@@ -46,7 +46,8 @@ export const folding = (steps) => ({
                 line.classList.toggle('is-now', Number(line.dataset.step) === now);
                 line.classList.toggle('is-ahead', Number(line.dataset.step) > now);
             });
-            this.$refs.theatre.classList.toggle('is-gluing', this.$root.querySelector('.fold-steps .is-now') !== null);
+            // Glue shows where it is put, in the step in which it is put there.
+            this.world.querySelectorAll('.zone').forEach((zone) => zone.classList.toggle('is-lit', now > 0 && Number(zone.dataset.glue) === now));
         }
     },
 

@@ -81,15 +81,6 @@
                     @endforeach
                 </x-change-form>
                 <p class="mt-2 mb-0"><a href="{{ route('papers.for', $project) }}">Papers from the drawer for the whole book, proposed or chosen</a></p>
-                @if ($drawer->isNotEmpty())
-                    <x-swap-form :project="$project" :action="route('papers.assign', $project)" :face="$face->key" class="mt-2">
-                        <div class="field"><label for="assign-role">Take for</label><select class="form-select" id="assign-role" name="role">@foreach ($plan->stocks as $stock)@foreach ($stock->roles as $role)<option value="{{ $role }}">{{ \Ephemeron\Paper\StockRole::from($role)->label() }}</option>@endforeach @endforeach</select></div>
-                        <div class="field is-wide"><label for="assign-paper">from the drawer</label><select class="form-select" id="assign-paper" name="paper">@foreach ($drawer as $paper)<option value="{{ $paper->id }}">{{ $paper->name }}, {{ $paper->count }} of {{ str_replace('⁄', '/', $notation->size($paper->size())) }}</option>@endforeach</select></div>
-                        <label class="sieve-by"><input type="hidden" name="leftovers" value="0"><input class="form-check-input" type="checkbox" name="leftovers" value="1" checked> its leftovers first</label>
-                        @error('paper')<p class="field-error">{{ $message }}</p>@enderror
-                        <button class="btn-plain">Take this paper</button>
-                    </x-swap-form>
-                @endif
             </details>
             <details id="tools">
                 <summary>Tools and schools</summary>

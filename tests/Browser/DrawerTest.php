@@ -31,12 +31,12 @@ final class DrawerTest extends BrowserTestCase
 
     public function test_a_book_takes_a_paper_and_its_leftovers_from_the_drawer(): void
     {
-        $this->open($this->project('Comet wallet', 'plan'));
-        $this->driver()->executeScript('document.getElementById("papers").open = true;');
-        (new WebDriverSelect($this->find('#assign-role')))->selectByValue('insert-card');
-        (new WebDriverSelect($this->find('#assign-paper')))->selectByVisiblePartialText('Kraft dusk');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take this paper")]'))->click();
-        $this->waitForText('.said', 'Kraft dusk');
+        $this->open($this->project('Comet wallet', 'papers'));
+        $this->find('#paper-search')->sendKeys('kraft');
+        $this->driver()->wait(10, 100)->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('#take-insert-card option'))) === 2);
+        (new WebDriverSelect($this->find('#take-insert-card')))->selectByVisiblePartialText('Kraft dusk');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take these papers")]'))->click();
+        $this->waitForText('.said', 'takes these papers');
         $this->open($this->project('Comet wallet', 'cut'));
         $this->assertStringContainsString('1 new sheet and 2 leftovers; fewer is impossible', $this->text('main'));
     }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Drawer\BesidesPaper;
 use App\Drawing\FlapsLifted;
 use App\Drawing\SpreadDrawing;
-use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
@@ -44,7 +43,6 @@ final readonly class PlanController
             'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,
             'putting' => is_string($kind) && $showroom->has($kind) ? $showroom->get($kind) : null,
-            'drawer' => Paper::query()->where('count', '>', 0)->orderBy('name')->limit(300)->get(),
             'besides' => $this->besides->against($plan->requisites()),
             'tally' => Tally::of($plan),
             'before' => $before === null ? null : Tally::of($before),

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The book folds before one's eyes. */
+final class FoldTest extends BrowserTestCase
+{
+    public function test_single_folds_by_keys_turn_the_panels_and_say_which(): void
+    {
+        $this->open($this->project('New moon meander', 'fold').'?scene=book-sheet');
+        $this->assertSame('0', $this->share(1));
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->share(1) === '1');
+        $this->waitForText('.fold-steps .is-now', 'panel 1 comes over');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->share(2) === '1');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->share(2) === '0');
+        $this->press('b');
+        $this->assertStringContainsString('rotateY(166deg)', (string) $this->find('.world')->getAttribute('style'));
+    }
+
+    public function test_it_folds_by_itself_to_the_end_and_panel_one_comes_to_lie_on_the_last(): void
+    {
+        $this->open($this->project('New moon meander', 'fold').'?scene=book-sheet');
+        $this->driver()->executeScript('document.querySelector("#fold-speed").value = "2.5"; document.querySelector("#fold-speed").dispatchEvent(new Event("change")); document.querySelector(".fold-controls input").value = 13; document.querySelector(".fold-controls input").dispatchEvent(new Event("input"));');
+        $this->find('#fold-play')->click();
+        $this->driver()->wait(15, 100)->until(fn (): bool => $this->share(15) === '1');
+        // Folded, all sixteen panels lie on each other: within a panel’s breadth on the screen.
+        $spread = $this->driver()->executeScript(<<<'JS'
+            const middles = [...document.querySelectorAll('.leaf')].map((leaf) => { const box = leaf.getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]; });
+            return Math.max(...[0, 1].map((axis) => Math.max(...middles.map((middle) => middle[axis])) - Math.min(...middles.map((middle) => middle[axis]))));
+            JS);
+        $this->assertLessThan(30, $spread);
+        $this->assertCount(16, $this->driver()->findElements(WebDriverBy::cssSelector('.leaf')));
+    }
+
+    public function test_glue_lights_up_in_the_step_in_which_it_is_put_on(): void
+    {
+        $this->open($this->project('Perseid night album', 'fold'));
+        $this->assertSame(0, $this->lit());
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->lit() > 0);
+        $this->addToAssertionCount(1);
+    }
+
+    private function lit(): int
+    {
+        return count($this->driver()->findElements(WebDriverBy::cssSelector('.zone.is-lit')));
+    }
+
+    private function share(int $step): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector(".world").style.getPropertyValue("--s" + arguments[0]).trim();', [$step]);
+    }
+}
