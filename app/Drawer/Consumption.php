@@ -8,7 +8,7 @@ use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
 use Ephemeron\Bench\Step;
-use Ephemeron\Measure\Size;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\WorkPlan;
 
 /** What a ticked cut takes from the drawer, and the leftovers it puts there; taking the tick back puts all of it back. */
@@ -30,7 +30,7 @@ final readonly class Consumption
         foreach ($pattern->offcuts() as $index => $offcut) {
             $size = $offcut->area()->size;
             if ($chosen[$index] ?? $this->keeping->is($size)) {
-                $this->leftover($paper, $size)->move($pattern->count, "Left over from {$project->name}", $project, $step->key);
+                $this->leftover($paper, $offcut->area())->move($pattern->count, "Left over from {$project->name}", $project, $step->key);
             }
         }
     }
@@ -50,11 +50,14 @@ final readonly class Consumption
         }
     }
 
-    private function leftover(Paper $paper, Size $size): Paper
+    /** Where it lay on the sheet is kept: there is its part of the picture. */
+    private function leftover(Paper $paper, Rectangle $area): Paper
     {
+        $place = ['cut_left' => $paper->cut_left + $area->left()->ticks, 'cut_top' => $paper->cut_top + $area->top()->ticks];
+
         return Paper::query()->firstOrCreate(
-            ['parent_id' => $paper->parent_id ?? $paper->id, 'kind' => 'leftover', 'width' => $size->width->ticks, 'height' => $size->height->ticks],
-            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'picture']), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover'],
+            ['parent_id' => $paper->parent_id ?? $paper->id, 'kind' => 'leftover', 'width' => $area->size->width->ticks, 'height' => $area->size->height->ticks, ...($paper->picture === null ? [] : $place)],
+            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'picture', 'picture_b']), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover', ...$place],
         );
     }
 }

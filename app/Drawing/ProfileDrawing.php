@@ -22,7 +22,7 @@ final readonly class ProfileDrawing
     {
         $width = $profile->closed->width->inMillimetres();
         $height = $profile->thickest(true)->inMillimetres();
-        $drawing = new SvgDrawing(-14.0, -$height / 2 - 9.0, $width + 40.0, $height + 20.0, 'The closed book cut across, spine on the left');
+        $drawing = new SvgDrawing(-26.0, -$height / 2 - 9.0, $width + 52.0, $height + 20.0, 'The closed book cut across, spine on the left');
         $this->band($drawing, $profile, static fn (Slice $slice): Length => $slice->filled, '#f0dfae', 'filled');
         $this->band($drawing, $profile, static fn (Slice $slice): Length => $slice->built, '#c9b48a', 'built');
         $bare = $profile->bare->inMillimetres();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Drawer\Pictured;
 use App\Planning\InHand;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\Cut;
@@ -19,14 +20,13 @@ use Ephemeron\Measure\Notation;
 /** The sheet as it lies at the trimmer: what has fallen steps back, what is in hand stands out with the next cut and its fence side. */
 final readonly class SheetInHand
 {
-    /** @param string|null $picture address of the picture of side A */
-    public function draw(InHand $hand, Notation $notation, ?string $picture): SvgDrawing
+    public function draw(InHand $hand, Notation $notation, ?Pictured $picture): SvgDrawing
     {
         $sheet = $hand->pattern->tree->area();
         $drawing = SvgDrawing::around($sheet, 20.0, "{$hand->stock->stock->name} at the trimmer");
         $drawing->open('g', ['class' => 'in-hand'.($picture === null ? '' : ' has-picture')]);
         if ($picture !== null) {
-            $drawing->picture(Rectangle::whole($hand->pattern->supply->sheet), $picture);
+            $drawing->picture($picture->area, $picture->address, Rectangle::whole($hand->pattern->supply->sheet));
         }
         foreach ($hand->state->fallen as $piece) {
             $this->fallen($drawing, $piece, $notation);

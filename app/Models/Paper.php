@@ -11,6 +11,7 @@ use Ephemeron\Paper\Price;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -35,15 +36,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $picture of side A
  * @property string|null $picture_b of side B
  * @property int|null $parent_id
+ * @property int $cut_left where on its sheet a leftover was cut from, in ticks
+ * @property int $cut_top
+ * @property self|null $parent
  * @property Collection<int, self> $leftovers
  */
 final class Paper extends Model
 {
     public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
 
-    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b'];
+    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b', 'cut_left', 'cut_top'];
 
-    protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => ''];
+    protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => '', 'cut_left' => 0, 'cut_top' => 0];
 
     /** @return HasMany<PaperMovement, $this> */
     public function movements(): HasMany
@@ -65,6 +69,12 @@ final class Paper extends Model
     public function price(): Price
     {
         return new Price($this->cents);
+    }
+
+    /** @return BelongsTo<self, $this> the paper a leftover comes from */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
     }
 
     /** @return HasMany<self, $this> what was left over when it was cut */

@@ -22,15 +22,18 @@ final readonly class CutSheetsSvg
 
     private const LEFT_OVER = '#efe9da';
 
-    /** @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets of it */
-    public function draw(SheetPattern $pattern, Notation $notation, string $title, ?string $picture = null): SvgDrawing
+    /**
+     * @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets of it
+     * @param Rectangle|null $pictured what the picture covers, measured from the upper left of what is cut; null: the sheet
+     */
+    public function draw(SheetPattern $pattern, Notation $notation, string $title, ?string $picture = null, ?Rectangle $pictured = null): SvgDrawing
     {
         $sheet = $pattern->tree->area();
         $drawing = SvgDrawing::around($sheet, 15.0, $title);
         $drawing->open('g', $picture === null ? [] : ['class' => 'has-picture']);
         $drawing->paper($sheet, self::PAPER);
         if ($picture !== null) {
-            $drawing->picture(Rectangle::whole($pattern->supply->sheet), $picture);
+            $drawing->picture($pictured ?? Rectangle::whole($pattern->supply->sheet), $picture, Rectangle::whole($pattern->supply->sheet));
         }
         foreach ($pattern->leaves() as $leaf) {
             if ($leaf instanceof Offcut) {

@@ -54,13 +54,16 @@ return new class extends Migration {
         });
         Schema::table('papers', function (Blueprint $table): void {
             $table->string('picture_b', 80)->nullable();
+            // Where on the sheet a leftover was cut from, so that it shows its part of the picture; ticks from the upper left.
+            $table->unsignedInteger('cut_left')->default(0);
+            $table->unsignedInteger('cut_top')->default(0);
         });
     }
 
     public function down(): void
     {
         Schema::table('papers', function (Blueprint $table): void {
-            $table->dropColumn('picture_b');
+            $table->dropColumn(['picture_b', 'cut_left', 'cut_top']);
         });
         Schema::dropIfExists('supplies');
         Schema::dropIfExists('offcut_choices');

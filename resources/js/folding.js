@@ -6,6 +6,8 @@ const eased = (share) => share * share * (3 - 2 * share);
 
 const SECONDS_A_FOLD = 0.9;
 
+const STAGE = 720;
+
 export const folding = (steps) => ({
     steps,
     at: 0,
@@ -52,7 +54,9 @@ export const folding = (steps) => ({
     },
 
     turn() {
-        this.world.style.transform = `rotateX(${this.tilt}deg) rotateY(${this.spin + (this.seenFromBack ? 180 : 0)}deg)`;
+        // The scene is drawn for a stage of this breadth; a phone has less.
+        const scale = Math.min(1, this.$refs.theatre.clientWidth / STAGE);
+        this.world.style.transform = `scale(${scale}) rotateX(${this.tilt}deg) rotateY(${this.spin + (this.seenFromBack ? 180 : 0)}deg)`;
     },
 
     flip() {

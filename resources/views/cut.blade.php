@@ -12,6 +12,15 @@
         <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a></span>
         @error('copies')<p class="field-error">{{ $message }}</p>@enderror
     </form>
+    @foreach ($changed as [$sentence, $paper, $roles])
+        <div class="said is-stop">
+            <p class="mb-1">{{ $sentence }}</p>
+            @if ($paper > 0)
+                <x-swap-form :project="$project" :action="route('papers.for.take', $project)" stage="cut" class="d-inline-block me-2">@foreach ($roles as $role)<input type="hidden" name="take[{{ $role }}]" value="{{ $paper }}">@endforeach<input type="hidden" name="leftovers" value="1"><button class="btn-plain">Plan with what is there now</button></x-swap-form>
+            @endif
+            <a href="{{ route('papers.for', $project) }}">Take another paper</a>
+        </div>
+    @endforeach
     <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
     @if ($hand)
         @include('cut.in-hand')
@@ -47,7 +56,7 @@
                 @php($stepKey = "cut-{$stock->roles[0]}-".($index + 1))
                 <div class="pattern" id="{{ $stepKey }}" x-data="replay({{ count($steps) }})">
                     <div class="sheet" data-pin-sheet="{{ $pins->sheetOf($stockIndex, $index) }}" data-pin-step="{{ $plan->design->grid->step()->inMillimetres() }}">
-                        {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1), $pattern->supply->isLeftover ? null : $pictures[(int) $stock->stock->drawer] ?? null)->inline() !!}
+                        {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1), $pictures->for($pattern)?->address, $pictures->for($pattern)?->area)->inline() !!}
                         @if ($steps !== [])
                             <div class="slider">
                                 <button class="btn-plain" type="button" @click="back" aria-label="One cut back">←</button>

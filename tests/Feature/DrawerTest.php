@@ -177,6 +177,43 @@ final class DrawerTest extends TestCase
         $this->get("/projects/{$project->id}/sheets/0/0.svg")->assertDontSee('<image', false);
     }
 
+    public function test_a_leftover_keeps_its_place_on_the_picture(): void
+    {
+        Storage::fake('local');
+        $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
+        $paper = Paper::query()->sole();
+        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision]);
+        $offcuts = array_map(static fn ($offcut) => $offcut->area(), app(ProjectEditor::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts());
+        $offcut = array_values(array_filter($offcuts, static fn ($area): bool => $area->size->shortSide()->isAtLeast(Length::inches(2))))[0];
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $leftover = Paper::query()->where('kind', 'leftover')->where('width', $offcut->size->width->ticks)->firstOrFail();
+        $this->assertSame([$offcut->left()->ticks, $offcut->top()->ticks, $paper->refresh()->picture], [$leftover->cut_left, $leftover->cut_top, $leftover->picture]);
+
+        // Cut for another book it shows that part, and no more than it is large.
+        $other = Project::factory()->create();
+        $this->post("/projects/{$other->id}/papers", ['role' => 'insert-card', 'paper' => $paper->id, 'revision' => $other->revision, 'leftovers' => '1']);
+        $this->get("/projects/{$other->id}/cut")->assertSee("href=\"/papers/{$leftover->id}/picture\"", false);
+    }
+
+    public function test_a_drawer_that_has_been_cut_from_since_is_noticed(): void
+    {
+        $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
+        $paper = Paper::query()->sole();
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision]);
+        $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
+        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
+        $paper->refresh()->move(-$paper->count, 'Another book');
+        $this->get("/projects/{$project->id}/cut")->assertSee('the drawer has')->assertSee('Plan with what is there now');
+        $this->post("/projects/{$project->id}/papers/take", ['revision' => $project->refresh()->revision, 'stage' => 'cut', 'take' => ['structure-card' => $paper->id], 'leftovers' => '1'])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/papers")->assertSee('runs out');
+        $paper->delete();
+        $this->get("/projects/{$project->id}/cut")->assertSee('is not in the drawer any more');
+    }
+
     public function test_leftovers_are_cut_before_a_new_sheet_is_begun(): void
     {
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);

@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\DrawerChanged;
+use App\Drawer\Pictures;
 use App\Drawer\WorthKeeping;
 use App\Drawing\SheetInHand;
 use App\Http\Requests\CopiesRequest;
-use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\InHand;
 use App\Planning\PinnedSheets;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Cutting\Trimmer;
-use Ephemeron\Fit\StockPlan;
 use Ephemeron\Format\CutSheetsSvg;
-use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
 
 final readonly class CutController
 {
-    public function __construct(private WorthKeeping $keeping)
+    public function __construct(private WorthKeeping $keeping, private DrawerChanged $changed)
     {
     }
 
@@ -47,21 +46,8 @@ final readonly class CutController
             'keeping' => $this->keeping,
             'choices' => $project->offcutChoices->groupBy('step')->map(static fn (Collection $choices): array => $choices->pluck('keep', 'offcut')->all()),
             'drawing' => new CutSheetsSvg,
-            'pictures' => $this->pictures($one),
+            'pictures' => Pictures::of($one),
+            'changed' => $this->changed->since($project, $one),
         ]);
-    }
-
-    /** @return array<int, string> addresses of the pictures that the drawer has of the papers, by their number there */
-    private function pictures(WorkPlan $plan): array
-    {
-        $known = array_filter(array_map(static fn (StockPlan $stock): ?string => $stock->stock->drawer, $plan->stocks));
-        $pictures = [];
-        foreach (Paper::query()->findMany($known) as $paper) {
-            if ($paper->picture !== null) {
-                $pictures[$paper->id] = route('papers.picture', $paper, false);
-            }
-        }
-
-        return $pictures;
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\Pictures;
 use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
 use App\Drawing\ProfileDrawing;
-use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
@@ -50,19 +50,22 @@ final readonly class FoldController
     /** @return array<string, array{url: string, left: float, top: float, breadth: float}> by letter, of papers that have a picture in the drawer */
     private function pictures(WorkPlan $plan): array
     {
+        $known = Pictures::of($plan);
         $pictures = [];
         foreach ($plan->stocks as $stock) {
-            $paper = $stock->stock->drawer === null ? null : Paper::query()->find((int) $stock->stock->drawer);
-            if ($paper?->picture === null) {
-                continue;
-            }
             foreach ($stock->cuts->patterns as $pattern) {
+                $picture = $known->for($pattern);
+                if ($picture === null) {
+                    continue;
+                }
                 foreach ($pattern->blanks() as $blank) {
-                    if ($blank->turned || $pattern->supply->isLeftover) {
-                        continue;
-                    }
-                    foreach ($blank->demands as $letter) {
-                        $pictures[$letter] ??= ['url' => route('papers.picture', $paper, false), 'left' => $blank->area()->left()->inMillimetres(), 'top' => $blank->area()->top()->inMillimetres(), 'breadth' => $pattern->supply->sheet->width->inMillimetres()];
+                    foreach ($blank->turned ? [] : $blank->demands as $letter) {
+                        $pictures[$letter] ??= [
+                            'url' => $picture->address,
+                            'left' => $blank->area()->left()->minus($picture->area->left())->inMillimetres(),
+                            'top' => $blank->area()->top()->minus($picture->area->top())->inMillimetres(),
+                            'breadth' => $picture->area->size->width->inMillimetres(),
+                        ];
                     }
                 }
             }

@@ -95,8 +95,16 @@ final class SvgDrawing
     }
 
     /** A picture stretched over an area. */
-    public function picture(Rectangle $area, string $address): self
+    public function picture(Rectangle $area, string $address, ?Rectangle $within = null): self
     {
+        if ($within !== null) {
+            [$x, $y, $width, $height] = [$within->left()->inMillimetres(), $within->top()->inMillimetres(), $within->size->width->inMillimetres(), $within->size->height->inMillimetres()];
+            $this->open('svg', ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'viewBox' => "{$x} {$y} {$width} {$height}"]);
+            $this->picture($area, $address);
+
+            return $this->close('svg');
+        }
+
         return $this->element('image', [
             'x' => $area->left()->inMillimetres(),
             'y' => $area->top()->inMillimetres(),

@@ -2,7 +2,7 @@
 @php($cut = $hand->cut())
 <section class="trimmer" aria-label="At the trimmer" x-data="trimmer" @keydown.window="onKey($event)">
     <div class="sheet">
-        @php($drawn = $handDrawing->draw($hand, $notation, $hand->pattern->supply->isLeftover ? null : $pictures[(int) $hand->stock->stock->drawer] ?? null))
+        @php($drawn = $handDrawing->draw($hand, $notation, $pictures->for($hand->pattern)))
         {!! $drawn->inline() !!}
     </div>
     <div>

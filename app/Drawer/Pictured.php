@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawer;
+
+use Ephemeron\Geometry\Rectangle;
+
+/** A picture of side A of a sheet, and what it covers, measured from the upper left of what is cut. */
+final readonly class Pictured
+{
+    public function __construct(public string $address, public Rectangle $area)
+    {
+    }
+}
