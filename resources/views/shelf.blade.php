@@ -65,9 +65,9 @@
                 <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">
                     @csrf
                     <h2 class="section-title">Bring in a design file</h2>
-                    <label for="file" class="mb-1">A design in JSON, as the Print stage gives it out</label>
+                    <label for="file" class="mb-1">A design in JSON, as the Print stage gives it out, or a crease pattern in FOLD</label>
                     <div class="row-line">
-                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,application/json">
+                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,.fold,application/json">
                         <button class="btn-plain">Bring in</button>
                     </div>
                     @error('file')<p class="field-error" style="white-space:pre-line">{{ $message }}</p>@enderror
