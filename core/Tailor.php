@@ -7,7 +7,7 @@ namespace Ephemeron;
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Design\Design;
-use Ephemeron\Fit\Bulk;
+use Ephemeron\Folding\Profile;
 use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
@@ -192,7 +192,7 @@ final readonly class Tailor
     {
         $tried = $this->patched($design, $changes);
 
-        return $tried === null ? null : (new Bulk($this->workshop->blueprint($tried), $tried->materials))->closedAndFilled();
+        return $tried === null ? null : Profile::of($this->workshop->blueprint($tried), $tried->materials)->thickest(true);
     }
 
     /** @param array<string, string|int> $changes */

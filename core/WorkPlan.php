@@ -87,10 +87,10 @@ final readonly class WorkPlan
         return (new Requisites)->of($this->blueprint);
     }
 
-    /** Of the closed book, first estimate. */
+    /** Of the closed book where it is thickest. */
     public function thickness(bool $filled): Length
     {
-        return $filled ? $this->workings->bulk->closedAndFilled() : $this->workings->bulk->closed();
+        return $this->workings->profile->thickest($filled);
     }
 
     public function stockOf(string $part): Stock

@@ -6,16 +6,15 @@ namespace Ephemeron\Fit;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
-use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\Mount;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Folding\Layers;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 
 /**
- * First estimate of thickness: every layer adds its caliper, whatever its extent; a print adds 0.25 mm
- * (common practice, no published source).
+ * What each face carries, every layer with its caliper, whatever its extent: for a gusset it does not matter where between its panels the load lies.
  */
 final readonly class Bulk
 {
@@ -25,18 +24,11 @@ final readonly class Bulk
     /** @var array<string, Length> the same with prints in it */
     private array $filled;
 
-    private Length $bare;
-
-    private Length $thickestLump;
-
-    /** @var list<string> */
-    private array $pages;
-
     /** @param array<string, Stock> $materials by role */
     public function __construct(Blueprint $blueprint, array $materials)
     {
         $calipers = array_map(static fn (Stock $stock): Length => $stock->caliper, $materials);
-        $mounted = self::print()->plus($calipers[StockRole::InsertCard->value] ?? Length::zero());
+        $mounted = Layers::print()->plus($calipers[StockRole::InsertCard->value] ?? Length::zero());
         $pouches = array_count_values(array_map(static fn (Pouch $pouch): string => $pouch->face, array_values($blueprint->pouches)));
         $mounts = array_count_values(array_map(static fn (Mount $mount): string => $mount->face, $blueprint->mounts));
         // Where the leaves themselves are the pockets, prints go into them and not onto the pages.
@@ -52,15 +44,6 @@ final readonly class Bulk
         }
         $this->built = $built;
         $this->filled = $filled;
-        $this->bare = $blueprint->bare;
-        // Magnets and buttons are thick in one place only, and seldom in the same.
-        $this->thickestLump = Length::longest(Length::zero(), ...array_map(static fn (Lump $lump): Length => $lump->thickness, $blueprint->lumps));
-        $this->pages = array_map(strval(...), array_keys($built));
-    }
-
-    public static function print(): Length
-    {
-        return Length::micrometres(250);
     }
 
     /** What is glued onto a face of the book, and onto what is glued there. */
@@ -75,16 +58,6 @@ final readonly class Bulk
         return $this->filled[$face];
     }
 
-    public function closed(): Length
-    {
-        return $this->bare->plus(...array_map($this->built(...), $this->pages));
-    }
-
-    public function closedAndFilled(): Length
-    {
-        return $this->bare->plus($this->thickestLump, ...array_map($this->filled(...), $this->pages));
-    }
-
     /**
      * @param array<string, Length> $calipers by role
      * @param array<string, int> $pouches how many, by face
@@ -94,7 +67,7 @@ final readonly class Bulk
     private function onFace(Face $face, Blueprint $blueprint, array $calipers, Length $mounted, array $pouches, array $mounts): array
     {
         $bulk = Length::zero();
-        $prints = $mounted->times($pouches[$face->key] ?? 0)->plus(self::print()->times($mounts[$face->key] ?? 0));
+        $prints = $mounted->times($pouches[$face->key] ?? 0)->plus(Layers::print()->times($mounts[$face->key] ?? 0));
         foreach ($blueprint->on($face->key) as $joint) {
             $bulk = $bulk->plus($calipers[$blueprint->part($joint->from->part)->role->value] ?? Length::zero());
         }
@@ -102,7 +75,7 @@ final readonly class Bulk
             [$more, $morePrints] = $this->onFace($front, $blueprint, $calipers, $mounted, $pouches, $mounts);
             $bulk = $bulk->plus($more);
             // A flap that carries nothing else gets a print without a mat.
-            $prints = $prints->plus($front->turns && ! $morePrints->isPositive() ? self::print() : $morePrints);
+            $prints = $prints->plus($front->turns && ! $morePrints->isPositive() ? Layers::print() : $morePrints);
         }
 
         return [$bulk, $prints];

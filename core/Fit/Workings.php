@@ -8,6 +8,7 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Parameter;
+use Ephemeron\Folding\Profile;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
@@ -17,6 +18,8 @@ use Ephemeron\Scoring\ScorePlan;
 final readonly class Workings
 {
     public Bulk $bulk;
+
+    public Profile $profile;
 
     private Notation $notation;
 
@@ -33,6 +36,7 @@ final readonly class Workings
         public array $parameters = [],
     ) {
         $this->bulk = new Bulk($blueprint, $design->materials);
+        $this->profile = Profile::of($blueprint, $design->materials);
         $this->notation = $design->notation();
     }
 

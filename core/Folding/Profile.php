@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Blueprint;
-use Ephemeron\Blueprint\Face;
-use Ephemeron\Geometry\Edge;
-use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Stock;
@@ -18,9 +15,6 @@ use Ephemeron\Paper\Stock;
  */
 final readonly class Profile
 {
-    /** A print, in millimetres of thickness as elsewhere (0.25 mm; common practice, no published source). */
-    private const PRINT = 250;
-
     /** @param non-empty-list<Slice> $slices from the spine to the fore-edge */
     private function __construct(public array $slices, public Length $bare, public Size $closed)
     {
@@ -30,13 +24,13 @@ final readonly class Profile
     public static function of(Blueprint $blueprint, array $materials): self
     {
         $closed = $blueprint->closedSize();
-        /** @var list<array{int, int, int, int, int, int}> $layers left, right from the spine; top, bottom; built, filled */
-        $layers = [];
-        foreach ($blueprint->pages() as $page) {
-            self::gather($blueprint, $materials, $page, $page, Length::zero(), Length::zero(), $layers);
+        // Magnets and buttons are thick in one place only, and seldom in the same: the thickest counts, wherever it is.
+        $lump = Length::zero();
+        foreach ($blueprint->lumps as $each) {
+            $lump = Length::longest($lump, $each->thickness);
         }
 
-        return new self(self::slices($layers, $blueprint->bare, $closed), $blueprint->bare, $closed);
+        return new self(self::slices((new Layers($blueprint, $materials))->all(), $blueprint->bare, $lump, $closed), $blueprint->bare, $closed);
     }
 
     public function spine(bool $filled): Length
@@ -69,68 +63,10 @@ final readonly class Profile
     }
 
     /**
-     * What lies on a face, and on what lies there, with its place on the page.
-     *
-     * @param array<string, Stock> $materials
-     * @param list<array{int, int, int, int, int, int}> $layers
-     */
-    private static function gather(Blueprint $blueprint, array $materials, Face $page, Face $face, Length $dx, Length $dy, array &$layers): void
-    {
-        foreach ($blueprint->on($face->key) as $joint) {
-            $caliper = $materials[$blueprint->part($joint->from->part)->role->value]->caliper->ticks;
-            self::lay($page, $joint->area, $dx, $dy, $caliper, $caliper, $layers);
-        }
-        foreach ($blueprint->pouches as $pouch) {
-            if ($pouch->face === $face->key) {
-                self::lay($page, Rectangle::whole($pouch->size), $dx, $dy, 0, Length::micrometres(self::PRINT)->ticks, $layers);
-            }
-        }
-        foreach ($blueprint->mounts as $mount) {
-            if ($mount->face === $face->key) {
-                self::lay($page, Rectangle::whole($face->size), $dx, $dy, 0, Length::micrometres(self::PRINT)->ticks, $layers);
-            }
-        }
-        foreach ($blueprint->lumps as $lump) {
-            if ($lump->face === $face->key) {
-                self::lay($page, Rectangle::whole($face->size), $dx, $dy, 0, $lump->thickness->ticks, $layers);
-            }
-        }
-        foreach ($blueprint->frontsOn($face->key) as $front) {
-            $at = self::placeOf($blueprint, $face->key, $front);
-            self::gather($blueprint, $materials, $page, $front, $dx->plus($at->left()), $dy->plus($at->top()), $layers);
-        }
-    }
-
-    private static function placeOf(Blueprint $blueprint, string $on, Face $front): Rectangle
-    {
-        foreach ($blueprint->thingsOn($on) as $thing) {
-            if (in_array($front->key, $thing->faces, true)) {
-                return $thing->area;
-            }
-        }
-
-        return Rectangle::whole($front->size);
-    }
-
-    /** @param list<array{int, int, int, int, int, int}> $layers */
-    private static function lay(Face $page, Rectangle $area, Length $dx, Length $dy, int $built, int $filled, array &$layers): void
-    {
-        $left = max(0, $area->left()->plus($dx)->ticks);
-        $right = min($page->size->width->ticks, $area->right()->plus($dx)->ticks);
-        if ($right <= $left) {
-            return;
-        }
-        if ($page->hinge === Edge::Right) {
-            [$left, $right] = [$page->size->width->ticks - $right, $page->size->width->ticks - $left];
-        }
-        $layers[] = [$left, $right, $area->top()->plus($dy)->ticks, $area->bottom()->plus($dy)->ticks, $built, $filled];
-    }
-
-    /**
      * @param list<array{int, int, int, int, int, int}> $layers
      * @return non-empty-list<Slice>
      */
-    private static function slices(array $layers, Length $bare, Size $closed): array
+    private static function slices(array $layers, Length $bare, Length $lump, Size $closed): array
     {
         $width = max(1, $closed->width->ticks);
         $xs = [0, $width];
@@ -142,6 +78,7 @@ final readonly class Profile
         $slices = [];
         for ($k = 0; $k < count($xs) - 1; $k++) {
             [$built, $filled] = self::thickestBetween($layers, $xs[$k], $xs[$k + 1]);
+            $filled += $lump->ticks;
             $last = $slices[count($slices) - 1] ?? null;
             if ($last !== null && $last->built->equals($bare->plus(Length::ofTicks($built))) && $last->filled->equals($bare->plus(Length::ofTicks($filled)))) {
                 array_pop($slices);
@@ -152,7 +89,7 @@ final readonly class Profile
             $slices[] = new Slice(Length::ofTicks($xs[$k]), Length::ofTicks($xs[$k + 1]), $bare->plus(Length::ofTicks($built)), $bare->plus(Length::ofTicks($filled)));
         }
 
-        return $slices === [] ? [new Slice(Length::zero(), $closed->width, $bare, $bare)] : $slices;
+        return $slices === [] ? [new Slice(Length::zero(), $closed->width, $bare, $bare->plus($lump))] : $slices;
     }
 
     /**

@@ -12,7 +12,6 @@ use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Folding\PageMap;
-use Ephemeron\Folding\Profile;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -30,7 +29,6 @@ final readonly class FoldController
         $key = is_string($asked) && isset($names[$asked]) ? $asked : (string) array_key_first($names);
         $scene = $names === [] ? null : $scenes->scene($key);
         $map = PageMap::of($plan->blueprint, $plan->design->materials, $scenes->foldedSheet(...));
-        $profile = Profile::of($plan->blueprint, $plan->design->materials);
 
         return view('fold', [
             'project' => $project,
@@ -42,7 +40,7 @@ final readonly class FoldController
             'markup' => $scene === null ? null : new FoldingMarkup($scene, $this->pictures($plan)),
             'map' => $map,
             'mapDrawing' => new PageMapDrawing($map, $plan->notation()),
-            'profile' => $profile,
+            'profile' => $plan->workings->profile,
             'profileDrawing' => new ProfileDrawing($plan->notation()),
         ]);
     }

@@ -16,7 +16,7 @@ final readonly class BandGoesRound implements Check
     public function examine(Workings $workings): iterable
     {
         $notation = $workings->notation();
-        $thick = $workings->bulk->closedAndFilled();
+        $thick = $workings->profile->thickest(true);
         foreach ($workings->blueprint->bands as $band) {
             $needed = $notation->grid->up($band->along->plus($thick)->times(2)->plus($band->overlap));
             if ($band->length->isAtLeast($needed)) {

@@ -8,7 +8,6 @@ use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
-use Ephemeron\Folding\Profile;
 use Ephemeron\Measure\Length;
 
 /** A book that is thick where it is looked at and thin where it is bound stands open like a wedge, if nothing at its spine gives it room. */
@@ -23,7 +22,7 @@ final readonly class BookCloses implements Check
         if ($workings->blueprint->gussets !== []) {
             return;
         }
-        $profile = Profile::of($workings->blueprint, $workings->design->materials);
+        $profile = $workings->profile;
         $gape = $profile->gape(true);
         if ($gape->isLessThan(Length::millimetres(self::WEDGE))) {
             return;

@@ -29,7 +29,7 @@ final readonly class EnvelopeHolds implements Check
                 $notation->size($posted->envelope),
             ));
         }
-        $thick = $workings->bulk->closedAndFilled();
+        $thick = $workings->profile->thickest(true);
         if ($posted->limit !== null && $thick->isMoreThan($posted->limit)) {
             yield new Finding(Severity::Stop, 'too-thick-for-the-post', sprintf(
                 'Filled it is about %s thick; the post allows %s.',
