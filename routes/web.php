@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\AssignPaperController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CopyController;
@@ -66,7 +65,6 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::patch('furniture', [FurnitureController::class, 'update'])->name('furniture.update');
     Route::delete('furniture/{place}', [FurnitureController::class, 'destroy'])->where('place', '\d{1,3}(\.children\.\d{1,3}){0,5}')->name('furniture.destroy');
     Route::post('fit', FitController::class)->name('fit');
-    Route::post('papers', AssignPaperController::class)->name('papers.assign');
     Route::get('papers', [PapersForBookController::class, 'show'])->name('papers.for');
     Route::post('papers/take', [PapersForBookController::class, 'store'])->name('papers.for.take');
 

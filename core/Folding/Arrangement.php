@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Folding;
 
+use Ephemeron\Geometry\Loop;
+
 /** Lines on a sheet cut each other into edges, and the edges enclose panels. */
 final class Arrangement
 {
@@ -224,7 +226,7 @@ final class Arrangement
     {
         [$x, $y] = $this->inside($loop);
         foreach ($this->cutAways as $outline) {
-            if (self::contains($outline, $x, $y)) {
+            if ((new Loop($outline))->encloses($x, $y)) {
                 return true;
             }
         }
@@ -259,7 +261,7 @@ final class Arrangement
         $x = array_sum(array_map(fn (int $vertex): int => $this->vertices[$vertex][0], $loop)) / count($loop);
         $y = array_sum(array_map(fn (int $vertex): int => $this->vertices[$vertex][1], $loop)) / count($loop);
         $outline = array_map(fn (int $vertex): array => $this->vertices[$vertex], $loop);
-        if (self::contains($outline, $x, $y)) {
+        if ((new Loop($outline))->encloses($x, $y)) {
             return [$x, $y];
         }
         [$ax, $ay] = $this->vertices[$loop[0]];
@@ -267,20 +269,6 @@ final class Arrangement
         $length = max(1.0, hypot($bx - $ax, $by - $ay));
 
         return [($ax + $bx) / 2 - ($by - $ay) / $length * 8, ($ay + $by) / 2 + ($bx - $ax) / $length * 8];
-    }
-
-    /** @param list<array{int, int}> $outline */
-    private static function contains(array $outline, float $x, float $y): bool
-    {
-        $inside = false;
-        foreach ($outline as $index => [$ax, $ay]) {
-            [$bx, $by] = $outline[($index + 1) % count($outline)];
-            if (($ay > $y) !== ($by > $y) && $x < ($bx - $ax) * ($y - $ay) / ($by - $ay) + $ax) {
-                $inside = ! $inside;
-            }
-        }
-
-        return $inside;
     }
 
     /** Whether an edge lies along the outline of something cut away. */
@@ -305,7 +293,7 @@ final class Arrangement
         $x = ($this->vertices[$from][0] + $this->vertices[$to][0]) / 2;
         $y = ($this->vertices[$from][1] + $this->vertices[$to][1]) / 2;
         foreach ($this->cutAways as $outline) {
-            if (self::contains($outline, $x, $y)) {
+            if ((new Loop($outline))->encloses($x, $y)) {
                 return false;
             }
         }

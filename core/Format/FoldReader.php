@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Ephemeron\Geometry\Loop;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
@@ -230,26 +231,12 @@ final readonly class FoldReader
             for ($column = 1; $column < count($xs); $column++) {
                 $x = ($xs[$column - 1] + $xs[$column]) / 2;
                 $y = ($ys[$row - 1] + $ys[$row]) / 2;
-                if (array_filter($outlines, static fn (array $outline): bool => self::contains($outline, $x, $y)) === []) {
+                if (array_filter($outlines, static fn (array $outline): bool => (new Loop($outline))->encloses($x, $y)) === []) {
                     $gone[] = "{$column}-{$row}";
                 }
             }
         }
 
         return implode(', ', $gone);
-    }
-
-    /** @param list<array{int, int}> $outline */
-    private static function contains(array $outline, float $x, float $y): bool
-    {
-        $inside = false;
-        foreach ($outline as $index => [$ax, $ay]) {
-            [$bx, $by] = $outline[($index + 1) % count($outline)];
-            if (($ay > $y) !== ($by > $y) && $x < ($bx - $ax) * ($y - $ay) / ($by - $ay) + $ax) {
-                $inside = ! $inside;
-            }
-        }
-
-        return $inside;
     }
 }

@@ -103,7 +103,7 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $paper = Paper::query()->sole();
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
         $project->refresh();
         $editor = $this->app->make(ProjectEditor::class);
         $this->assertSame('Orbit card', $editor->design($project)->materials['structure-card']->name);
@@ -159,7 +159,7 @@ final class DrawerTest extends TestCase
 
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => Paper::query()->sole()->id, 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => Paper::query()->sole()->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
         $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1'])->assertSessionHasNoErrors();
         $this->assertLessThan(9, Paper::query()->sole()->count, 'sheets are taken, and nothing as broad is left');
     }
@@ -170,7 +170,7 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'weight' => '220 g']);
         $paper = Paper::query()->sole();
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
         $this->get("/projects/{$project->id}/cut")->assertDontSee('<image', false);
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
         $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)->assertSee('has-picture', false);
@@ -184,7 +184,7 @@ final class DrawerTest extends TestCase
         $paper = Paper::query()->sole();
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision]);
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision]);
         $offcuts = array_map(static fn ($offcut) => $offcut->area(), app(ProjectEditor::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts());
         $offcut = array_values(array_filter($offcuts, static fn ($area): bool => $area->size->shortSide()->isAtLeast(Length::inches(2))))[0];
         $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
@@ -193,7 +193,7 @@ final class DrawerTest extends TestCase
 
         // Cut for another book it shows that part, and no more than it is large.
         $other = Project::factory()->create();
-        $this->post("/projects/{$other->id}/papers", ['role' => 'insert-card', 'paper' => $paper->id, 'revision' => $other->revision, 'leftovers' => '1']);
+        $this->post("/projects/{$other->id}/papers/take", ['take' => ['insert-card' => $paper->id], 'revision' => $other->revision, 'leftovers' => '1']);
         $this->get("/projects/{$other->id}/cut")->assertSee("href=\"/papers/{$leftover->id}/picture\"", false);
     }
 
@@ -202,7 +202,7 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $paper = Paper::query()->sole();
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision]);
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision]);
         $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
         $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
         $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
@@ -221,7 +221,7 @@ final class DrawerTest extends TestCase
         $leftover = $paper->leftovers()->create(['name' => 'Orbit card, leftover', 'kind' => 'leftover', 'width' => Length::inches(12)->ticks, 'height' => Length::inches(12)->ticks, 'weight' => '220 g', 'count' => 2]);
         $project = Project::factory()->create();
         $new = $this->sheetsOf($project);
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->revision, 'leftovers' => '1'])->assertSessionHasNoErrors();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision, 'leftovers' => '1'])->assertSessionHasNoErrors();
         $this->assertSame($new - 2, $this->sheetsOf($project->refresh()));
         $this->get("/projects/{$project->id}/cut")->assertSee('2 leftovers');
         $this->get("/projects/{$project->id}/plan")->assertSee('Used first');
@@ -233,15 +233,15 @@ final class DrawerTest extends TestCase
         $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '0']);
         $this->assertSame(2, $leftover->refresh()->count);
 
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $project->refresh()->revision, 'leftovers' => '0'])->assertSessionHasNoErrors();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->refresh()->revision, 'leftovers' => '0'])->assertSessionHasNoErrors();
         $this->assertSame($new, $this->sheetsOf($project->refresh()));
     }
 
     public function test_a_paper_that_is_gone_is_not_given_to_a_role(): void
     {
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers", ['role' => 'structure-card', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors('paper');
-        $this->post("/projects/{$project->id}/papers", ['role' => 'roof', 'paper' => 77, 'revision' => $project->revision])->assertSessionHasErrors();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => 77], 'revision' => $project->revision])->assertSessionHasErrors('paper');
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['roof' => 77], 'revision' => $project->revision])->assertSessionHasErrors();
     }
 
     public function test_what_can_be_made_from_the_drawer_and_from_one_pad(): void

@@ -79,7 +79,7 @@ final class TrimmerTest extends TestCase
     {
         $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
         $paper = Paper::query()->sole();
-        $this->post($this->at('papers'), ['role' => 'structure-card', 'paper' => $paper->id, 'revision' => $this->project->revision]);
+        $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
         $step = 'cut-structure-card-1';
         $offcuts = app(ProjectEditor::class)->plan($this->project->refresh())->stocks[0]->cuts->patterns[0]->offcuts();
         foreach (array_keys($offcuts) as $number) {

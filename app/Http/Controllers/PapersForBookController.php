@@ -58,7 +58,7 @@ final readonly class PapersForBookController
             if ($paper === null) {
                 return $back->withErrors(['paper' => 'One of these papers is not in the drawer any more.']);
             }
-            $changes += $this->papers->changes($role, $paper, $notation, $request->boolean('leftovers'));
+            $changes += $this->papers->changes($role, $paper, $notation, $request->boolean('leftovers', true));
         }
         try {
             $this->editor->change($project, $changes, $request->revision());

@@ -20,7 +20,7 @@ final class TakePapersRequest extends FormRequest
     {
         return [
             'revision' => ['required', 'integer'],
-            'take' => ['required', 'array', 'max:20'],
+            'take' => ['required', 'array:'.implode(',', array_column(StockRole::cases(), 'value')), 'max:20'],
             'take.*' => ['nullable', 'integer'],
             'leftovers' => ['nullable', 'boolean'],
             'alternate' => ['nullable', Rule::enum(Alternation::class)],
