@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drawing\FoldingMarkup;
+use App\Drawing\PageMapDrawing;
+use App\Drawing\ProfileDrawing;
+use App\Drawing\SheetInHand;
+use App\Planning\InHand;
+use App\Planning\Progress;
+use App\Planning\ProjectEditor;
+use Ephemeron\Folding\PageMap;
+use Ephemeron\Folding\SceneBuilder;
+use Ephemeron\Measure\Unit;
+use Ephemeron\Structure\Catalogue;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** Drawings and scenes of every structure are sound, in inches and centimetres. */
+final class FoldDrawingsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    #[TestWith([Unit::Inch])]
+    #[TestWith([Unit::Centimetre])]
+    public function test_scenes_are_sound_markup_with_a_panel_for_every_part_of_the_sheet(Unit $unit): void
+    {
+        foreach (app(Catalogue::class)->keys() as $structure) {
+            $plan = app(ProjectEditor::class)->plan($this->book($structure, $unit));
+            $builder = new SceneBuilder($plan->blueprint, $plan->notation());
+            foreach (array_keys($builder->names()) as $key) {
+                $scene = $builder->scene((string) $key);
+                $this->assertNotNull($scene);
+                $markup = (string) (new FoldingMarkup($scene, ['A' => ['url' => '/papers/1/picture', 'left' => 3.5, 'top' => 0.0, 'breadth' => 304.8]]))->html();
+                $xml = simplexml_load_string(str_replace('<br>', '<br/>', $markup));
+                $this->assertNotFalse($xml, "{$structure}, {$key}");
+                $this->assertCount($scene->root->count(), $xml->xpath('//div[@class="leaf"]') ?: [], "{$structure}, {$key}");
+                $this->assertDoesNotMatchRegularExpression('/NAN|INF|E[+-]\d/', $markup);
+                foreach ($scene->steps as $step) {
+                    $this->assertStringContainsString("--s{$step->number}:", $markup);
+                }
+            }
+        }
+    }
+
+    #[TestWith([Unit::Inch])]
+    #[TestWith([Unit::Centimetre])]
+    public function test_maps_and_profiles_are_sound_drawings(Unit $unit): void
+    {
+        foreach (app(Catalogue::class)->keys() as $structure) {
+            $plan = app(ProjectEditor::class)->plan($this->book($structure, $unit));
+            $drawing = new PageMapDrawing(PageMap::of($plan->blueprint, $plan->design->materials), $plan->notation());
+            foreach ($plan->blueprint->parts as $part) {
+                if ($drawing->shows($part)) {
+                    $this->assertNotFalse(simplexml_load_string($drawing->draw($part)->file()), "{$structure}, {$part->name}");
+                }
+            }
+            $this->assertNotFalse(simplexml_load_string((new ProfileDrawing($plan->notation()))->draw($plan->workings->profile)->file()), $structure);
+        }
+    }
+
+    public function test_pages_of_the_meander_are_numbered_as_the_reader_will_see_them(): void
+    {
+        $plan = app(ProjectEditor::class)->plan($this->book('meander-book', Unit::Inch));
+        $svg = (new PageMapDrawing(PageMap::of($plan->blueprint, $plan->design->materials), $plan->notation()))->draw($plan->blueprint->part('book-sheet'))->file();
+        $this->assertSame([8, 8], [preg_match_all('/rotate\(180 /', $svg), preg_match_all('/rotate\(0 /', $svg)]);
+        // Handbook 6.6: seven leaves, each with one opening.
+        $this->assertSame(7, substr_count($svg, 'class="opening"'));
+    }
+
+    public function test_the_sheet_in_hand_is_drawn_at_every_cut(): void
+    {
+        $project = $this->book('nested-gusset-album', Unit::Inch);
+        $plan = app(ProjectEditor::class)->plan($project);
+        foreach ($plan->steps as $step) {
+            if ($plan->patternOf($step) === null) {
+                continue;
+            }
+            for ($done = 0; $done <= count($step->places); $done++) {
+                $hand = InHand::of($plan, new Progress($project->load('ticks'), $plan), $step->key);
+                if ($hand === null || $hand->step->key !== $step->key) {
+                    break;
+                }
+                $svg = (new SheetInHand)->draw($hand, $plan->notation(), null)->file();
+                $this->assertNotFalse(simplexml_load_string($svg));
+                $this->assertSame($done < count($step->places), str_contains($svg, 'class="held'), "{$step->key}, {$done}");
+                $project->ticks()->firstOrCreate(['key' => "{$step->key}#{$done}"]);
+            }
+        }
+    }
+
+    private function book(string $structure, Unit $unit): \App\Models\Project
+    {
+        return app(ProjectEditor::class)->create(['structure' => $structure, 'unit' => $unit->value]);
+    }
+}
