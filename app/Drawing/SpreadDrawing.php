@@ -78,6 +78,15 @@ final readonly class SpreadDrawing
         return $drawing;
     }
 
+    /** One page from edge to edge; what sticks out beyond it is not shown. */
+    public function page(Face $face): SvgDrawing
+    {
+        $drawing = SvgDrawing::around(Rectangle::whole($face->size), 0.0, $face->name);
+        (new FaceDrawing($this->plan, []))->draw($drawing, $face, false);
+
+        return $drawing;
+    }
+
     /** @param list<Face> $opening */
     private function ground(array $opening, Rectangle $whole, bool $rulers): SvgDrawing
     {

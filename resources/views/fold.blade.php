@@ -3,24 +3,24 @@
     $edges = ['left' => 'left', 'right' => 'right', 'top' => 'top', 'bottom' => 'foot'];
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Fold">
-    @if ($scene)
-        <div class="folding" x-data="folding({{ count($scene->steps) }})" @keydown.window="onKey($event)">
+    @if ($markup)
+        <div class="folding" x-data="folding({{ count($steps) }})" @keydown.window="onKey($event)">
             <div>
                 <form class="sieve mb-1" method="get" action="{{ route('fold', $project) }}" hx-get="{{ route('fold', $project) }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
                     <label for="scene">Fold</label>
                     <select class="form-select" id="scene" name="scene">@foreach ($names as $each => $name)<option value="{{ $each }}" @selected($each === $key)>{{ $name }}</option>@endforeach</select>
                     <noscript><button class="btn-plain">Show</button></noscript>
-                    <span class="quiet">{{ $key === 'book' ? 'as far as its pieces are glued to each other' : 'flat to folded' }}</span>
+                    <span class="quiet">{{ match ($key) { 'book' => 'as far as its pieces are glued to each other', 'pages' => 'finished, as the reader opens it', default => 'flat to folded' } }}</span>
                 </form>
-                @foreach ($scene->problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
-                <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo()" @pointercancel="letGo()" role="img" aria-label="{{ $scene->name }} in space">
-                    {{ $markup->html() }}
+                @foreach ($problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
+                <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo()" @pointercancel="letGo()" role="img" aria-label="{{ $names[$key] }} in space">
+                    {{ $markup }}
                 </div>
                 <div class="slider fold-controls">
                     <button class="btn-plain" type="button" @click="back()" aria-label="One fold back">←</button>
                     <button class="btn-main" type="button" @click="toggle()" x-text="playing ? 'Stop' : 'Fold'" id="fold-play">Fold</button>
                     <button class="btn-plain" type="button" @click="forward()" aria-label="One fold on">→</button>
-                    <input type="range" min="0" max="{{ count($scene->steps) }}" step="0.01" x-model.number="at" aria-label="How far it is folded">
+                    <input type="range" min="0" max="{{ count($steps) }}" step="0.01" x-model.number="at" aria-label="How far it is folded">
                 </div>
                 <div class="sieve">
                     <button class="btn-plain" type="button" @click="flip()" id="fold-flip">See it from <span x-text="seenFromBack ? 'the front' : 'behind'">behind</span></button>
@@ -29,7 +29,7 @@
                     <span class="quiet"><kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind · drag to turn it</span>
                 </div>
                 <ol class="fold-steps" aria-label="Folds in order" tabindex="0">
-                    @foreach ($scene->steps as $step)
+                    @foreach ($steps as $step)
                         <li data-step="{{ $step->number }}" @click="goTo({{ $step->number }})"><span class="quiet">{{ $step->number }}</span> @typeset($step->text)</li>
                     @endforeach
                 </ol>

@@ -24,6 +24,7 @@ final class EveryScreenTest extends BrowserTestCase
             }
         }
         yield 'flaps lifted' => ['Full moon folio', 'plan?face=page-10/waterfall-1/flap-2/inside&put=pocket'];
+        yield 'pages turning' => ['Orbit album', 'fold?scene=pages'];
         yield 'a wallet' => ['Comet wallet', 'plan'];
         yield 'sheets in hand' => ['Eclipse keepsake', 'cut'];
         yield 'a step with places' => ['Perseid night album', 'bench?step=mat-pages'];

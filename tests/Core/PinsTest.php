@@ -63,6 +63,12 @@ final class PinsTest extends TestCase
         yield 'a pinwheel' => [[$pin(0, 1), $pin(4, 0), $pin(5, 4), $pin(1, 5)]];
     }
 
+    public function test_the_bound_is_that_of_all_pieces_where_they_want_more_than_the_pinned_sheets(): void
+    {
+        $plan = $this->plan([$this->demand('A', 4, 4, 1, [$this->pin(1, 0, 0)]), $this->demand('B', 7, 7, 3)]);
+        $this->assertSame([3, 3], [$plan->lowerBound, $plan->sheets()], 'Three pieces that share no sheet; A lies beside one of them.');
+    }
+
     public function test_a_sheet_that_is_not_there_pins_nothing(): void
     {
         $plan = (new AroundPins(ProvenPlanner::quick()))->plan([$this->demand('A', 4, 4, 2, [$this->pin(1, 0, 0), $this->pin(2, 0, 0)])], [$this->supply(1)], $this->trimmer());

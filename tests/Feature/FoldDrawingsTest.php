@@ -8,10 +8,12 @@ use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
 use App\Drawing\ProfileDrawing;
 use App\Drawing\SheetInHand;
+use App\Drawing\TurningMarkup;
 use App\Planning\InHand;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Folding\PageMap;
+use Ephemeron\Folding\PageTurns;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Structure\Catalogue;
@@ -44,6 +46,29 @@ final class FoldDrawingsTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_leaves_turn_in_reading_order_where_a_book_has_a_spine_to_turn_about(): void
+    {
+        $turning = [];
+        foreach (app(Catalogue::class)->keys() as $structure) {
+            $plan = app(ProjectEditor::class)->plan($this->book($structure, Unit::Inch));
+            $turns = PageTurns::of($plan->blueprint);
+            if ($turns === null) {
+                continue;
+            }
+            $turning[] = $structure;
+            $pages = array_keys($plan->blueprint->pages());
+            $this->assertSame($pages, array_map(static fn ($face): string => $face->key, array_values(array_filter(array_merge(...$turns->leaves)))), $structure);
+            $this->assertSame(range(1, (int) ceil(count($pages) / 2)), array_map(static fn ($step): int => $step->number, $turns->steps()));
+            $xml = simplexml_load_string((string) (new TurningMarkup($plan, $turns))->html());
+            $this->assertNotFalse($xml, $structure);
+            $this->assertCount(count($turns->leaves), $xml->xpath('//div[contains(@class, "turning") and contains(@class, "hang")]') ?: [], $structure);
+            $this->assertCount(count($pages), $xml->xpath('//i[contains(@class, "turned-page")]') ?: [], $structure);
+        }
+        // The folio with four flaps, the cascade, the folder and the free base open in other ways.
+        $this->assertSame([], array_intersect($turning, ['four-flap-folio', 'cascade-album', 'board-folder', 'free-base']));
+        $this->assertCount(13, $turning);
     }
 
     #[TestWith([Unit::Inch])]

@@ -8,10 +8,12 @@ use App\Drawer\Pictures;
 use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
 use App\Drawing\ProfileDrawing;
+use App\Drawing\TurningMarkup;
 use App\Models\Project;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Folding\PageMap;
+use Ephemeron\Folding\PageTurns;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -20,14 +22,18 @@ use Illuminate\Http\Request;
 /** The book before it is cut: how it folds, which panel becomes which page, and how thick it will be. */
 final readonly class FoldController
 {
+    private const PAGES = 'pages';
+
     public function __invoke(Request $request, Project $project, ProjectEditor $editor): View
     {
         $plan = $editor->plan($project);
         $scenes = new SceneBuilder($plan->blueprint, $plan->notation());
-        $names = $scenes->names();
+        $turns = PageTurns::of($plan->blueprint);
+        $names = $scenes->names() + ($turns === null ? [] : [self::PAGES => 'Turning the pages']);
         $asked = $request->query('scene');
         $key = is_string($asked) && isset($names[$asked]) ? $asked : (string) array_key_first($names);
-        $scene = $names === [] ? null : $scenes->scene($key);
+        $scene = $key === self::PAGES ? null : $scenes->scene($key);
+        $isTurning = $key === self::PAGES && $turns !== null;
         $map = PageMap::of($plan->blueprint, $plan->design->materials, $scenes->foldedSheet(...));
 
         return view('fold', [
@@ -36,8 +42,13 @@ final readonly class FoldController
             'progress' => new Progress($project, $plan),
             'names' => $names,
             'key' => $key,
-            'scene' => $scene,
-            'markup' => $scene === null ? null : new FoldingMarkup($scene, $this->pictures($plan)),
+            'steps' => $isTurning ? $turns->steps() : $scene->steps ?? [],
+            'problems' => $scene->problems ?? [],
+            'markup' => match (true) {
+                $isTurning => (new TurningMarkup($plan, $turns))->html(),
+                $scene !== null => (new FoldingMarkup($scene, $this->pictures($plan)))->html(),
+                default => null,
+            },
             'map' => $map,
             'mapDrawing' => new PageMapDrawing($map, $plan->notation()),
             'profile' => $plan->workings->profile,
