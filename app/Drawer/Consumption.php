@@ -57,7 +57,7 @@ final readonly class Consumption
 
         return Paper::query()->firstOrCreate(
             ['parent_id' => $paper->parent_id ?? $paper->id, 'kind' => 'leftover', 'width' => $area->size->width->ticks, 'height' => $area->size->height->ticks, ...($paper->picture === null ? [] : $place)],
-            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'picture', 'picture_b']), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover', ...$place],
+            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'swatch_b', 'thickness', 'picture', 'picture_b']), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover', ...$place],
         );
     }
 }

@@ -26,8 +26,8 @@ final readonly class PaperCsv
         $lines = [$this->csv->line(PaperReader::FIELDS)];
         foreach ($papers as $paper) {
             $lines[] = $this->csv->line([
-                $paper->name, $paper->kind, $paper->pad, 'own', $notation->exact($paper->size()->width), $notation->exact($paper->size()->height), $paper->weight, $paper->sides,
-                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), (string) $paper->count, $paper->price()->text(), $paper->place, $paper->tags, $paper->swatch,
+                $paper->name, $paper->kind, $paper->pad, 'own', $notation->exact($paper->size()->width), $notation->exact($paper->size()->height), $paper->weight, $paper->thickness === null ? '' : $notation->exact(Length::ofTicks($paper->thickness)), $paper->sides,
+                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), (string) $paper->count, $paper->price()->text(), $paper->place, $paper->tags, $paper->swatch, $paper->swatch_b,
             ]);
         }
 

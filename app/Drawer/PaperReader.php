@@ -16,7 +16,7 @@ use Ephemeron\Structure\UsualPapers;
 /** Reads a paper as it is typed into a form or stands in a line of a CSV file; the core checks what it knows about paper. */
 final readonly class PaperReader
 {
-    public const FIELDS = ['name', 'kind', 'pad', 'sheet', 'width', 'height', 'weight', 'sides', 'direction', 'grain', 'selvage', 'count', 'price', 'place', 'tags', 'swatch'];
+    public const FIELDS = ['name', 'kind', 'pad', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'grain', 'selvage', 'count', 'price', 'place', 'tags', 'swatch', 'swatch-b'];
 
     /**
      * @param array<array-key, mixed> $typed by field; what is left out takes its default
@@ -33,7 +33,7 @@ final readonly class PaperReader
             $complaints->add('paper.name', 'A paper wants a name.');
         }
         $stock = (new StockReader($unit, $complaints))->read(
-            [...array_intersect_key($given, array_flip(['name', 'sheet', 'width', 'height', 'weight', 'sides', 'direction', 'selvage', 'count'])), ...(isset($given['width'], $given['height']) ? ['sheet' => 'own'] : [])],
+            [...array_intersect_key($given, array_flip(['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count'])), ...(isset($given['width'], $given['height']) ? ['sheet' => 'own'] : [])],
             $usual,
             'paper',
         );
@@ -45,6 +45,7 @@ final readonly class PaperReader
             'height' => $stock->sheet->height->ticks,
             'selvage' => $stock->selvage->ticks,
             'weight' => $stock->grammage->exact(),
+            'thickness' => isset($given['thickness']) ? $stock->caliper->ticks : null,
             'sides' => $stock->doubleSided ? 'double' : 'single',
             'direction' => $given['direction'] ?? 'none',
             'grain' => $this->oneOf($given, 'grain', array_column(Grain::cases(), 'value'), 'unknown', $complaints),
@@ -52,7 +53,8 @@ final readonly class PaperReader
             'cents' => $this->cents($given, $complaints),
             'place' => $this->short($given, 'place', 80, $complaints),
             'tags' => $this->short($given, 'tags', 200, $complaints),
-            'swatch' => $this->swatch($given, $complaints),
+            'swatch' => $this->swatch($given, 'swatch', $complaints),
+            'swatch_b' => $this->swatch($given, 'swatch-b', $complaints),
         ];
         $errors = [];
         foreach ($complaints->all() as $place => $sentence) {
@@ -96,11 +98,11 @@ final readonly class PaperReader
     }
 
     /** @param array<array-key, string> $given */
-    private function swatch(array $given, Complaints $complaints): string
+    private function swatch(array $given, string $field, Complaints $complaints): string
     {
-        $swatch = strtolower($given['swatch'] ?? '');
+        $swatch = strtolower($given[$field] ?? '');
         if ($swatch !== '' && preg_match('/^#[0-9a-f]{6}$/', $swatch) !== 1) {
-            $complaints->add('paper.swatch', 'A colour is written like #8fa3c4.');
+            $complaints->add("paper.{$field}", 'A colour is written like #8fa3c4.');
 
             return '';
         }

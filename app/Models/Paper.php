@@ -32,7 +32,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $cents
  * @property string $place
  * @property string $tags
- * @property string $swatch
+ * @property string $swatch colour of side A
+ * @property string $swatch_b colour of side B
+ * @property int|null $thickness measured, in ticks; null: it follows from the weight
  * @property string|null $picture of side A
  * @property string|null $picture_b of side B
  * @property int|null $parent_id
@@ -45,9 +47,9 @@ final class Paper extends Model
 {
     public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
 
-    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b', 'cut_left', 'cut_top'];
+    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b', 'cut_left', 'cut_top', 'thickness', 'swatch_b'];
 
-    protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => '', 'cut_left' => 0, 'cut_top' => 0];
+    protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => '', 'cut_left' => 0, 'cut_top' => 0, 'thickness' => null, 'swatch_b' => ''];
 
     /** @return HasMany<PaperMovement, $this> */
     public function movements(): HasMany
@@ -92,6 +94,7 @@ final class Paper extends Model
             'width' => $notation->exact($this->size()->width),
             'height' => $notation->exact($this->size()->height),
             'weight' => $this->weight,
+            ...($this->thickness === null ? [] : ['thickness' => $notation->exact(Length::ofTicks($this->thickness))]),
             'sides' => $this->sides,
             'direction' => $this->direction,
             'selvage' => $notation->exact(Length::ofTicks($this->selvage)),

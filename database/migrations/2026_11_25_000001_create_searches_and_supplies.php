@@ -57,13 +57,16 @@ return new class extends Migration {
             // Where on the sheet a leftover was cut from, so that it shows its part of the picture; ticks from the upper left.
             $table->unsignedInteger('cut_left')->default(0);
             $table->unsignedInteger('cut_top')->default(0);
+            // Measured, in ticks; null: it follows from the weight.
+            $table->unsignedInteger('thickness')->nullable();
+            $table->string('swatch_b', 7)->default('');
         });
     }
 
     public function down(): void
     {
         Schema::table('papers', function (Blueprint $table): void {
-            $table->dropColumn(['picture_b', 'cut_left', 'cut_top']);
+            $table->dropColumn(['picture_b', 'cut_left', 'cut_top', 'thickness', 'swatch_b']);
         });
         Schema::dropIfExists('supplies');
         Schema::dropIfExists('offcut_choices');

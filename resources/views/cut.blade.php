@@ -9,7 +9,7 @@
         <label for="copies">Cut for so many books at once</label>
         <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : $copies }}" inputmode="numeric" autocomplete="off">
         <button class="btn-plain">Plan them together</button>
-        <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a></span>
+        <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a>@if ($copies === 1), with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a>@endif</span>
         @error('copies')<p class="field-error">{{ $message }}</p>@enderror
     </form>
     @foreach ($changed as [$sentence, $paper, $roles])

@@ -33,7 +33,7 @@
                             <tbody>
                                 @foreach ($papers as $paper)
                                     <tr @class(['is-here' => $chosen?->id === $paper->id])>
-                                        <td>@if ($paper->picture)<img class="swatch" src="{{ route('papers.picture', $paper) }}" alt="" loading="lazy">@else<svg class="swatch" viewBox="0 0 10 10" aria-hidden="true"><rect width="10" height="10" fill="{{ $paper->swatch ?: '#e8e0cc' }}"/></svg>@endif</td>
+                                        <td>@if ($paper->picture)<img class="swatch" src="{{ route('papers.picture', $paper) }}" alt="" loading="lazy">@else<svg class="swatch" viewBox="0 0 10 10" aria-hidden="true"><rect width="10" height="10" fill="{{ $paper->swatch ?: '#e8e0cc' }}"/>@if ($paper->swatch_b !== '')<path d="M10 0V10H0Z" fill="{{ $paper->swatch_b }}"/>@endif</svg>@endif</td>
                                         <th scope="row"><a href="{{ route('papers.index', [...request()->query(), 'paper' => $paper->id]) }}#chosen">{{ $paper->name }}</a> <span class="quiet">{{ $paper->pad !== '' && $paper->pad !== $paper->name ? $paper->pad : '' }}</span></th>
                                         <td class="of num">{{ $paper->count }}</td>
                                         <td>@size($paper->size(), $notation, false)</td>

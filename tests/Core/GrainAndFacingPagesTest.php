@@ -49,7 +49,9 @@ final class GrainAndFacingPagesTest extends TestCase
 
     public function test_a_piece_too_long_for_the_sheet_the_other_way_is_cut_across_the_grain_and_that_is_said(): void
     {
-        $this->assertContains('folds-across-the-grain', array_column($this->plan(['materials' => ['structure-card' => ['sheet' => '11x8.5', 'grain' => 'short']]])->report->findings, 'kind'));
+        $plan = $this->plan(['materials' => ['structure-card' => ['sheet' => '11x8.5', 'grain' => 'short']]]);
+        $this->assertContains('folds-across-the-grain', array_column($plan->report->findings, 'kind'));
+        $this->assertSame([], array_merge(...array_map(static fn (StockPlan $stock): array => $stock->cuts->missing, $plan->stocks)), 'It is cut all the same.');
     }
 
     public function test_facing_pages_never_show_the_same_side_or_paper(): void

@@ -35,6 +35,12 @@ final class ProposerTest extends TestCase
         $this->assertSame(['a best'], $this->taken($indifferent), 'Who does not mind gets the first by name.');
     }
 
+    public function test_the_cover_chooses_first(): void
+    {
+        $wants = [$this->want(StockRole::MatTop, 12, 12, 3), $this->want(StockRole::CoverPaper, 12, 12, 3)];
+        $this->assertSame(['b', 'a'], $this->taken($this->propose($wants, [$this->pattern('a', 3), $this->pattern('b', 3)], new Wishes(cover: false))));
+    }
+
     public function test_leftovers_are_used_up_before_a_sheet_is_begun(): void
     {
         $offers = [$this->pattern('a whole pad', 9), $this->pattern('scraps', 9, [new Leftover(Size::inches(12, 6), 1)])];

@@ -177,6 +177,21 @@ final class DrawerTest extends TestCase
         $this->get("/projects/{$project->id}/sheets/0/0.svg")->assertDontSee('<image', false);
     }
 
+    public function test_a_measured_thickness_and_a_colour_for_each_side_go_with_the_paper(): void
+    {
+        $this->putIn(['name' => 'Felt', 'kind' => 'card', 'weight' => '220 g', 'thickness' => '0.9 mm', 'swatch' => '#112233', 'swatch-b' => '#AABBCC', 'count' => '9']);
+        $paper = Paper::query()->sole();
+        $this->assertSame([288, '#aabbcc'], [$paper->thickness, $paper->swatch_b]);
+        $this->get('/papers')->assertSee('#aabbcc');
+        $csv = (string) $this->get('/papers.csv?unit=cm')->getContent();
+        $this->assertStringContainsString('0.09 cm', $csv);
+        $project = Project::factory()->create();
+        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->assertEqualsWithDelta(0.9, app(ProjectEditor::class)->design($project->refresh())->materials['structure-card']->caliper->inMillimetres(), 1e-6);
+        $this->from('/papers')->post('/papers', ['name' => 'Felt', 'thickness' => '9 cm'])->assertSessionHasErrors('thickness');
+        $this->from('/papers')->post('/papers', ['name' => 'Felt', 'swatch-b' => 'blue'])->assertSessionHasErrors('swatch-b');
+    }
+
     public function test_a_leftover_keeps_its_place_on_the_picture(): void
     {
         Storage::fake('local');

@@ -6,8 +6,8 @@
     $square = $unit === \Ephemeron\Measure\Unit::Inch ? '12' : '30.5';
     $fields = [
         'name' => ['Name', $paper?->name], 'pad' => ['Pad or collection', $paper?->pad], 'width' => ['Width', $paper ? $bare($paper->width) : $square], 'height' => ['Height', $paper ? $bare($paper->height) : $square],
-        'count' => ['Sheets', $paper?->count ?? 1], 'weight' => ['Weight', $paper?->weight ?? '160 g'], 'selvage' => ['Selvage strip', $paper ? $bare($paper->selvage) : '0'],
-        'price' => ['Price of a sheet', $paper ? $paper->price()->text() : ''], 'place' => ['Where it lies', $paper?->place], 'tags' => ['Tags', $paper?->tags], 'swatch' => ['Colour', $paper?->swatch],
+        'count' => ['Sheets', $paper?->count ?? 1], 'weight' => ['Weight', $paper?->weight ?? '160 g'], 'thickness' => ['Thickness, if measured', $paper?->thickness ? $bare($paper->thickness) : ''], 'selvage' => ['Selvage strip', $paper ? $bare($paper->selvage) : '0'],
+        'price' => ['Price of a sheet', $paper ? $paper->price()->text() : ''], 'place' => ['Where it lies', $paper?->place], 'tags' => ['Tags', $paper?->tags], 'swatch' => ['Colour of side A', $paper?->swatch], 'swatch-b' => ['Colour of side B', $paper?->swatch_b],
     ];
     $choices = ['kind' => ['Kind', \App\Models\Paper::KINDS, $paper?->kind ?? 'pattern'], 'sides' => ['Printed on', ['double' => 'both sides', 'single' => 'one side'], $paper?->sides ?? 'double'], 'direction' => ['Right way up', ['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'], $paper?->direction ?? 'none'], 'grain' => ['Grain', array_column(array_map(fn ($grain) => [$grain->value, $grain->label()], \Ephemeron\Paper\Grain::cases()), 1, 0), $paper?->grain ?? 'unknown']];
 @endphp
@@ -15,7 +15,7 @@
 @foreach ($fields as $field => [$label, $known])
     <div class="field">
         <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
-        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" @if ($field === 'swatch') placeholder="#8fa3c4" @endif>
+        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" @if (str_starts_with($field, 'swatch')) placeholder="#8fa3c4" @endif>
         @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
     </div>
 @endforeach
