@@ -125,6 +125,15 @@ final class FoldingTest extends TestCase
         $this->assertSame([4.0, 3.0], [($right->bounds()[2] - $right->bounds()[0]) / 8128, ($right->bounds()[3] - $right->bounds()[1]) / 8128]);
     }
 
+    public function test_as_many_mountains_as_valleys_round_a_point_do_not_lie_flat(): void
+    {
+        $half = static fn (Axis $along, int $at, int $from, int $to, Fold $fold): Crease => new Crease(Segment::across($along, Length::inches($at), Length::inches($from), Length::inches($to)), $fold);
+        $part = new Part('cross', 'Cross', 'Test', Size::inches(8, 6), StockRole::StructureCard, creases: [
+            $half(Axis::Width, 4, 0, 3, Fold::Valley), $half(Axis::Width, 4, 3, 6, Fold::Mountain), $half(Axis::Height, 3, 0, 4, Fold::Valley), $half(Axis::Height, 3, 4, 8, Fold::Mountain),
+        ]);
+        $this->assertStringContainsString('two more mountains than valleys', $this->fold($part)->problems[0] ?? '');
+    }
+
     public function test_a_panel_that_is_wider_than_what_it_must_lie_in_is_named(): void
     {
         // Rolled up from the left: 4 in onto 3 in would stick out over the next score.

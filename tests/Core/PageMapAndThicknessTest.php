@@ -24,6 +24,7 @@ final class PageMapAndThicknessTest extends TestCase
             $plan = $this->plan('meander-book', ['parameters' => ['panels-per-side' => $perSide]]);
             $map = PageMap::of($plan->blueprint, $plan->design->materials);
             $this->assertSame('book-sheet', $map->sheet);
+            $this->assertNull($this->map('nested-gusset-album')->sheet, 'Made of several sheets.');
             foreach ($map->faces as $key => $face) {
                 $this->assertSame($face->face->upsideDown, $face->lie === Lie::UpsideDown, $key);
             }
