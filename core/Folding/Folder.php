@@ -11,83 +11,61 @@ use Ephemeron\Geometry\Isometry;
  * scores say. Small flaps come before large halves; a path of panels is folded from its first panel on; what stands at a right angle (beside gussets and spines) comes
  * last. Orders that would push one layer through another are not taken.
  */
-final class Folder
+final readonly class Folder
 {
-    /** States looked at before it is said that there is no order. */
-    private const MOST_TRIES = 4_000;
-
-    /** Ticks by which panels may seem to overlap where they only touch. */
-    private const TOUCHING = 2.0;
-
-    private CreasePattern $pattern;
-
-    /** @var array<int, Hinge> */
-    private array $hinges = [];
-
-    private int $base = 0;
-
-    private int $tries = 0;
-
-    /** @var \WeakMap<Isometry, array<int, Outline>> */
-    private \WeakMap $outlines;
-
-    /** @var array<string, string> panels that stick out beyond a fold that is made after theirs */
-    private array $tooWide = [];
-
     public function fold(CreasePattern $pattern): FoldedSheet
     {
-        $this->pattern = $pattern;
-        $this->hinges = (new FoldAngles)->of($pattern);
-        $this->tries = 0;
-        $this->tooWide = [];
-        $this->outlines = new \WeakMap;
-        $count = count($pattern->faces);
-        $path = $this->path();
-        $this->base = $path === [] ? $pattern->largest() : $path[count($path) - 1];
-        $problems = FlatFoldability::problems($pattern, array_keys(array_filter($this->hinges, static fn (Hinge $hinge): bool => $hinge->quarters !== 2)));
-        $places = array_fill(0, $count, Isometry::identity());
-        $pending = array_keys(array_filter($this->hinges, static fn (Hinge $hinge): bool => $hinge->quarters === 2));
-        $moves = $path === [] ? $this->search($pending, $places, range(0, max(0, $count - 1)), []) : $this->along($path, $places, range(0, max(0, $count - 1)));
+        $hinges = (new FoldAngles)->of($pattern);
+        $path = $this->path($pattern, $hinges);
+        $base = $path === [] ? $pattern->largest() : $path[count($path) - 1];
+        $parents = HingeTree::from($hinges, $base);
+        $final = FoldedPlaces::of($pattern, $parents);
+        $problems = [...FlatFoldability::problems($pattern, array_keys(array_filter($hinges, static fn (Hinge $hinge): bool => $hinge->quarters !== 2))), ...$this->tears($pattern, $hinges, $final)];
+        $search = new FoldSearch($pattern, $hinges, $base);
+        $moves = $search->moves($path);
         if ($moves === null) {
-            $problems[] = $this->whyNot();
-            $moves = [];
+            $problems[] = $search->whyNot();
         }
-        $layers = $moves === [] ? range(0, max(0, $count - 1)) : $moves[count($moves) - 1]->layers;
-        $parents = HingeTree::from($this->hinges, $this->base);
-        $final = $this->finalPlaces($parents);
-        foreach ($this->hinges as $hinge) {
-            if (! $final[$hinge->other]->equals($this->acrossHinge($final[$hinge->one], $hinge, $hinge->one))) {
-                $problems['open'] = 'Folded along all of its scores the sheet would tear: the panels round a point do not come together again.';
-            }
-        }
-        $moves = [...$moves, ...$this->standingUp($parents, $moves === [] ? $places : $moves[count($moves) - 1]->places, $final, $layers, count($moves))];
+        $last = $moves === null || $moves === [] ? null : $moves[count($moves) - 1];
+        $layers = $last->layers ?? range(0, max(0, count($pattern->faces) - 1));
+        $moves = [...$moves ?? [], ...(new ClosingOrder($pattern, $parents))->moves($layers, count($moves ?? []))];
 
-        return new FoldedSheet($pattern, $this->base, $this->hinges, $parents, $moves, $final, $layers, array_values(array_unique($problems)));
+        return new FoldedSheet($pattern, $base, $hinges, $parents, $moves, $final, $layers, array_values(array_unique($problems)));
     }
 
-    private function whyNot(): string
+    /**
+     * @param array<int, Hinge> $hinges
+     * @param array<int, Isometry> $final
+     * @return list<string>
+     */
+    private function tears(CreasePattern $pattern, array $hinges, array $final): array
     {
-        return $this->tooWide === []
-            ? 'No order of straight folds follows these mountains and valleys: one layer would have to pass through another. Turn a fold round, or cut where four folds meet.'
-            : sprintf('The %s is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.', implode(' or the ', $this->tooWide));
+        foreach ($hinges as $hinge) {
+            if (! $final[$hinge->other]->equals(FoldedPlaces::beyond($pattern, $final[$hinge->one], $hinge, $hinge->one))) {
+                return ['Folded along all of its scores the sheet would tear: the panels round a point do not come together again.'];
+            }
+        }
+
+        return [];
     }
 
     /**
      * Panels one after the other, where every panel hangs on no more than two others and slits keep the rest apart; else none.
      *
+     * @param array<int, Hinge> $hinges
      * @return list<int>
      */
-    private function path(): array
+    private function path(CreasePattern $pattern, array $hinges): array
     {
-        $beside = array_fill(0, count($this->pattern->faces), []);
-        foreach ($this->hinges as $hinge) {
+        $beside = array_fill(0, count($pattern->faces), []);
+        foreach ($hinges as $hinge) {
             if ($hinge->quarters !== 2) {
                 return [];
             }
             $beside[$hinge->one][] = $hinge->other;
             $beside[$hinge->other][] = $hinge->one;
         }
-        $hasSlits = array_filter($this->pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) !== [];
+        $hasSlits = array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) !== [];
         $ends = array_keys(array_filter($beside, static fn (array $neighbours): bool => count($neighbours) === 1));
         if (! $hasSlits || count($ends) !== 2 || array_filter($beside, static fn (array $neighbours): bool => count($neighbours) > 2) !== []) {
             return [];
@@ -105,384 +83,5 @@ final class Folder
         }
 
         return $path;
-    }
-
-    /**
-     * @param list<int> $path
-     * @param array<int, Isometry> $places
-     * @param list<int> $layers
-     * @return list<FoldMove>|null
-     */
-    private function along(array $path, array $places, array $layers): ?array
-    {
-        $moves = [];
-        for ($k = 0; $k < count($path) - 1; $k++) {
-            foreach ($this->hinges as $edge => $hinge) {
-                if (($hinge->one === $path[$k] && $hinge->other === $path[$k + 1]) || ($hinge->other === $path[$k] && $hinge->one === $path[$k + 1])) {
-                    $move = $this->move([$edge], array_slice($path, 0, $k + 1), $path[$k + 1], $places, $layers, count($moves) + 1);
-                    if ($move === null) {
-                        return null;
-                    }
-                    $moves[] = $move;
-                    $places = $move->places;
-                    $layers = $move->layers;
-                }
-            }
-        }
-
-        return $moves;
-    }
-
-    /**
-     * @param list<int> $pending edges still to be folded
-     * @param array<int, Isometry> $places
-     * @param list<int> $layers
-     * @param list<FoldMove> $moves
-     * @return list<FoldMove>|null null where it comes to no end
-     */
-    private function search(array $pending, array $places, array $layers, array $moves): ?array
-    {
-        if ($pending === []) {
-            return $moves;
-        }
-        if (++$this->tries > self::MOST_TRIES) {
-            return null;
-        }
-        foreach ($this->candidates($pending, $places) as [$edges, $moving, $still]) {
-            $move = $this->move($edges, $moving, $still, $places, $layers, count($moves) + 1);
-            if ($move === null) {
-                continue;
-            }
-            $all = $this->search(array_values(array_diff($pending, $edges)), $move->places, $move->layers, [...$moves, $move]);
-            if ($all !== null) {
-                return $all;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * Scores that lie on one line on the table and part the panels in two, the smaller moving part first; where a whole line does not, single scores of it.
-     *
-     * @param list<int> $pending
-     * @param array<int, Isometry> $places
-     * @return list<array{list<int>, list<int>, int}> edges, panels that move, a panel beside them that stays
-     */
-    private function candidates(array $pending, array $places): array
-    {
-        $lines = [];
-        foreach ($pending as $edge) {
-            $lines[$this->lineOf($edge, $places)][] = $edge;
-        }
-        $candidates = [];
-        foreach ($lines as $edges) {
-            $found = $this->parted($edges);
-            if ($found !== null) {
-                $candidates[] = [$edges, ...$found];
-            }
-            if ($found === null || count($edges) > 1) {
-                foreach (count($edges) > 1 ? $edges : [] as $edge) {
-                    $single = $this->parted([$edge]);
-                    if ($single !== null) {
-                        $candidates[] = [[$edge], ...$single];
-                    }
-                }
-            }
-        }
-        $area = fn (array $moving): int => array_sum(array_map(fn (int $face): int => $this->pattern->faces[$face]->area, $moving));
-        usort($candidates, static fn (array $one, array $other): int => [$area($one[1]), -count($one[0]), $one[0]] <=> [$area($other[1]), -count($other[0]), $other[0]]);
-
-        return $candidates;
-    }
-
-    /** @param array<int, Isometry> $places */
-    private function lineOf(int $edge, array $places): string
-    {
-        $place = $places[$this->hinges[$edge]->one];
-        $from = $this->pattern->vertices[$this->pattern->edges[$edge]->from];
-        $to = $this->pattern->vertices[$this->pattern->edges[$edge]->to];
-        [$ax, $ay] = $place->apply(...$from);
-        [$bx, $by] = $place->apply(...$to);
-        $length = hypot($bx - $ax, $by - $ay);
-        [$nx, $ny] = [($by - $ay) / $length, ($ax - $bx) / $length];
-        if ($nx < -1e-9 || (abs($nx) <= 1e-9 && $ny < 0)) {
-            [$nx, $ny] = [-$nx, -$ny];
-        }
-
-        return sprintf('%.6f %.6f %.0f', $nx + 0.0, $ny + 0.0, round($nx * $ax + $ny * $ay) + 0.0);
-    }
-
-    /**
-     * @param list<int> $edges
-     * @return array{list<int>, int}|null panels that move, and one that stays; null where the sheet hangs together without these scores
-     */
-    private function parted(array $edges): ?array
-    {
-        $beside = [];
-        foreach ($this->hinges as $edge => $hinge) {
-            if (! in_array($edge, $edges, true)) {
-                $beside[$hinge->one][] = $hinge->other;
-                $beside[$hinge->other][] = $hinge->one;
-            }
-        }
-        $group = [];
-        foreach (array_keys($this->pattern->faces) as $start) {
-            if (isset($group[$start])) {
-                continue;
-            }
-            $stack = [$start];
-            while ($stack !== []) {
-                $face = array_pop($stack);
-                if (! isset($group[$face])) {
-                    $group[$face] = $start;
-                    array_push($stack, ...($beside[$face] ?? []));
-                }
-            }
-        }
-        // Across every one of the scores from what stays to what moves and back.
-        $moves = [$group[$this->base] => false];
-        $changed = true;
-        while ($changed) {
-            $changed = false;
-            foreach ($edges as $edge) {
-                [$one, $other] = [$group[$this->hinges[$edge]->one], $group[$this->hinges[$edge]->other]];
-                if ($one === $other || (isset($moves[$one], $moves[$other]) && $moves[$one] === $moves[$other])) {
-                    return null;
-                }
-                foreach ([[$one, $other], [$other, $one]] as [$known, $open]) {
-                    if (isset($moves[$known]) && ! isset($moves[$open])) {
-                        $moves[$open] = ! $moves[$known];
-                        $changed = true;
-                    }
-                }
-            }
-        }
-        $moving = array_values(array_filter(array_keys($this->pattern->faces), static fn (int $face): bool => $moves[$group[$face]] ?? false));
-        $first = $this->hinges[$edges[0]];
-
-        return $moving === [] ? null : [$moving, in_array($first->one, $moving, true) ? $first->other : $first->one];
-    }
-
-    /**
-     * @param list<int> $edges
-     * @param list<int> $moving
-     * @param array<int, Isometry> $places
-     * @param list<int> $layers
-     */
-    private function move(array $edges, array $moving, int $still, array $places, array $layers, int $number): ?FoldMove
-    {
-        $isMoving = array_fill_keys($moving, true);
-        $over = null;
-        foreach ($edges as $edge) {
-            $hinge = $this->hinges[$edge];
-            if ($hinge->assignment === Assignment::Unassigned) {
-                continue;
-            }
-            $stays = isset($isMoving[$hinge->one]) ? $hinge->other : $hinge->one;
-            $wants = ($hinge->assignment === Assignment::Valley) !== $places[$stays]->isTurnedOver();
-            if ($over !== null && $over !== $wants) {
-                return null;
-            }
-            $over = $wants;
-        }
-        $wide = $this->beyond($edges[0], $isMoving, $places);
-        if ($wide !== null) {
-            $name = str_replace('-', ' ', $this->pattern->faces[$wide]->panel);
-            $this->tooWide[$name] = $name;
-
-            return null;
-        }
-        foreach ($over === null ? [true, false] : [$over] as $way) {
-            if (! $this->isBlocked($isMoving, $places, $layers, $way)) {
-                return $this->made($edges, $moving, $still, $places, $layers, $way, $number);
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * A panel that moves and lies across the line it moves about: it would be folded too.
-     *
-     * @param array<int, true> $isMoving
-     * @param array<int, Isometry> $places
-     */
-    private function beyond(int $edge, array $isMoving, array $places): ?int
-    {
-        $hinge = $this->hinges[$edge];
-        [[$ax, $ay], [$bx, $by]] = $this->onTable($edge, $places[$hinge->one]);
-        $length = max(1.0, hypot($bx - $ax, $by - $ay));
-        $side = static fn (float $x, float $y): float => (($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) / $length;
-        foreach (array_keys($isMoving) as $face) {
-            $sides = array_map(static fn (array $corner): float => $side($corner[0], $corner[1]), $this->outline($face, $places[$face])->corners);
-            if (max($sides) > self::TOUCHING && min($sides) < -self::TOUCHING) {
-                return $face;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * Whether something that stays lies in the way of what moves: above it when it comes over, below it when it goes under.
-     *
-     * @param array<int, true> $isMoving
-     * @param array<int, Isometry> $places
-     * @param list<int> $layers
-     */
-    private function isBlocked(array $isMoving, array $places, array $layers, bool $over): bool
-    {
-        $ordered = $over ? $layers : array_reverse($layers);
-        $below = [];
-        foreach ($ordered as $face) {
-            $outline = $this->outline($face, $places[$face]);
-            if (isset($isMoving[$face])) {
-                // Panels of a stack that lie exactly on each other are one.
-                $below[implode(' ', $outline->box)] = $outline;
-
-                continue;
-            }
-            foreach ($below as $other) {
-                if ($outline->overlaps($other, self::TOUCHING)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * @param list<int> $edges
-     * @param list<int> $moving
-     * @param array<int, Isometry> $places
-     * @param list<int> $layers
-     */
-    private function made(array $edges, array $moving, int $still, array $places, array $layers, bool $over, int $number): FoldMove
-    {
-        $hinge = $this->hinges[$edges[0]];
-        $stays = in_array($hinge->one, $moving, true) ? $hinge->other : $hinge->one;
-        $onSheet = Isometry::about($this->pattern->line($this->pattern->edges[$edges[0]]), 2);
-        $turn = $places[$stays]->after($onSheet)->after($places[$stays]->inverse());
-        $isMoving = array_fill_keys($moving, true);
-        $moved = $places;
-        foreach ($moving as $face) {
-            $moved[$face] = $turn->after($places[$face]);
-        }
-        $stack = array_values(array_filter($layers, static fn (int $face): bool => isset($isMoving[$face])));
-        $rest = array_values(array_filter($layers, static fn (int $face): bool => ! isset($isMoving[$face])));
-        $turned = array_reverse($stack);
-
-        return new FoldMove($number, $edges, $moving, $over, 2, $this->onTable($edges[0], $places[$stays]), $moved, $over ? [...$rest, ...$turned] : [...$turned, ...$rest]);
-    }
-
-    /** @return array{array{float, float}, array{float, float}} */
-    private function onTable(int $edge, Isometry $place): array
-    {
-        [$ax, $ay] = $place->apply(...$this->pattern->vertices[$this->pattern->edges[$edge]->from]);
-        [$bx, $by] = $place->apply(...$this->pattern->vertices[$this->pattern->edges[$edge]->to]);
-
-        return [[$ax, $ay], [$bx, $by]];
-    }
-
-    /** Where a panel lies; worked out once for every place it comes to. */
-    private function outline(int $face, Isometry $place): Outline
-    {
-        $known = $this->outlines[$place] ?? [];
-        if (! isset($known[$face])) {
-            $known[$face] = Outline::of($this->pattern->outline($face), $place);
-            $this->outlines[$place] = $known;
-        }
-
-        return $known[$face];
-    }
-
-    /**
-     * @param array<int, array{int, Hinge}> $parents
-     * @return array<int, Isometry>
-     */
-    private function finalPlaces(array $parents): array
-    {
-        $places = array_fill(0, count($this->pattern->faces), Isometry::identity());
-        foreach ($parents as $face => [$parent, $hinge]) {
-            $places[$face] = $this->acrossHinge($places[$parent], $hinge, $parent);
-        }
-
-        return $places;
-    }
-
-    /** Where the panel beyond a folded score lies, when this one lies here. */
-    private function acrossHinge(Isometry $place, Hinge $hinge, int $from): Isometry
-    {
-        $turn = FoldAngles::turn($this->pattern, $hinge, $from);
-
-        return $place->after(Isometry::about($this->pattern->line($this->pattern->edges[$hinge->edge]), $turn));
-    }
-
-    /**
-     * What stands at a right angle beside gussets and spines, one score after the other.
-     *
-     * @param array<int, array{int, Hinge}> $parents
-     * @param array<int, Isometry> $places
-     * @param array<int, Isometry> $final
-     * @param list<int> $layers
-     * @return list<FoldMove>
-     */
-    private function standingUp(array $parents, array $places, array $final, array $layers, int $done): array
-    {
-        $moves = [];
-        $standing = array_filter($parents, static fn (array $hanging): bool => $hanging[1]->quarters === 1);
-        uksort($standing, fn (int $one, int $other): int => $this->closing($one, $parents) <=> $this->closing($other, $parents));
-        foreach ($standing as $face => [$parent, $hinge]) {
-            $moving = $this->hanging($face, $parents);
-            foreach ($moving as $each) {
-                // Those beyond it come to their end with it, as far as their own right angles are made.
-                $places[$each] = $final[$each];
-            }
-            $moves[] = new FoldMove($done + count($moves) + 1, [$hinge->edge], $moving, $hinge->assignment !== Assignment::Mountain, 1, $this->onTable($hinge->edge, $places[$parent]), $places, $layers);
-        }
-
-        return $moves;
-    }
-
-    /**
-     * What closes first: the side with the narrowest gusset, for it lies innermost (common practice, no published source); of equal ones the sides before foot and head.
-     *
-     * @param array<int, array{int, Hinge}> $parents
-     * @return array{int, int, int, int}
-     */
-    private function closing(int $face, array $parents): array
-    {
-        // The gusset stands next to what is held; what it carries closes with it.
-        $gusset = $face;
-        $depth = 0;
-        while (isset($parents[$gusset]) && isset($parents[$parents[$gusset][0]])) {
-            $gusset = $parents[$gusset][0];
-            $depth++;
-        }
-        $outline = $this->pattern->outline($gusset);
-        $width = max(array_column($outline, 0)) - min(array_column($outline, 0));
-        $height = max(array_column($outline, 1)) - min(array_column($outline, 1));
-
-        return [min($width, $height), $width < $height ? 0 : 1, -min(array_column($outline, 1)), $depth];
-    }
-
-    /**
-     * @param array<int, array{int, Hinge}> $parents
-     * @return list<int>
-     */
-    private function hanging(int $face, array $parents): array
-    {
-        $all = [$face];
-        for ($k = 0; $k < count($all); $k++) {
-            foreach ($parents as $child => [$parent]) {
-                if ($parent === $all[$k]) {
-                    $all[] = $child;
-                }
-            }
-        }
-
-        return $all;
     }
 }

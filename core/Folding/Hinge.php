@@ -15,6 +15,12 @@ final readonly class Hinge
     {
     }
 
+    /** The same score before it is folded. */
+    public function unfolded(): self
+    {
+        return new self($this->edge, $this->one, $this->other, $this->assignment, 0);
+    }
+
     public function across(int $face): int
     {
         return $face === $this->one ? $this->other : $this->one;

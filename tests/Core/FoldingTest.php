@@ -51,7 +51,12 @@ final class FoldingTest extends TestCase
             if ($part->creases !== []) {
                 $folded = (new Folder)->fold(CreasePattern::of($part));
                 $this->assertSame([], $folded->problems, "{$structure}, {$part->name}");
-                $this->assertHingesHold($folded);
+                $this->assertHingesHold($folded, $folded->places);
+                foreach ($folded->moves as $move) {
+                    // At no moment does the sheet tear.
+                    $this->assertHingesHold($folded, $move->places);
+                }
+                $this->assertEquals($folded->places, $folded->moves === [] ? $folded->places : $folded->moves[count($folded->moves) - 1]->places, 'The last fold ends where all is folded.');
             }
         }
     }
@@ -208,12 +213,13 @@ final class FoldingTest extends TestCase
         $this->assertCount(8, $folio->hinges());
     }
 
-    private function assertHingesHold(FoldedSheet $folded): void
+    /** @param array<int, \Ephemeron\Geometry\Isometry> $places */
+    private function assertHingesHold(FoldedSheet $folded, array $places): void
     {
         foreach ($folded->hinges as $hinge) {
             foreach ([$folded->pattern->edges[$hinge->edge]->from, $folded->pattern->edges[$hinge->edge]->to] as $vertex) {
                 $corner = $folded->pattern->vertices[$vertex];
-                $this->assertSame($folded->places[$hinge->one]->apply(...$corner), $folded->places[$hinge->other]->apply(...$corner), 'A score stays one line.');
+                $this->assertSame($places[$hinge->one]->apply(...$corner), $places[$hinge->other]->apply(...$corner), 'A score stays one line.');
             }
         }
     }
