@@ -41,6 +41,18 @@ final class DrawerTest extends TestCase
         $this->assertSame($copies, (new Drawer([$this->patterns($width, $height, 7)]))->reach($this->plan('five-pocket-folio')->stocks)->copies);
     }
 
+    public function test_what_is_kept_for_covers_goes_into_covers_only_and_first(): void
+    {
+        $kept = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 3, forCovers: true);
+        $free = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 3);
+        $cover = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 1, forCovers: true);
+        $page = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 1);
+        $this->assertSame([true, true, false, true], [$kept->serve($cover), $free->serve($cover), $kept->serve($page), $free->serve($page)]);
+        $this->assertNotSame($kept->key(), $free->key());
+        $this->assertSame([0, 3, 5], [(new Drawer([$kept]))->reach($this->plan('five-pocket-folio')->stocks)->copies, (new Drawer([$free]))->reach($this->plan('five-pocket-folio')->stocks)->copies, $free->plus(2)->count]);
+        $this->assertTrue($kept->less(1)->forCovers);
+    }
+
     public function test_what_is_sold_as_twelve_inches_serves_where_thirty_and_a_half_centimetres_are_wanted(): void
     {
         $this->assertSame(2, (new Drawer([$this->patterns(12, 12, 2)]))->reach($this->plan('five-pocket-folio', ['unit' => 'cm'])->stocks)->copies);

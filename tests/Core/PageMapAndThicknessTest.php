@@ -119,6 +119,28 @@ final class PageMapAndThicknessTest extends TestCase
         $this->assertEqualsWithDelta(14 * $caliper->ticks + 2 * $cover->ticks, $matted->thickest(false)->ticks - $bare->thickest(false)->ticks, 2 * abs($caliper->ticks - $cover->ticks));
     }
 
+    public function test_what_lies_at_the_fore_edge_of_a_left_page_thickens_the_fore_edge(): void
+    {
+        foreach (['page-1', 'page-2'] as $page) {
+            $hinge = $this->plan('nested-gusset-album')->blueprint->face($page)->hinge;
+            $tag = static fn (string $left): array => ['mats' => ['layers' => 0], 'furniture' => [['on' => $page, 'kind' => 'photo-mat', 'parameters' => ['photo' => '2x3', 'across' => $left]]]];
+            $outside = $this->profile('nested-gusset-album', $tag($hinge === Edge::Right ? '0' : '2 1/2'));
+            $this->assertTrue($outside->spine(false)->equals($outside->bare), "{$page}: nothing at the spine");
+            $inside = $this->profile('nested-gusset-album', $tag($hinge === Edge::Right ? '2 1/2' : '0'));
+            $this->assertTrue($inside->foreEdge(false)->equals($inside->bare), "{$page}: nothing at the fore-edge");
+            $this->assertTrue($inside->thickest(false)->isMoreThan($inside->bare));
+        }
+    }
+
+    public function test_a_flap_that_carries_nothing_else_gets_a_print(): void
+    {
+        $flap = $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => [['on' => 'page-1', 'kind' => 'flap']]]);
+        $bare = $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => []]);
+        // The flap’s two sides get a print of 0.25 mm each; the page that lies under it is counted as carrying them and gets none of its own (a mounted one of 0.51 mm).
+        $card = $this->plan('nested-gusset-album')->design->materials['structure-card']->caliper->inMillimetres();
+        $this->assertEqualsWithDelta($card + 2 * 0.25 - 0.51, $flap->thickest(true)->inMillimetres() - $bare->thickest(true)->inMillimetres(), 0.02);
+    }
+
     public function test_scenes_name_every_scored_part_and_hang_together(): void
     {
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
