@@ -132,6 +132,17 @@ final class PageMapAndThicknessTest extends TestCase
         }
     }
 
+    public function test_of_thick_things_that_seldom_meet_the_thickest_counts(): void
+    {
+        $with = fn (string ...$kinds): Profile => $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => array_map(static fn (string $kind, int $k): array => ['on' => 'page-'.(2 * $k + 2), 'kind' => $kind], $kinds, array_keys($kinds))]);
+        $lump = static fn (Profile $profile): Length => $profile->spine(true)->minus($profile->bare);
+        $none = $with();
+        $this->assertTrue($none->spine(true)->equals($none->bare));
+        $opened = $lump($with('expanding-pocket'));
+        $this->assertTrue($opened->isMoreThan(Length::zero()));
+        $this->assertTrue($opened->equals($lump($with('expanding-pocket', 'expanding-pocket'))), 'Two of them lie on different leaves.');
+    }
+
     public function test_a_flap_that_carries_nothing_else_gets_a_print(): void
     {
         $flap = $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => [['on' => 'page-1', 'kind' => 'flap']]]);

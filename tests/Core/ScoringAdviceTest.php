@@ -44,6 +44,7 @@ final class ScoringAdviceTest extends TestCase
         $budget = ErrorBudget::of($this->plan('nested-gusset-album')->blueprint->part('sheet-4'))[0];
         $this->assertTrue($budget->outerEqual);
         $this->assertSame('gusset panel', $budget->taker(ScoringSchool::Turn));
+        $this->assertSame('right leaf panel', $budget->taker(ScoringSchool::Absolute));
         $this->assertSame(ScoringSchool::Turn, $budget->better());
         $this->assertStringContainsString('stay equal', $budget->text(ScoringSchool::Turn));
         $this->assertStringContainsString('no longer equal', $budget->text(ScoringSchool::Absolute));
@@ -60,6 +61,7 @@ final class ScoringAdviceTest extends TestCase
     {
         $this->assertStringContainsString('side B up', $this->advice('nested-gusset-album', 'sheet-4')[0]);
         $this->assertStringContainsString('5, 6', $this->advice('nested-gusset-album', 'sheet-4')[0], 'Turned over left to right the scores at 5 and 6 of 11 are at 5 and 6.');
+        $this->assertStringContainsString('at 2¼, 3¼', $this->advice('cascade-album', 'cover-left')[0], 'Turned over, scores at 4¼ and 5¼ of 7½ are at 3¼ and 2¼.');
         $this->assertStringContainsString('side A up: these are mountains', $this->advice('waterfall-wallet', 'wallet')[0]);
         $mixed = $this->advice('tab-spine-album', 'sheet-1')[0];
         $this->assertStringContainsString('Score the mountains with side A up', $mixed);
