@@ -44,7 +44,7 @@ final readonly class ProvenPlanner implements CutPlanner
     }
 
     /**
-     * Takes up to so many seconds for a plan that resists.
+     * Works up to so many seconds on a plan that resists.
      *
      * @param (\Closure(float): bool)|null $goOn is told what share of the time is used up, and says whether to go on
      */
