@@ -8,6 +8,7 @@ use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\Requisite;
@@ -52,6 +53,11 @@ final readonly class WorkPlan
     public function notation(): Notation
     {
         return $this->workings->notation();
+    }
+
+    public function trimmer(): Trimmer
+    {
+        return $this->workings->trimmer();
     }
 
     public function sheets(): int

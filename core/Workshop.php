@@ -91,7 +91,7 @@ final readonly class Workshop
             $parts[$key][] = $part;
             $roles[$key][$part->role->value] = $part->role;
         }
-        $trimmer = Trimmer::usual($design->grid);
+        $trimmer = Trimmer::usual($design->grid, $design->blade, $design->strip);
         $pins = [];
         foreach ($design->pins as $pin) {
             $pins[$pin->part][] = $pin->pin;

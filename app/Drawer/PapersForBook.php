@@ -9,7 +9,6 @@ use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
-use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Alternation;
 use Ephemeron\Drawer\Proposal;
 use Ephemeron\Drawer\Proposer;
@@ -69,7 +68,7 @@ final readonly class PapersForBook
     /** @return list<Proposal> */
     private function proposals(WorkPlan $plan, Wishes $wishes): array
     {
-        return (new Proposer($this->planner, Trimmer::usual($plan->design->grid)))->propose($this->wants($plan), $this->offers->for($plan->design), $wishes);
+        return (new Proposer($this->planner, $plan->trimmer()))->propose($this->wants($plan), $this->offers->for($plan->design), $wishes);
     }
 
     /** @return list<Want> */

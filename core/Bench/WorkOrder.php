@@ -94,8 +94,8 @@ final readonly class WorkOrder
 
     private function cutLine(CutStep $cut): string
     {
-        return sprintf(
-            '%s %s: divide the %s of %s %s%s. It gives %s and %s.',
+        return rtrim(sprintf(
+            '%s %s: divide the %s of %s %s%s. It gives %s and %s. %s',
             $cut->sameFence ? 'Same fence,' : 'Fence',
             $this->notation->text($cut->fence),
             $cut->along->value,
@@ -104,7 +104,8 @@ final readonly class WorkOrder
             $cut->together === 1 ? ' piece' : ' pieces, together',
             $this->outcome($cut->first),
             $this->outcome($cut->second),
-        );
+            $this->workings->trimmer()->advice($cut, $this->notation),
+        ));
     }
 
     private function outcome(Piece $piece): string

@@ -30,4 +30,10 @@ final readonly class CutStep
         public Cut $cut,
     ) {
     }
+
+    /** From edge to edge. */
+    public function length(): Length
+    {
+        return $this->piece->along($this->along->across());
+    }
 }

@@ -17,6 +17,8 @@ final readonly class Measured
      * @param list<Kind> $kinds
      * @param list<array{int, int, int, bool}> $placements kind, width, height, turned: every way a kind may lie
      * @param list<array{int, int}> $sheets width and height of each supply
+     * @param int $narrowest strip that comes off
+     * @param int $longest cut that the blade makes
      */
     private function __construct(
         public int $unit,
@@ -24,6 +26,7 @@ final readonly class Measured
         public array $placements,
         public array $sheets,
         public int $narrowest,
+        public int $longest,
     ) {
     }
 
@@ -54,6 +57,7 @@ final readonly class Measured
             array_map(static fn (Supply $supply): array => [intdiv($supply->sheet->width->ticks, $unit), intdiv($supply->sheet->height->ticks, $unit)], $supplies),
             // A strip of just the narrowest breadth still comes off.
             intdiv($trimmer->narrowestStrip->ticks + $unit - 1, $unit),
+            intdiv($trimmer->longestCut->ticks, $unit),
         );
     }
 

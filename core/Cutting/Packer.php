@@ -76,7 +76,7 @@ final class Packer
             array_push($free, ...$slab->place($kind, $width, $height, $turned, $this->besideFirst($slab, $width, $height, $split)));
         }
 
-        return new Packing($this->supplies, array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree())), $missing);
+        return new Packing($this->task, $this->supplies, array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree())), $missing);
     }
 
     /**

@@ -13,21 +13,25 @@ final readonly class Packing
 
     public int $missed;
 
+    /** Cuts with knife and ruler, for which the blade is too short. */
+    public int $longCuts;
+
     /**
      * @param list<Supply> $supplies
      * @param list<array{int, Slab}> $sheets supply and slab
      * @param array<int, int> $missing by kind
      */
-    public function __construct(array $supplies, public array $sheets, public array $missing)
+    public function __construct(Measured $task, array $supplies, public array $sheets, public array $missing)
     {
         $new = array_filter($sheets, static fn (array $sheet): bool => ! $supplies[$sheet[0]]->isLeftover);
         $this->newSheets = count($new);
         $this->cents = array_sum(array_map(static fn (array $sheet): int => $supplies[$sheet[0]]->cents, $new));
         $this->missed = array_sum($missing);
+        $this->longCuts = array_sum(array_map(static fn (array $sheet): int => $sheet[1]->longCuts($task->longest), $sheets));
     }
 
     /**
-     * Nothing missed first, then fewest sheets, then cheapest, then the largest piece left over, then the fewest different sheets: those that are alike are cut
+     * Nothing missed first, then fewest sheets, then cheapest, then the fewest cuts too long for the blade, then the largest piece left over, then the fewest different sheets: those that are alike are cut
      * together at one setting.
      */
     public function beats(self $other): bool
@@ -48,7 +52,7 @@ final readonly class Packing
             $cuts += substr_count($signature, '(');
         }
 
-        return [$this->missed, $this->newSheets, $this->cents, -$leftover, count($different), $cuts];
+        return [$this->missed, $this->newSheets, $this->cents, $this->longCuts, -$leftover, count($different), $cuts];
     }
 
     /** The more unevenly the sheets are filled, the more: full ones and nearly empty ones are nearer to one sheet fewer. */

@@ -83,7 +83,7 @@ final class PackingSearch
                 array_push($sheets, ...array_fill(0, $count, [$index, $filling->slab($fill, $this->task->unit)]));
             }
         }
-        $this->keep(new Packing($this->supplies, $sheets, array_filter($left)));
+        $this->keep(new Packing($this->task, $this->supplies, $sheets, array_filter($left)));
     }
 
     /** Every order with every rule and every split; when the bound is met, a few more for the sake of larger leftovers and fewer settings. */

@@ -96,6 +96,17 @@ final class Slab
             && ($this->second === null || $this->second->comesOff($narrowest));
     }
 
+    /** How many cuts a blade is too short for. */
+    public function longCuts(int $longest): int
+    {
+        if ($this->along === null || max($this->width, $this->height) <= $longest) {
+            return 0;
+        }
+        $length = $this->along === Axis::Width ? $this->height : $this->width;
+
+        return ($length > $longest ? 1 : 0) + ($this->first?->longCuts($longest) ?? 0) + ($this->second?->longCuts($longest) ?? 0);
+    }
+
     /** @return array<int, int> how many of each kind */
     public function pieces(): array
     {

@@ -5,17 +5,42 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\ToolGrid;
 
 /** What the trimmer can do (common practice, no published source: a 12¼ in bed, nothing under ⅛ in comes off cleanly). */
 final readonly class Trimmer
 {
+    /** @param ToolGrid $fence the marks of its scale */
     public function __construct(public Length $longestCut, public Length $narrowestStrip, public ToolGrid $fence)
     {
     }
 
-    public static function usual(ToolGrid $fence): self
+    /**
+     * @param Length|null $longestCut null: 12¼ in
+     * @param Length|null $narrowestStrip null: ⅛ in
+     */
+    public static function usual(ToolGrid $fence, ?Length $longestCut = null, ?Length $narrowestStrip = null): self
     {
-        return new self(Length::inches(12, 1, 4), Length::inches(0, 1, 8), $fence);
+        return new self($longestCut ?? Length::inches(12, 1, 4), $narrowestStrip ?? Length::inches(0, 1, 8), $fence);
+    }
+
+    public function setting(CutStep $step): FenceSetting
+    {
+        return FenceSetting::on($this->fence, $step->fence);
+    }
+
+    /** Whether the cut is longer than the blade: then it is done with knife and ruler. */
+    public function isTooLong(CutStep $step): bool
+    {
+        return $step->length()->isMoreThan($this->longestCut);
+    }
+
+    /** How to make a cut for which the blade is too short or the fence has no mark; empty for any other. */
+    public function advice(CutStep $step, Notation $notation): string
+    {
+        return $this->isTooLong($step)
+            ? sprintf('The cut is %s long, the blade %s: mark both ends and cut it with knife and metal ruler.', $notation->text($step->length()), $notation->text($this->longestCut))
+            : $this->setting($step)->advice($notation);
     }
 }

@@ -43,6 +43,24 @@ final readonly class TrimmerBench
         return $blanks;
     }
 
+    /** @return list<CutStep> the steps for which the fence has no mark; they can be done, with a ruler */
+    public function betweenMarks(CutPlan $plan): array
+    {
+        return array_values(array_filter($this->steps($plan), fn (CutStep $step): bool => ! $this->trimmer->setting($step)->isAtMark()));
+    }
+
+    /** @return list<CutStep> the steps for which the blade is too short; they can be done, with knife and ruler */
+    public function longerThanTheBlade(CutPlan $plan): array
+    {
+        return array_values(array_filter($this->steps($plan), $this->trimmer->isTooLong(...)));
+    }
+
+    /** @return list<CutStep> */
+    private function steps(CutPlan $plan): array
+    {
+        return array_merge([], ...array_map(static fn (SheetPattern $pattern): array => $pattern->steps(), $plan->patterns));
+    }
+
     /**
      * @param array<string, Demand> $demands
      * @param array<string, int> $blanks

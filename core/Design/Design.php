@@ -20,6 +20,8 @@ final readonly class Design
      * @param list<Placed> $furniture
      * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}
      * @param Length|null $board length of the scoring board; null: 12 in, or 30 cm for metric grooves
+     * @param Length|null $blade longest cut the trimmer makes; null: 12¼ in
+     * @param Length|null $strip narrowest strip it takes off cleanly; null: ⅛ in
      * @param list<PinnedPart> $pins pieces that are cut from a chosen place of their paper
      */
     public function __construct(
@@ -36,6 +38,8 @@ final readonly class Design
         public Schools $schools = new Schools,
         public array $pins = [],
         public ?Length $board = null,
+        public ?Length $blade = null,
+        public ?Length $strip = null,
     ) {
     }
 

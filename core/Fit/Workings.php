@@ -6,6 +6,7 @@ namespace Ephemeron\Fit;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Folding\Profile;
@@ -43,6 +44,12 @@ final readonly class Workings
     public function notation(): Notation
     {
         return $this->notation;
+    }
+
+    /** The maker's trimmer, for what the design does not say the usual one. */
+    public function trimmer(): Trimmer
+    {
+        return Trimmer::usual($this->design->grid, $this->design->blade, $this->design->strip);
     }
 
     public function stockOf(Part $part): Stock

@@ -43,7 +43,7 @@ final readonly class DesignReader
 
     private const MOST_PINS = 60;
 
-    private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'board', 'scoring', 'schools', 'parameters', 'mats', 'furniture', 'materials', 'pins'];
+    private const KEYS = ['$schema', 'format', 'version', 'structure', 'name', 'unit', 'grid', 'grooves', 'board', 'blade', 'strip', 'scoring', 'schools', 'parameters', 'mats', 'furniture', 'materials', 'pins'];
 
     public function __construct(private Catalogue $catalogue, private Showroom $showroom)
     {
@@ -99,7 +99,9 @@ final readonly class DesignReader
             grid: $this->grid($data, 'grid', ToolGrid::usualFor($unit), $complaints),
             grooves: $this->grid($data, 'grooves', ToolGrid::usualGroovesFor($unit), $complaints),
             scoring: $this->scoring($data, $complaints),
-            board: $this->board($data, $unit, $complaints),
+            board: $this->tool($data, Parameter::length('board', 'The scoring board', '', Length::inches(4), Length::inches(40)), $unit, $complaints),
+            blade: $this->tool($data, Parameter::length('blade', 'The blade', '', Length::inches(4), Length::inches(60)), $unit, $complaints),
+            strip: $this->tool($data, Parameter::length('strip', 'The narrowest strip', '', Length::inches(0, 1, 32), Length::inches(1)), $unit, $complaints),
             parameters: $values,
             mats: $this->mats($data, $structure->defaultMats(), $complaints),
             furniture: array_key_exists('furniture', $data)
@@ -176,15 +178,18 @@ final readonly class DesignReader
         return $grid ?? $usual;
     }
 
-    /** @param array<array-key, mixed> $data */
-    private function board(array $data, Unit $unit, Complaints $complaints): ?Length
+    /**
+     * A measure of a tool, where it is not the usual one.
+     *
+     * @param array<array-key, mixed> $data
+     */
+    private function tool(array $data, Parameter $parameter, Unit $unit, Complaints $complaints): ?Length
     {
-        $value = $data['board'] ?? null;
+        $value = $data[$parameter->key] ?? null;
         if ($value === null || $value === '') {
             return null;
         }
-        $parameter = Parameter::length('board', 'The scoring board', '', Length::inches(4), Length::inches(40), Length::inches(12));
-        $length = $complaints->reading('board', static fn () => $parameter->read($value, $unit), null);
+        $length = $complaints->reading($parameter->key, static fn () => $parameter->read($value, $unit), null);
 
         return $length instanceof Length ? $length : null;
     }

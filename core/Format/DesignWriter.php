@@ -37,7 +37,7 @@ final readonly class DesignWriter
             'unit' => $design->unit->value,
             'grid' => $design->grid->value,
             'grooves' => $design->grooves->value,
-            ...($design->board === null ? [] : ['board' => $notation->exact($design->board)]),
+            ...array_map($notation->exact(...), array_filter(['board' => $design->board, 'blade' => $design->blade, 'strip' => $design->strip])),
             'scoring' => $design->scoring->value,
             ...($design->schools == new Schools ? [] : ['schools' => [
                 'decorating' => $design->schools->decorating->value,

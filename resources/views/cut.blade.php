@@ -21,6 +21,7 @@
             <a href="{{ route('papers.for', $project) }}">Take another paper</a>
         </div>
     @endforeach
+    @include('cut.trimmer')
     <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
     @if ($hand)
         @include('cut.in-hand')
@@ -38,6 +39,10 @@
                     {{ $stock->cuts->sheets() }} {{ $stock->cuts->leftovers() > 0 ? 'new ' : '' }}{{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $stock->cuts->leftovers() > 0 ? ' and '.$stock->cuts->leftovers().' '.($stock->cuts->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }}; {{ $stock->cuts->isProved() && $stock->cuts->missing === [] ? ($stock->cuts->sheets() === 0 ? 'nothing new is begun' : 'fewer is impossible') : "at least {$stock->cuts->lowerBound}" }}
                 </span>
                 @if ($stock->stock->price->cents > 0)<span class="quiet">{{ (new \Ephemeron\Paper\Price($stock->stock->price->cents * $stock->cuts->sheets()))->text() }} in paper</span>@endif
+                @php($between = $bench->betweenMarks($stock->cuts))
+                @php($long = $bench->longerThanTheBlade($stock->cuts))
+                @if ($long !== [])<span class="quiet">{{ count($long) === 1 ? 'one cut is' : count($long).' cuts are' }} longer than the blade</span>@endif
+                @if ($between !== [])<span class="quiet">{{ count($between) === 1 ? 'one fence setting falls' : count($between).' fence settings fall' }} between two marks (≈)</span>@endif
                 <details class="why-not"><summary>Why not fewer?</summary><p>{{ $stock->whyNotFewer() }}</p></details>
             </div>
             @if (! $stock->cuts->isProved() && $stock->cuts->missing === [])
@@ -81,7 +86,7 @@
                                 @foreach ($steps as $step)
                                     <li :class="{ 'is-now': Number(at) === {{ $step->number }}, 'is-ahead': Number(at) < {{ $step->number }} }">
                                         <span class="quiet">{{ $step->number }}</span>
-                                        <span><span class="fence">@length($step->fence, $notation, false)</span><span class="same">{{ $step->sameFence ? 'same fence' : 'set the fence' }}</span></span>
+                                        <span><span class="fence">@length($step->fence, $notation, false)</span><span class="same">{{ $step->sameFence ? 'same fence' : 'set the fence' }}{{ $trimmer->isTooLong($step) ? ', with a knife' : ($trimmer->setting($step)->isAtMark() ? '' : ', between marks') }}</span></span>
                                         <span>
                                             {{ $step->along === \Ephemeron\Measure\Axis::Width ? '↔' : '↕' }}
                                             {{ $step->together > 1 ? "{$step->together} together," : '' }}

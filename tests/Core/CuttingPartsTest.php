@@ -10,20 +10,27 @@ use Ephemeron\Cutting\Cut;
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\Deadline;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\FenceSetting;
+use Ephemeron\Cutting\Kind;
+use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\Offcut;
+use Ephemeron\Cutting\Packing;
 use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\SheetState;
 use Ephemeron\Cutting\Slab;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Cutting\WhyNotFewer;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -150,6 +157,59 @@ final class CuttingPartsTest extends TestCase
         $this->assertEqualsWithDelta(-0.5, $limited->prices()[1], 1e-9, 'One more leftover would save half a sheet.');
     }
 
+    public function test_a_fence_between_two_marks_is_flagged(): void
+    {
+        $inches = Notation::usual(Unit::Inch);
+        $this->assertTrue(FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 3, 8))->isAtMark());
+        $this->assertSame('', FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 3, 8))->advice($inches));
+        $this->assertSame('4 7/16 in falls between two marks of the trimmer: set it 1/16 in past 4⅜ in, or mark the place with a ruler and lay it under the blade.', FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 7, 16))->advice($inches));
+        $half = Length::millimetres(154)->plus(Length::micrometres(500));
+        $this->assertStringContainsString('15.45 cm falls between two marks of the trimmer: set it 0.05 cm past 15.4 cm', FenceSetting::on(ToolGrid::Millimetre, $half)->advice(Notation::usual(Unit::Centimetre)));
+    }
+
+    public function test_the_bench_names_the_cuts_for_which_the_fence_has_no_mark(): void
+    {
+        $supply = new Supply('Card', Size::inches(12, 12), Length::zero());
+        $trimmer = Trimmer::usual(ToolGrid::Eighth);
+        $off = new Demand('A', new Size(Length::inches(4, 7, 16), Length::inches(12)), 1, false);
+        $flagged = (new TrimmerBench($trimmer))->betweenMarks(ProvenPlanner::quick()->plan([$off], [$supply], $trimmer));
+        $this->assertCount(1, $flagged);
+        $this->assertTrue($flagged[0]->fence->equals(Length::inches(4, 7, 16)));
+        $on = new Demand('A', new Size(Length::inches(4, 3, 8), Length::inches(12)), 1, false);
+        $this->assertSame([], (new TrimmerBench($trimmer))->betweenMarks(ProvenPlanner::quick()->plan([$on], [$supply], $trimmer)));
+        $this->assertSame([], (new TrimmerBench($trimmer))->betweenMarks(new CutPlan([], 0, [])), 'Nothing to cut.');
+    }
+
+    public function test_cuts_longer_than_the_blade_are_few_and_told(): void
+    {
+        $sheet = new Supply('Card', Size::inches(20, 20), Length::zero());
+        $trimmer = Trimmer::usual(ToolGrid::Eighth, Length::inches(12));
+        $bench = new TrimmerBench($trimmer);
+        $long = static fn (Demand ...$demands): array => $bench->longerThanTheBlade(ProvenPlanner::quick()->plan(array_values($demands), [$sheet], $trimmer));
+        $four = $long(new Demand('A', Size::inches(10, 10), 4, true));
+        $this->assertCount(1, $four, 'Halved with the knife, then every cut is 10 in.');
+        $this->assertTrue($four[0]->length()->equals(Length::inches(20)));
+        $this->assertStringContainsString('The cut is 20 in long, the blade 12 in', $trimmer->advice($four[0], Notation::usual(Unit::Inch)));
+        $this->assertSame([], (new TrimmerBench(Trimmer::usual(ToolGrid::Eighth, Length::inches(20))))->longerThanTheBlade(ProvenPlanner::quick()->plan([new Demand('A', Size::inches(10, 10), 4, true)], [$sheet], $trimmer)), 'A cut just as long as the blade is made.');
+        $this->assertGreaterThan(1, count($long(new Demand('A', Size::inches(5, 20), 4, false))));
+    }
+
+    public function test_of_two_layouts_the_one_with_fewer_long_cuts_is_better(): void
+    {
+        $kinds = Kind::among([new Demand('A', Size::inches(10, 10), 1, true)]);
+        $supplies = [new Supply('Card', Size::inches(10, 20), Length::zero())];
+        $task = Measured::of($kinds, $supplies, Trimmer::usual(ToolGrid::Eighth));
+        $packing = function (Axis $first) use ($task, $supplies): Packing {
+            $slab = new Slab(...$task->sheets[0]);
+            $side = intdiv($slab->width, 2);
+            $first === Axis::Width ? $slab->divide(Axis::Width, $side)->divide(Axis::Height, $slab->width) : $slab->divide(Axis::Height, $slab->width)->divide(Axis::Width, $side);
+
+            return new Packing($task, $supplies, [[0, $slab]], []);
+        };
+        $this->assertSame(1, $packing(Axis::Width)->longCuts, 'Lengthwise, 20 in.');
+        $this->assertSame(0, $packing(Axis::Height)->longCuts);
+    }
+
     public function test_a_deadline_ends_by_time_or_when_it_is_called_off(): void
     {
         $this->assertFalse(Deadline::never()->isPast());
@@ -169,7 +229,7 @@ final class CuttingPartsTest extends TestCase
         $demands = [new Demand('A', Size::inches(5, 7), 9, true), new Demand('B', Size::inches(4, 3), 11, true)];
         $plan = ProvenPlanner::thorough(60.0, static fn (): bool => false)->plan($demands, [$this->supply()], $this->trimmer());
         $this->assertSame([], $plan->missing);
-        (new \Ephemeron\Cutting\TrimmerBench($this->trimmer()))->replay($plan, $demands);
+        (new TrimmerBench($this->trimmer()))->replay($plan, $demands);
     }
 
     public function test_a_bound_of_somebody_else_is_taken_where_it_is_better_and_possible(): void

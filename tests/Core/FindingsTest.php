@@ -96,7 +96,7 @@ final class FindingsTest extends TestCase
         yield 'coil too small for the leaves' => ['gusset-too-small', 'coil-album', ['parameters' => ['coil' => '1/2']], '⅜ in wide'];
         yield 'spine too narrow' => ['gusset-too-small', 'z-page-album', ['parameters' => ['spine' => '1 1/4'], 'mats' => ['layers' => 2], 'materials' => ['structure-card' => ['weight' => '320 g']]], '1¼ in wide'];
         yield 'thing on an opened flap that is gone' => ['no-such-page', $mitred, ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'children' => [['on' => 'attic', 'kind' => 'pocket']]]]], 'attic'];
-        yield 'sheet longer than the blade' => ['longer-than-the-blade', $meander, ['parameters' => ['sheet-side' => '15'], 'materials' => ['book-sheet' => ['sheet' => 'own', 'width' => '16', 'height' => '16']]], '16 × 16 in'];
+        yield 'sheet longer than the blade' => ['longer-than-the-blade', $meander, ['parameters' => ['sheet-side' => '15'], 'materials' => ['book-sheet' => ['sheet' => 'own', 'width' => '16', 'height' => '16']]], '16 in long'];
     }
 
     /** @param array<string, mixed> $file */

@@ -34,6 +34,23 @@ final class TrimmerTest extends TestCase
         $this->project = Project::factory()->create();
     }
 
+    #[TestWith(['blade', '10 in', '10 in'])]
+    #[TestWith(['strip', '1/4', '¼ in'])]
+    #[TestWith(['blade', '', '12¼ in'])]
+    #[TestWith(['blade', '2', null])]
+    #[TestWith(['strip', 'thin', null])]
+    public function test_cuts_are_planned_for_the_trimmer_of_the_maker(string $tool, string $typed, ?string $shown): void
+    {
+        $response = $this->from($this->at('cut'))->followingRedirects()->patch($this->at('design'), ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => [$tool => $typed]])->assertOk();
+        $shown === null ? $response->assertSee('field-error', false)->assertSee("value=\"{$typed}\"", false) : $response->assertSeeInOrder(['My trimmer', $shown]);
+    }
+
+    public function test_a_cut_too_long_for_the_blade_is_made_with_the_knife(): void
+    {
+        $this->patch($this->at('design'), ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => ['blade' => '6']])->assertSessionHasNoErrors();
+        $this->get($this->at('cut?sheet='.self::SHEET))->assertOk()->assertSee('longer than the blade')->assertSee('Craft knife');
+    }
+
     public function test_cut_by_cut_the_sheet_falls_apart_and_the_step_is_done_with_the_last(): void
     {
         $page = $this->get($this->at('cut?sheet='.self::SHEET))->assertOk();

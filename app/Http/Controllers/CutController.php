@@ -14,7 +14,7 @@ use App\Planning\InHand;
 use App\Planning\PinnedSheets;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
-use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Format\CutSheetsSvg;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
@@ -31,6 +31,7 @@ final readonly class CutController
         $copies = $request->copies();
         $progress = new Progress($project, $one);
         $asked = $request->query('sheet');
+        $trimmer = $one->trimmer();
 
         return view('cut', [
             'project' => $project,
@@ -42,7 +43,8 @@ final readonly class CutController
             'handDrawing' => new SheetInHand,
             'pins' => new PinnedSheets($one),
             'searches' => $project->searches->keyBy('key'),
-            'trimmer' => Trimmer::usual($one->design->grid),
+            'trimmer' => $trimmer,
+            'bench' => new TrimmerBench($trimmer),
             'keeping' => $this->keeping,
             'choices' => $project->offcutChoices->groupBy('step')->map(static fn (Collection $choices): array => $choices->pluck('keep', 'offcut')->all()),
             'drawing' => new CutSheetsSvg,

@@ -10,7 +10,6 @@ use App\Models\PlanSearch;
 use App\Models\Project;
 use App\Planning\KeptPlans;
 use App\Planning\ProjectEditor;
-use Ephemeron\Cutting\Trimmer;
 use Illuminate\Contracts\View\View;
 
 /** A longer look for a better cut plan: begun, watched, called off. */
@@ -20,7 +19,7 @@ final readonly class PlanSearchController
     {
         $plan = $editor->plan($project, $request->copies());
         $stock = $plan->stocks[$request->integer('stock')] ?? abort(404);
-        $trimmer = Trimmer::usual($plan->design->grid);
+        $trimmer = $plan->trimmer();
         $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => KeptPlans::key($stock->demands, $stock->supplies, $trimmer)]);
         if ($search->wasRecentlyCreated || $search->state === PlanSearch::CANCELLED) {
             $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);

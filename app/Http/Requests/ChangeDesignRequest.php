@@ -11,7 +11,7 @@ final class ChangeDesignRequest extends FormRequest
 {
     use ReturnsToStage;
 
-    private const PLACES = '/^(name|unit|grid|grooves|board|scoring|(parameters|mats|furniture|materials|schools|pins)\.[a-z0-9.\/\-]{1,200})$/';
+    private const PLACES = '/^(name|unit|grid|grooves|board|blade|strip|scoring|(parameters|mats|furniture|materials|schools|pins)\.[a-z0-9.\/\-]{1,200})$/';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -37,7 +37,7 @@ final class ChangeDesignRequest extends FormRequest
             if (preg_match(self::PLACES, (string) $place) !== 1 || (! is_string($value) && $value !== null)) {
                 continue;
             }
-            $mayBeEmpty = preg_match('/^(board$|(furniture|materials|mats|pins)\.)/', (string) $place) === 1;
+            $mayBeEmpty = preg_match('/^((board|blade|strip)$|(furniture|materials|mats|pins)\.)/', (string) $place) === 1;
             $changes[(string) $place] = $value ?? ($mayBeEmpty ? null : '');
         }
 

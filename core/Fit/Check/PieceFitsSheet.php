@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Part;
-use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -14,7 +13,6 @@ use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
-use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Paper\SheetFormat;
 
 /** Pieces larger than the sheet they are to be cut from. */
@@ -22,11 +20,12 @@ final readonly class PieceFitsSheet implements Check
 {
     public function examine(Workings $workings): iterable
     {
+        $narrowest = $workings->trimmer()->narrowestStrip;
         foreach ($workings->stocks as $stock) {
             $parts = array_values(array_filter(
                 $workings->blueprint->parts,
                 // What is itself a sliver is said by PiecesComeOffCleanly.
-                fn (Part $part): bool => in_array($part->letter, $stock->cuts->oversize, true) && $part->size->shortSide()->isAtLeast($this->narrowest()),
+                static fn (Part $part): bool => in_array($part->letter, $stock->cuts->oversize, true) && $part->size->shortSide()->isAtLeast($narrowest),
             ));
             if ($parts !== []) {
                 yield $this->finding($workings, $stock, $parts);
@@ -46,7 +45,7 @@ final readonly class PieceFitsSheet implements Check
         $isDirectional = $workings->stockOf($largest)->isDirectional($largest->shows) && $largest->upright;
         $isSliver = $isDirectional ? $largest->size->fitsIn($sheet) : $largest->size->fitsInEitherWay($sheet);
         $turned = ! $isSliver && $largest->size->fitsInEitherWay($sheet);
-        $format = $this->formatFor($parts, $turned);
+        $format = $this->formatFor($parts, $turned, $workings->trimmer()->narrowestStrip);
         $roles = array_unique(array_map(static fn (Part $part): string => $part->role->value, $parts));
 
         return new Finding(
@@ -79,11 +78,11 @@ final readonly class PieceFitsSheet implements Check
      *
      * @param non-empty-list<Part> $parts
      */
-    private function formatFor(array $parts, bool $upright): ?SheetFormat
+    private function formatFor(array $parts, bool $upright, Length $narrowest): ?SheetFormat
     {
-        $formats = array_filter(SheetFormat::cases(), function (SheetFormat $format) use ($parts, $upright): bool {
+        $formats = array_filter(SheetFormat::cases(), function (SheetFormat $format) use ($parts, $upright, $narrowest): bool {
             foreach ($parts as $part) {
-                if (! $this->comesOff($part->size, $format->size()) && ($upright || ! $this->comesOff($part->size->turned(), $format->size()))) {
+                if (! $this->comesOff($part->size, $format->size(), $narrowest) && ($upright || ! $this->comesOff($part->size->turned(), $format->size(), $narrowest))) {
                     return false;
                 }
             }
@@ -95,15 +94,9 @@ final readonly class PieceFitsSheet implements Check
         return $formats[0] ?? null;
     }
 
-    private function narrowest(): Length
-    {
-        return Trimmer::usual(ToolGrid::Eighth)->narrowestStrip;
-    }
-
     /** It fits, and what it leaves is nothing or can be cut off. */
-    private function comesOff(Size $piece, Size $sheet): bool
+    private function comesOff(Size $piece, Size $sheet, Length $narrowest): bool
     {
-        $narrowest = $this->narrowest();
         foreach ([$sheet->width->minus($piece->width), $sheet->height->minus($piece->height)] as $rest) {
             if (! $rest->isZero() && $rest->isLessThan($narrowest)) {
                 return false;

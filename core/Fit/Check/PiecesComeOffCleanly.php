@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Cutting\CutStep;
+use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Length;
 
-/** What the trimmer can do: no piece under ⅛ in, no sheet longer than its blade, the fence on its marks. */
+/** What the trimmer can do: nothing under its narrowest strip, no cut longer than its blade, the fence on its marks. */
 final readonly class PiecesComeOffCleanly implements Check
 {
     public function examine(Workings $workings): iterable
     {
         $notation = $workings->notation();
+        $trimmer = $workings->trimmer();
+        $bench = new TrimmerBench($trimmer);
         $offMarks = [];
         foreach ($workings->blueprint->parts as $part) {
-            if ($part->size->shortSide()->isLessThan(Length::inches(0, 1, 8))) {
-                yield new Finding(Severity::Stop, 'too-narrow-to-cut', sprintf('%s (%s) is %s: nothing under ⅛ in comes off a trimmer cleanly.', $part->letter, $part->name, $notation->size($part->size)), part: $part->key);
+            if ($part->size->shortSide()->isLessThan($trimmer->narrowestStrip)) {
+                yield new Finding(Severity::Stop, 'too-narrow-to-cut', sprintf('%s (%s) is %s: nothing under %s comes off the trimmer cleanly.', $part->letter, $part->name, $notation->size($part->size), $notation->text($trimmer->narrowestStrip)), part: $part->key);
             }
             if (! $workings->design->grid->carries($part->size->width) || ! $workings->design->grid->carries($part->size->height)) {
                 $offMarks[] = $part;
@@ -42,8 +46,10 @@ final readonly class PiecesComeOffCleanly implements Check
             );
         }
         foreach ($workings->stocks as $stock) {
-            if ($stock->cuts->sheets() > 0 && $stock->stock->asBought()->shortSide()->isMoreThan(Length::inches(12, 1, 4))) {
-                yield new Finding(Severity::Watch, 'longer-than-the-blade', sprintf('A sheet of %s is %s; a trimmer’s bed ends at %s. Make the long cuts with knife and ruler.', $stock->stock->name, $notation->size($stock->stock->asBought()), $notation->text(Length::inches(12, 1, 4))));
+            $long = $bench->longerThanTheBlade($stock->cuts);
+            if ($long !== []) {
+                $longest = Length::longest(...array_map(static fn (CutStep $step): Length => $step->length(), $long));
+                yield new Finding(Severity::Watch, 'longer-than-the-blade', sprintf('%s of %s: up to %s long, and the trimmer cuts up to %s. Make %s with knife and ruler.', count($long) === 1 ? 'One cut' : count($long).' cuts', $stock->stock->name, $notation->text($longest), $notation->text($trimmer->longestCut), count($long) === 1 ? 'it' : 'them'));
             }
         }
     }

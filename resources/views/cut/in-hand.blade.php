@@ -9,6 +9,8 @@
         <p class="quiet mb-0">{{ $hand->sheet }} of {{ $hand->sheets }}: {{ $hand->stock->stock->name }}, {{ $hand->pattern->supply->isLeftover ? ($hand->pattern->count === 1 ? 'a leftover' : "{$hand->pattern->count} leftovers together") : ($hand->pattern->count === 1 ? 'one sheet' : "{$hand->pattern->count} sheets together") }}{{ $cut ? ' · cut '.($hand->done + 1).' of '.count($hand->step->places) : '' }}</p>
         @if ($cut)
             <p class="fence-now"><span class="quiet">{{ $cut->sameFence ? 'fence stays at' : 'fence' }}</span> <strong>@length($cut->fence, $notation, false)</strong></p>
+            @if ($trimmer->advice($cut, $notation) !== '')<p class="field-error mb-2">@typeset($trimmer->advice($cut, $notation))</p>@endif
+            @if ($trimmer->isTooLong($cut))<p class="hold mb-2">{{ \Ephemeron\Blueprint\Caution::Knife->text() }}</p>@endif
             <p class="fs-5 mb-1">Cut {{ $cut->together === 1 ? 'the piece' : "{$cut->together} pieces together" }}, @size($cut->piece, $notation), its {{ $cut->along->value }} along the scale.</p>
             <dl class="falls">
                 <div><dt>{{ $hand->side(true) }}</dt><dd>@typeset($hand->fate($cut->first))</dd></div>
