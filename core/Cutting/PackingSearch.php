@@ -18,6 +18,8 @@ final class PackingSearch
 
     private int $dives = 0;
 
+    private readonly KnownPatterns $known;
+
     /** The plan with one sheet fewer that misses least. */
     private ?Packing $nearest = null;
 
@@ -31,6 +33,7 @@ final class PackingSearch
     ) {
         $this->wanted = array_map(static fn (Kind $kind): int => $kind->quantity, $task->kinds);
         $this->packer = new Packer($task, $supplies);
+        $this->known = new KnownPatterns($task->narrowest);
     }
 
     public function best(): Packing
@@ -114,6 +117,7 @@ final class PackingSearch
         }
         $search->run(array_values($known), $best->missed === 0 ? $best->newSheets : PHP_INT_MAX, $effort, $this->deadline);
         $this->bound = max($this->bound, $search->bound);
+        $this->known->remember($search->found);
         if ($this->isProved()) {
             return;
         }
@@ -147,6 +151,7 @@ final class PackingSearch
             $supplies = $this->suppliesLeft($fixed);
             $search = new PatternSearch($this->task, $supplies, array_values($left));
             $search->run($known, PHP_INT_MAX, $effort, $this->deadline);
+            $this->known->remember($search->found);
             // A few sheets are better filled by trying; and where the fixed ones are one too many already, what is missed is looked for later.
             if ($search->bound <= 2 || $target - $new <= 2 || $search->bound + $new > $target) {
                 break;
@@ -242,6 +247,18 @@ final class PackingSearch
             if ($this->nearest === null || $packing->newSheets <= $target && $packing->missed < $this->nearest->missed) {
                 $this->nearest = $packing;
             }
+        }
+    }
+
+    /** Chooses from all patterns met so far, one sheet fewer than the best plan has. */
+    public function choose(int $steps): void
+    {
+        if ($this->isProved() || $this->deadline->isPast()) {
+            return;
+        }
+        $sheets = (new PatternChoice($this->supplies, $this->known->all()))->within($this->wanted, $this->best()->newSheets - 1, $steps, $this->deadline);
+        if ($sheets !== null) {
+            $this->keep(new Packing($this->task, $this->supplies, $sheets, []));
         }
     }
 
@@ -358,6 +375,9 @@ final class PackingSearch
 
     private function keep(Packing $packing): void
     {
+        if ($packing->missed === 0 && ! $this->isProved() && ($this->best === null || $packing->newSheets <= $this->best->newSheets)) {
+            $this->known->remember($packing->sheets);
+        }
         if ($this->best === null || $packing->beats($this->best)) {
             $this->best = $packing;
         }

@@ -26,6 +26,9 @@ final class PatternSearch
     /** @var list<array{int, Slab, float}> supply, pattern, how often the programme takes it */
     public array $patterns = [];
 
+    /** @var list<array{int, Slab}> supply and pattern: all that were found or known */
+    public array $found = [];
+
     /** Weighed cuts, to compare efforts without a clock. */
     public int $effort = 0;
 
@@ -87,6 +90,7 @@ final class PatternSearch
                 break;
             }
         }
+        $this->found = array_values($columns);
         foreach ($lp->taken() as $column => $often) {
             if (isset($columns[$column])) {
                 $this->patterns[] = [$columns[$column][0], $columns[$column][1], $often];

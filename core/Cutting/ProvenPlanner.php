@@ -11,9 +11,10 @@ use Ephemeron\Measure\Size;
  * Cuts a design from what there is with the fewest sheets, and says how few there must be at the least.
  *
  * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the bound, it is proved and done. If not,
- * column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; at last
- * sheets of the best plan are taken apart and laid out anew. The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a
- * deadline far beyond that stops it early.
+ * column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; from all
+ * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); at last sheets of the best plan are taken apart and laid out anew.
+ *
+ * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a deadline far beyond that stops it early.
  */
 final readonly class ProvenPlanner implements CutPlanner
 {
@@ -23,6 +24,9 @@ final readonly class ProvenPlanner implements CutPlanner
     private const MANY = 260;
 
     private const EFFORT_OF_A_STEP = 2_500_000;
+
+    /** Patterns tried in one choice. */
+    private const CHOICES = 5_000;
 
     /** Trials of taking sheets apart, dives. */
     private const ROUNDS = [[800, 3], [2_000, 4], [3_000, 6]];
@@ -80,6 +84,7 @@ final readonly class ProvenPlanner implements CutPlanner
         }
         // Quick and slow ways in turns: what one does not see the other does.
         foreach ($this->rounds as [$trials, $dives]) {
+            $search->choose(self::CHOICES);
             $search->takeApart($trials);
             $search->dive($dives, self::EFFORT_OF_A_STEP);
             $search->fillIn($trials);
