@@ -7,8 +7,9 @@ namespace Ephemeron\Cutting;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Measure\Unit;
 
-/** What the trimmer can do (common practice, no published source: a 12¼ in bed, nothing under ⅛ in comes off cleanly). */
+/** What the trimmer can do (common practice, no published source: a bed a little longer than the common sheet, nothing under about ⅛ in comes off cleanly). */
 final readonly class Trimmer
 {
     /** @param ToolGrid $fence the marks of its scale */
@@ -17,12 +18,14 @@ final readonly class Trimmer
     }
 
     /**
-     * @param Length|null $longestCut null: 12¼ in
-     * @param Length|null $narrowestStrip null: ⅛ in
+     * @param Length|null $longestCut null: 12¼ in, of a metric one 31 cm
+     * @param Length|null $narrowestStrip null: ⅛ in, of a metric one 3 mm
      */
     public static function usual(ToolGrid $fence, ?Length $longestCut = null, ?Length $narrowestStrip = null): self
     {
-        return new self($longestCut ?? Length::inches(12, 1, 4), $narrowestStrip ?? Length::inches(0, 1, 8), $fence);
+        [$bed, $sliver] = $fence->unit() === Unit::Inch ? [Length::inches(12, 1, 4), Length::inches(0, 1, 8)] : [Length::millimetres(310), Length::millimetres(3)];
+
+        return new self($longestCut ?? $bed, $narrowestStrip ?? $sliver, $fence);
     }
 
     public function setting(CutStep $step): FenceSetting

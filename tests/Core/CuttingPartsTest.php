@@ -180,6 +180,13 @@ final class CuttingPartsTest extends TestCase
         $this->assertSame([], (new TrimmerBench($trimmer))->betweenMarks(new CutPlan([], 0, [])), 'Nothing to cut.');
     }
 
+    public function test_a_metric_trimmer_is_measured_in_centimetres(): void
+    {
+        $trimmer = Trimmer::usual(ToolGrid::Millimetre);
+        $this->assertTrue($trimmer->longestCut->equals(Length::millimetres(310)) && $trimmer->narrowestStrip->equals(Length::millimetres(3)));
+        $this->assertTrue(Trimmer::usual(ToolGrid::Sixteenth)->longestCut->equals(Length::inches(12, 1, 4)));
+    }
+
     public function test_cuts_longer_than_the_blade_are_few_and_told(): void
     {
         $sheet = new Supply('Card', Size::inches(20, 20), Length::zero());
