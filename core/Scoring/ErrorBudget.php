@@ -9,6 +9,8 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Unit;
 
 /**
  * Where the sixteenth goes that a sloppy cut leaves: scored from one end the last panel takes it, scored from both ends the panel in the middle. Where the outer panels must
@@ -65,9 +67,11 @@ final readonly class ErrorBudget
         return $this->outerEqual && $this->taker(ScoringSchool::Turn) !== $this->taker(ScoringSchool::Absolute) ? ScoringSchool::Turn : null;
     }
 
-    public function text(ScoringSchool $school): string
+    public function text(ScoringSchool $school, Notation $notation): string
     {
-        $taken = sprintf('Cut a sixteenth off true along the %s, the %s takes it', $this->along->value, $this->taker($school));
+        // What a sloppy cut leaves (common practice, no published source).
+        $error = $notation->unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::millimetres(2);
+        $taken = sprintf('Cut %s off true along the %s, the %s takes it', $notation->text($error), $this->along->value, $this->taker($school));
         $better = $this->better();
         if ($better === null) {
             return "{$taken}.";

@@ -41,7 +41,7 @@
             </ul>
             @foreach ((new \Ephemeron\Scoring\ScoringAdvice($score->part, $stock, $notation, count($group) === 1))->sentences() as $sentence)<p class="mb-0">@typeset($sentence)</p>@endforeach
             @foreach (\Ephemeron\Scoring\ErrorBudget::of($score->part) as $budget)
-                <p @class(['mb-0', 'quiet' => ! ($budget->better() && $budget->better() !== $plan->design->scoring), 'said is-watch' => $budget->better() && $budget->better() !== $plan->design->scoring])>{{ $budget->text($plan->design->scoring) }}</p>
+                <p @class(['mb-0', 'quiet' => ! ($budget->better() && $budget->better() !== $plan->design->scoring), 'said is-watch' => $budget->better() && $budget->better() !== $plan->design->scoring])>@typeset($budget->text($plan->design->scoring, $notation))</p>
             @endforeach
             @if (collect($score->lines())->contains(fn ($line) => $line->beyondTheBoard))
                 <p class="said">Longer than the board of @length($score->board->length, $notation): score what the board reaches, turn the piece end for end and score the rest from the other end; what lies out of reach of both ends is marked at head and foot and scored along a ruler.</p>

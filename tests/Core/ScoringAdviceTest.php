@@ -7,6 +7,8 @@ namespace Tests\Core;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Unit;
 use Ephemeron\Scoring\ErrorBudget;
 use Ephemeron\Scoring\ScoreGroups;
 use Ephemeron\Scoring\ScoringAdvice;
@@ -46,8 +48,9 @@ final class ScoringAdviceTest extends TestCase
         $this->assertSame('gusset panel', $budget->taker(ScoringSchool::Turn));
         $this->assertSame('right leaf panel', $budget->taker(ScoringSchool::Absolute));
         $this->assertSame(ScoringSchool::Turn, $budget->better());
-        $this->assertStringContainsString('stay equal', $budget->text(ScoringSchool::Turn));
-        $this->assertStringContainsString('no longer equal', $budget->text(ScoringSchool::Absolute));
+        $this->assertSame('Cut 1⁄16 in off true along the width, the gusset panel takes it, and the left leaf panel and the right leaf panel stay equal.', $budget->text(ScoringSchool::Turn, Notation::usual(Unit::Inch)));
+        $this->assertStringContainsString('no longer equal', $budget->text(ScoringSchool::Absolute, Notation::usual(Unit::Inch)));
+        $this->assertStringStartsWith('Cut 0.2 cm off true', $budget->text(ScoringSchool::Turn, Notation::usual(Unit::Centimetre)));
     }
 
     public function test_where_outer_panels_differ_no_way_is_better(): void
