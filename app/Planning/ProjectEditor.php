@@ -13,7 +13,6 @@ use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\FoldReader;
 use Ephemeron\Format\InvalidDesign;
-use Ephemeron\Measure\Unit;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
 
@@ -64,7 +63,7 @@ final readonly class ProjectEditor
     {
         $fold = new FoldReader;
         if ($fold->looksLike($json)) {
-            return $this->create($fold->read($json, str_contains($json, '"in"') ? Unit::Inch : Unit::Centimetre));
+            return $this->create($fold->read($json));
         }
 
         return Project::put($this->writer->toArray($this->reader->fromJson($json)));

@@ -17,7 +17,7 @@ use Ephemeron\Refusal;
  */
 final readonly class Parameter
 {
-    private const MOST_TEXT = 4000;
+    public const MOST_TEXT = 12_000;
 
     /** @param array<array-key, string> $choices value => label */
     private function __construct(

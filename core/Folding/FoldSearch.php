@@ -237,7 +237,7 @@ final class FoldSearch
         }
         $wide = $this->beyond($edges[0], $isMoving, $places);
         if ($wide !== null) {
-            $name = str_replace('-', ' ', $this->pattern->faces[$wide]->panel);
+            $name = $this->pattern->faces[$wide]->name();
             $this->tooWide[$name] = $name;
 
             return null;

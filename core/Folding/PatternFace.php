@@ -9,10 +9,18 @@ final readonly class PatternFace
 {
     /**
      * @param non-empty-list<int> $vertices in order round it
-     * @param string $panel key of the part's panel it lies in, or `panel-1` … where the part names none
+     * @param string $panel key of the part's panel it lies in, with `~2` … for the further parts of one that a slanted score divides, or `panel-1` … where the part names none
      * @param int $area square ticks
      */
     public function __construct(public array $vertices, public string $panel, public int $area)
     {
+    }
+
+    public function name(): string
+    {
+        [$panel, $part] = [...explode('~', $this->panel, 2), ''];
+        $name = str_replace('-', ' ', $panel);
+
+        return $part === '' ? $name : "part {$part} of {$name}";
     }
 }

@@ -380,7 +380,7 @@ final class SceneBuilder
             $ay === $by => 'the score at '.$this->notation->text(Length::ofTicks($ay)).' from the head',
             default => 'the slanted score',
         };
-        $names = array_map(fn (int $face): string => str_replace('-', ' ', $folded->pattern->faces[$face]->panel), $move->moving);
+        $names = array_map(fn (int $face): string => $folded->pattern->faces[$face]->name(), $move->moving);
         $what = count($names) > 3 ? count($names).' panels' : implode(', ', $names);
         $kind = match ($edge->assignment) {
             Assignment::Mountain => 'mountain',

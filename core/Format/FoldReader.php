@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
-use Ephemeron\Geometry\Loop;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 
 /**
- * Reads a FOLD crease pattern as a free base: a rectangle scored from edge to edge along both sides, areas of it cut away. What a free base cannot be (slanted scores,
- * scores that stop or change their direction half way, slits) is refused with the reason.
+ * Reads a FOLD crease pattern as a free base ({@see PatternAsBase}): its smallest upright rectangle is the blank. Only straight lines on one sheet are read; folded forms and
+ * angles are worked out anew.
  */
 final readonly class FoldReader
 {
     private const MOST_VERTICES = 2_000;
+
+    private const MOST_EDGES = 6_000;
 
     private const UNITS = ['mm' => 320, 'cm' => 3_200, 'm' => 320_000, 'in' => 8_128, 'pt' => 8_128 / 72, 'um' => 0.32];
 
@@ -33,7 +35,7 @@ final readonly class FoldReader
      *
      * @throws InvalidDesign
      */
-    public function read(string $json, Unit $unit): array
+    public function read(string $json): array
     {
         try {
             $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
@@ -50,34 +52,26 @@ final readonly class FoldReader
         $vertices = array_map(static fn (array $vertex): array => [$vertex[0] - $left, $top - $vertex[1]], $vertices);
         $width = max(array_column($vertices, 0));
         $height = $top - $bottom;
-        [$columns, $rows] = $this->scores($vertices, $edges, $width, $height);
+        $unit = $this->unitOf($vertices, $data['frame_unit'] ?? null);
         $title = $data['frame_title'] ?? $data['file_title'] ?? null;
-        $notation = Notation::usual($unit);
-        $xs = [0, ...array_keys($columns), $width];
-        $ys = [0, ...array_keys($rows), $height];
 
         return [
             'structure' => 'free-base',
             'name' => is_string($title) && trim($title) !== '' ? mb_substr(trim($title), 0, 120) : 'Free base',
             'unit' => $unit->value,
-            'parameters' => [
-                'columns' => $this->panels($xs, array_values($columns), $notation),
-                'rows' => $this->panels($ys, array_values($rows), $notation),
-                'cut-away' => $this->cutAway($data, $vertices, $xs, $ys),
-                'pieces' => '',
-            ],
+            'parameters' => (new PatternAsBase($vertices, $edges, [$width, $height], Notation::usual($unit)))->parameters(),
         ];
     }
 
     /**
      * @param array<array-key, mixed> $data
-     * @return non-empty-list<array{int, int}> ticks
+     * @return non-empty-list<array{int, int}> ticks; coordinates that are all but equal are equal
      */
     private function vertices(array $data): array
     {
         $given = $data['vertices_coords'] ?? null;
-        if (! is_array($given) || count($given) < 4 || count($given) > self::MOST_VERTICES) {
-            throw InvalidDesign::whole(sprintf('A crease pattern has "vertices_coords", four to %d points.', self::MOST_VERTICES));
+        if (! is_array($given) || count($given) < 3 || count($given) > self::MOST_VERTICES) {
+            throw InvalidDesign::whole(sprintf('A crease pattern has "vertices_coords", three to %d points.', self::MOST_VERTICES));
         }
         $unit = $data['frame_unit'] ?? 'mm';
         $scale = is_string($unit) ? self::UNITS[$unit] ?? null : null;
@@ -92,7 +86,40 @@ final readonly class FoldReader
             $vertices[] = [(int) round((float) $point[0] * $scale), (int) round((float) $point[1] * $scale)];
         }
 
-        return $vertices;
+        [$xs, $ys] = [$this->drawnTogether(array_column($vertices, 0)), $this->drawnTogether(array_column($vertices, 1))];
+
+        return array_map(static fn (array $vertex): array => [$xs[$vertex[0]], $ys[$vertex[1]]], $vertices);
+    }
+
+    /**
+     * @param non-empty-list<int> $places
+     * @return array<int, int> by the place as given
+     */
+    private function drawnTogether(array $places): array
+    {
+        sort($places);
+        $first = $places[0];
+        $together = [];
+        foreach ($places as $place) {
+            $first = $place - $first <= self::SLOPPY ? $first : $place;
+            $together[$place] = $first;
+        }
+
+        return $together;
+    }
+
+    /**
+     * The file says in what its numbers are written, not in what its maker measures: that is seen by the marks its corners lie on.
+     *
+     * @param list<array{int, int}> $vertices
+     */
+    private function unitOf(array $vertices, mixed $written): Unit
+    {
+        $places = array_unique(array_merge(array_column($vertices, 0), array_column($vertices, 1)));
+        $on = static fn (ToolGrid $grid): int => count(array_filter($places, static fn (int $place): bool => $grid->carries(Length::ofTicks($place))));
+        $inches = $on(ToolGrid::Sixteenth) <=> $on(ToolGrid::Millimetre);
+
+        return $inches > 0 || ($inches === 0 && $written === 'in') ? Unit::Inch : Unit::Centimetre;
     }
 
     /**
@@ -106,6 +133,9 @@ final readonly class FoldReader
         if (! is_array($given) || ! is_array($assignments) || count($given) !== count($assignments)) {
             throw InvalidDesign::whole('A crease pattern has "edges_vertices" and an assignment for each of them.');
         }
+        if (count($given) > self::MOST_EDGES) {
+            throw InvalidDesign::whole(sprintf('A crease pattern has %d edges at the most.', self::MOST_EDGES));
+        }
         $edges = [];
         foreach (array_values($given) as $index => $edge) {
             $assignment = array_values($assignments)[$index];
@@ -116,127 +146,5 @@ final readonly class FoldReader
         }
 
         return $edges;
-    }
-
-    /**
-     * @param list<array{int, int}> $vertices
-     * @param list<array{int, int, string}> $edges
-     * @return array{array<int, string>, array<int, string>} `+` or `^` by the place of the score, across and down
-     */
-    private function scores(array $vertices, array $edges, int $width, int $height): array
-    {
-        $along = [[], []];
-        foreach ($edges as [$from, $to, $assignment]) {
-            if (in_array($assignment, ['B', 'F', 'J'], true)) {
-                continue;
-            }
-            if ($assignment === 'C') {
-                throw InvalidDesign::whole('A free base has no slits; this pattern has.');
-            }
-            [[$ax, $ay], [$bx, $by]] = [$vertices[$from], $vertices[$to]];
-            $upright = abs($ax - $bx) <= self::SLOPPY;
-            if (! $upright && abs($ay - $by) > self::SLOPPY) {
-                throw InvalidDesign::whole('A free base has no slanted scores; this pattern has.');
-            }
-            $sign = $assignment === 'M' ? '^' : '+';
-            [$axis, $place, $length] = $upright ? [0, $ax, abs($ay - $by)] : [1, $ay, abs($ax - $bx)];
-            $place = $this->known($along[$axis], $place);
-            [$known, $total] = $along[$axis][$place] ?? [$sign, 0];
-            if ($known !== $sign) {
-                throw InvalidDesign::whole('A score of a free base folds one way from edge to edge; in this pattern one changes from valley to mountain.');
-            }
-            $along[$axis][$place] = [$sign, $total + $length];
-        }
-        $signs = [];
-        foreach ([$height, $width] as $axis => $across) {
-            ksort($along[$axis]);
-            foreach ($along[$axis] as $place => [, $total]) {
-                // Along what is cut away the line is the edge of the paper, and beyond it there may be none: half of it must be there.
-                if (($total + $this->rimAt($vertices, $edges, $axis, $place)) * 2 < $across) {
-                    throw InvalidDesign::whole('A score of a free base runs from edge to edge; in this pattern one stops half way.');
-                }
-            }
-            $signs[] = array_map(static fn (array $score): string => $score[0], $along[$axis]);
-        }
-
-        return [$signs[0], $signs[1]];
-    }
-
-    /**
-     * How much of a line is the edge of the paper.
-     *
-     * @param list<array{int, int}> $vertices
-     * @param list<array{int, int, string}> $edges
-     */
-    private function rimAt(array $vertices, array $edges, int $axis, int $place): int
-    {
-        $length = 0;
-        foreach ($edges as [$from, $to, $assignment]) {
-            if ($assignment === 'B' && abs($vertices[$from][$axis] - $place) <= self::SLOPPY && abs($vertices[$to][$axis] - $place) <= self::SLOPPY) {
-                $length += abs($vertices[$from][1 - $axis] - $vertices[$to][1 - $axis]);
-            }
-        }
-
-        return $length;
-    }
-
-    /** @param array<int, array{string, int}> $known */
-    private function known(array $known, int $place): int
-    {
-        foreach (array_keys($known) as $other) {
-            if (abs($other - $place) <= self::SLOPPY) {
-                return $other;
-            }
-        }
-
-        return $place;
-    }
-
-    /**
-     * @param list<int> $places
-     * @param list<string> $signs
-     */
-    private function panels(array $places, array $signs, Notation $notation): string
-    {
-        $text = '';
-        for ($k = 0; $k < count($places) - 1; $k++) {
-            $text .= ($k === 0 ? '' : " {$signs[$k - 1]} ").$notation->exact(Length::ofTicks($places[$k + 1] - $places[$k]));
-        }
-
-        return $text;
-    }
-
-    /**
-     * Cells of the grid that no panel covers; without "faces_vertices" nothing is taken for cut away.
-     *
-     * @param array<array-key, mixed> $data
-     * @param list<array{int, int}> $vertices
-     * @param list<int> $xs
-     * @param list<int> $ys
-     */
-    private function cutAway(array $data, array $vertices, array $xs, array $ys): string
-    {
-        $faces = $data['faces_vertices'] ?? null;
-        if (! is_array($faces) || $faces === []) {
-            return '';
-        }
-        $outlines = [];
-        foreach ($faces as $face) {
-            if (is_array($face)) {
-                $outlines[] = array_values(array_filter(array_map(static fn (mixed $vertex): ?array => is_int($vertex) ? $vertices[$vertex] ?? null : null, $face)));
-            }
-        }
-        $gone = [];
-        for ($row = 1; $row < count($ys); $row++) {
-            for ($column = 1; $column < count($xs); $column++) {
-                $x = ($xs[$column - 1] + $xs[$column]) / 2;
-                $y = ($ys[$row - 1] + $ys[$row]) / 2;
-                if (array_filter($outlines, static fn (array $outline): bool => (new Loop($outline))->encloses($x, $y)) === []) {
-                    $gone[] = "{$column}-{$row}";
-                }
-            }
-        }
-
-        return implode(', ', $gone);
     }
 }

@@ -12,4 +12,9 @@ final readonly class Point
     public function __construct(public Length $x, public Length $y)
     {
     }
+
+    public function isAt(self $other): bool
+    {
+        return $this->x->equals($other->x) && $this->y->equals($other->y);
+    }
 }

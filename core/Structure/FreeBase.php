@@ -6,7 +6,6 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Draft;
-use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -61,10 +60,11 @@ final readonly class FreeBase implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::text('columns', 'Panels across', 'Widths from the left: + for a valley, ^ for a mountain between them, a star after a tab that is glued.', static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit), '4 + 4 + 4', '10 + 10 + 10'),
+            Parameter::text('columns', 'Panels across', 'Widths from the left: + for a valley, ^ for a mountain, | for no score between them, a star after a tab that is glued.', static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit), '4 + 4 + 4', '10 + 10 + 10'),
             Parameter::text('rows', 'Panels down', 'Heights from the top, in the same way.', static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit), '6 + 2', '15 + 5'),
             Parameter::text('cut-away', 'Cut away', 'Areas by column and row: 1-2, 3-2 or a range 1-1..2-2.', static fn (string $text, Unit $unit): string => FreeCells::parse($text)->written(), '1-2, 3-2'),
             Parameter::text('pieces', 'Further pieces', 'One a line: name: panels × panels; 2 pieces; cut away 1-1; on Base 2-1 front.', static fn (string $text, Unit $unit): string => FreePieces::parse($text, $unit)->written($unit), ''),
+            Parameter::text('lines', 'Further lines', 'Slanted scores, scores that stop half way, slits, slanted edges. One a line, from the upper left corner across × down: slit: 2 × 0 to 2 × 1 1/2; cut away: 0 × 0 to 1 × 0 to 0 × 1.', static fn (string $text, Unit $unit): string => FreeLines::parse($text, $unit)->written($unit), ''),
             Parameter::choice('print', 'Print', 'Whether it matters which way up the base lies on its sheet.', ['upright' => 'must stand upright', 'any' => 'any way'], 'any'),
         ];
     }
@@ -81,6 +81,14 @@ final readonly class FreeBase implements Structure
         } catch (UnreadableLayout $refusal) {
             return ['cut-away' => $refusal->getMessage()];
         }
+        try {
+            $lines = $this->lines($values, $base, $notation);
+        } catch (UnreadableLayout $refusal) {
+            return ['lines' => $refusal->getMessage()];
+        }
+        if ($this->cells($base, $lines) === []) {
+            return ['lines' => UnreadableLayout::nothingLeft($base->name)->getMessage()];
+        }
         foreach (FreePieces::parse($values->text('pieces'), $notation->unit)->pieces as $piece) {
             [$name, $column, $row] = $piece->onto ?? ['', 1, 1];
             if (mb_strtolower($name) !== 'base') {
@@ -89,7 +97,7 @@ final readonly class FreeBase implements Structure
             if ($column < 1 || $row < 1 || $column > $base->columns->count() || $row > $base->rows->count()) {
                 return ['pieces' => UnreadableLayout::noSuchCell("{$column}-{$row}", $base->columns->count(), $base->rows->count())->getMessage()];
             }
-            if ($base->cutAway->has($column, $row)) {
+            if ($base->cutAway->has($column, $row) || $lines->takes($base->cell($column, $row))) {
                 return ['pieces' => "“{$piece->name}” is glued to {$column}-{$row} of the base, which is cut away."];
             }
         }
@@ -112,12 +120,15 @@ final readonly class FreeBase implements Structure
         $draft = new Draft;
         $unit = $brief->notation->unit;
         $base = $this->base($brief->values, $unit);
+        $lines = $this->lines($brief->values, $base, $brief->notation);
+        $none = FreeLines::parse('', $unit);
         $pieces = ['base' => $base, ...FreePieces::parse($brief->values->text('pieces'), $unit)->pieces];
         $reading = new ReadingOrder($draft);
         $upright = $brief->values->choice('print') === 'upright';
         foreach ($pieces as $piece) {
-            $this->addPart($draft, $brief, $piece, $upright);
-            $faces = $this->addFaces($draft, $reading, $piece);
+            $own = $piece === $base ? $lines : $none;
+            $this->addPart($draft, $brief, $piece, $own, $upright);
+            $faces = $this->addFaces($draft, $reading, $piece, $own);
             if ($piece === $base) {
                 $draft->pose(new Pose(Pose::OPENED, 'Flat, front', $faces[0]));
                 $draft->pose(new Pose(Pose::CLOSED, 'Flat, back', $faces[1]));
@@ -138,7 +149,13 @@ final readonly class FreeBase implements Structure
         return new FreePiece('Base', FreePanels::parse($values->text('columns'), $unit), FreePanels::parse($values->text('rows'), $unit), FreeCells::parse($values->text('cut-away')));
     }
 
-    private function addPart(Draft $draft, Brief $brief, FreePiece $piece, bool $upright): void
+    /** @throws UnreadableLayout */
+    private function lines(Values $values, FreePiece $base, Notation $notation): FreeLines
+    {
+        return FreeLines::parse($values->text('lines'), $notation->unit)->within($base->size(), $notation);
+    }
+
+    private function addPart(Draft $draft, Brief $brief, FreePiece $piece, FreeLines $lines, bool $upright): void
     {
         $grid = $piece->grid();
         $cutAways = [];
@@ -148,7 +165,7 @@ final readonly class FreeBase implements Structure
             $cutAways[] = Polygon::of(Rectangle::between($first->left()->ticks, $first->top()->ticks, $last->right()->ticks, $last->bottom()->ticks));
         }
         $glue = [];
-        foreach ($this->cells($piece) as [$column, $row]) {
+        foreach ($this->cells($piece, $lines) as [$column, $row]) {
             if ($piece->columns->tabs[$column - 1] || $piece->rows->tabs[$row - 1]) {
                 $glue[] = new GlueZone($piece->cell($column, $row), Side::B, Adhesive::Tape);
             }
@@ -160,22 +177,23 @@ final readonly class FreeBase implements Structure
             size: $piece->size(),
             role: StockRole::StructureCard,
             quantity: $piece->count,
-            creases: $grid->creases(Fold::Valley, [...$piece->columns->foldsAfter('c'), ...$piece->rows->foldsAfter('r')]),
+            creases: [...$piece->creases(), ...$lines->creases()],
+            slits: $lines->slits(),
             glueZones: $glue,
             panels: $grid->panels(),
             upright: $upright,
-            cutAways: $cutAways,
+            cutAways: [...$cutAways, ...$lines->cutAways()],
             why: "As you laid it out: {$grid->inWords($brief->notation)}.",
         ));
     }
 
     /** @return array{list<Seen>, list<Seen>} as it lies flat, front and back */
-    private function addFaces(Draft $draft, ReadingOrder $reading, FreePiece $piece): array
+    private function addFaces(Draft $draft, ReadingOrder $reading, FreePiece $piece, FreeLines $lines): array
     {
         $front = [];
         $back = [];
         $width = $piece->size()->width;
-        foreach ($this->cells($piece) as [$column, $row]) {
+        foreach ($this->cells($piece, $lines) as [$column, $row]) {
             $area = $piece->cell($column, $row);
             $key = "{$piece->key()}-{$column}-{$row}";
             $one = $reading->named($key, "{$piece->name} {$column}-{$row}", $area->size, new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::A));
@@ -203,12 +221,12 @@ final readonly class FreeBase implements Structure
     }
 
     /** @return list<array{int, int}> what is left, row by row */
-    private function cells(FreePiece $piece): array
+    private function cells(FreePiece $piece, FreeLines $lines): array
     {
         $cells = [];
         for ($row = 1; $row <= $piece->rows->count(); $row++) {
             for ($column = 1; $column <= $piece->columns->count(); $column++) {
-                if (! $piece->cutAway->has($column, $row)) {
+                if (! $piece->cutAway->has($column, $row) && ! $lines->takes($piece->cell($column, $row))) {
                     $cells[] = [$column, $row];
                 }
             }

@@ -11,7 +11,7 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Refusal;
 
 /**
- * Panels of a blank along one side: `1 1/2 + 1/2 ^ 8*`. A + is a valley, a ^ a mountain, a star marks a tab that is glued.
+ * Panels of a blank along one side: `1 1/2 + 1/2 ^ 8*`. A + is a valley, a ^ a mountain, a | a border without a score of its own, a star marks a tab that is glued.
  */
 final readonly class FreePanels
 {
@@ -19,7 +19,7 @@ final readonly class FreePanels
 
     /**
      * @param non-empty-list<Length> $lengths
-     * @param list<Fold> $folds between them
+     * @param list<Fold|null> $folds between them; null: no score
      * @param list<bool> $tabs
      */
     private function __construct(public array $lengths, public array $folds, public array $tabs)
@@ -29,13 +29,17 @@ final readonly class FreePanels
     /** @throws Refusal */
     public static function parse(string $text, Unit $unit): self
     {
-        $tokens = preg_split('/([+^])/u', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $tokens = preg_split('/([+^|])/u', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
         $lengths = [];
         $folds = [];
         $tabs = [];
         foreach ($tokens as $index => $token) {
             if ($index % 2 === 1) {
-                $folds[] = $token === '^' ? Fold::Mountain : Fold::Valley;
+                $folds[] = match ($token) {
+                    '+' => Fold::Valley,
+                    '^' => Fold::Mountain,
+                    default => null,
+                };
 
                 continue;
             }
@@ -74,7 +78,11 @@ final readonly class FreePanels
         $notation = Notation::usual($unit);
         $text = '';
         foreach ($this->lengths as $index => $length) {
-            $join = $index === 0 ? '' : ($this->folds[$index - 1] === Fold::Mountain ? ' ^ ' : ' + ');
+            $join = $index === 0 ? '' : match ($this->folds[$index - 1]) {
+                Fold::Mountain => ' ^ ',
+                null => ' | ',
+                default => ' + ',
+            };
             $text .= $join.$notation->exact($length).($this->tabs[$index] ? '*' : '');
         }
 
@@ -90,16 +98,5 @@ final readonly class FreePanels
         }
 
         return $spans;
-    }
-
-    /** @return array<string, Fold> by the panel before the score */
-    public function foldsAfter(string $letter): array
-    {
-        $folds = [];
-        foreach ($this->folds as $index => $fold) {
-            $folds[$letter.($index + 1)] = $fold;
-        }
-
-        return $folds;
     }
 }

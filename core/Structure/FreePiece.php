@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
@@ -84,6 +87,23 @@ final readonly class FreePiece
     public function cell(int $column, int $row): Rectangle
     {
         return $this->grid()->area("c{$column}", "r{$row}");
+    }
+
+    /** @return list<Crease> the scores from edge to edge */
+    public function creases(): array
+    {
+        $creases = [];
+        foreach ([[Axis::Width, $this->columns], [Axis::Height, $this->rows]] as [$along, $panels]) {
+            $at = Length::zero();
+            foreach ($panels->folds as $index => $fold) {
+                $at = $at->plus($panels->lengths[$index]);
+                if ($fold !== null) {
+                    $creases[] = Crease::across($this->size(), $along, $at, $fold);
+                }
+            }
+        }
+
+        return $creases;
     }
 
     /** Key of a panel in the part that is made of it. */

@@ -11,7 +11,7 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
 {
     public static function panels(string $text): self
     {
-        return new self(sprintf('Panels are lengths with + (valley) or ^ (mountain) between them, such as "1 1/2 + 8 ^ 1/2*"; not “%s”.', self::shown($text)));
+        return new self(sprintf('Panels are lengths with + (valley), ^ (mountain) or | (no score) between them, such as "1 1/2 + 8 ^ 1/2*"; not “%s”.', self::shown($text)));
     }
 
     public static function notPositive(string $text): self
@@ -47,6 +47,21 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
     public static function piece(string $line): self
     {
         return new self(sprintf('A piece is a line such as "Flap: 8 + 1/2* × 8; 2 pieces; on Base 1-3 back"; not “%s”.', self::shown($line)));
+    }
+
+    public static function line(string $line): self
+    {
+        return new self(sprintf('A line is a valley, mountain or slit from one place to another, or what is cut away by its corners, such as "slit: 2 × 0 to 2 × 1 1/2"; not “%s”.', self::shown($line)));
+    }
+
+    public static function lineOutside(string $line, string $blank): self
+    {
+        return new self(sprintf('“%s” leaves the blank, which is %s.', self::shown($line), $blank));
+    }
+
+    public static function tooManyLines(int $most): self
+    {
+        return new self("There are {$most} lines at the most.");
     }
 
     public static function noSuchPiece(string $name, string $line): self

@@ -39,7 +39,7 @@
                     @php($fallen = $map->fallen())
                     @if ($fallen !== [])<p class="said mb-2">{{ count($fallen) }} {{ count($fallen) === 1 ? 'print does' : 'prints do' }} not stand upright: {{ collect($fallen)->map(fn ($face) => lcfirst($face->face->name))->implode(', ') }}.</p>@endif
                     @if ($map->turned !== [])
-                        <p class="field-note">Before it is folded the sheet can be turned. Prints that then do not stand upright: @foreach ($map->turned as $way => $count){{ $way }} {{ $count }}{{ $loop->last ? '.' : ',' }} @endforeach {{ min($map->turned) === $map->turned['as it lies'] ? 'As it lies is as good as any.' : 'Fewest: '.array_search(min($map->turned), $map->turned, true).'.' }}</p>
+                        <p class="field-note">Before it is folded the sheet can be turned. Prints that then do not stand upright: @foreach ($map->turned as $way => $count){{ $way }} {{ $count }}{{ $loop->last ? '.' : ',' }} @endforeach {{ min($map->turned) === $map->turned['as it lies'] ? 'As it lies is as good as any.' : 'Fewest: '.array_search(min($map->turned), $map->turned, true).'.' }}@unless (collect($map->faces)->contains->hasDirection) The paper chosen now may lie any way; what is written here is how a print with a head would lie.@endunless</p>
                     @endif
                     <table class="pieces page-map">
                         <thead><tr><th scope="col">Face</th><th scope="col">Piece, side</th><th scope="col">Print</th><th scope="col">Opens</th><th scope="col">Hinge</th></tr></thead>
@@ -48,7 +48,7 @@
                                 <tr @class(['opens-here' => isset($plan->blueprint->openings[$face->face->key])])>
                                     <th scope="row">{{ $face->face->name }}</th>
                                     <td class="text-nowrap">{{ $face->letter }}, {{ $face->face->paper->side->value }}</td>
-                                    <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $face->lie !== \Ephemeron\Folding\Lie::Upright ? $face->lie->label() : 'any way') }}</td>
+                                    <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $map->sheet !== null || $face->lie !== \Ephemeron\Folding\Lie::Upright ? $face->lie->label() : 'any way') }}</td>
                                     <td>{{ $face->opening ? $edges[$face->opening->value] : '' }}</td>
                                     <td>{{ $face->face->hinge ? $edges[$face->face->hinge->value] : '' }}</td>
                                 </tr>

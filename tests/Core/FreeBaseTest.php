@@ -55,9 +55,30 @@ final class FreeBaseTest extends TestCase
         $this->assertTrue($part->glueZones[0]->area->left()->equals(Length::inches(8)));
     }
 
+    private const LINES = "valley: 0 × 1 to 1 × 0\nmountain: 4 x 0 to 4 × 3 1/2\nslit: 8 × 6 to 8 × 8\ncut away: 12 × 8 to 11 × 8 to 12 × 7";
+
+    public function test_lines_of_ones_own_are_scored_slit_and_cut_away(): void
+    {
+        $part = $this->plan('free-base', ['parameters' => ['columns' => '4 | 4 + 4', 'rows' => '8', 'cut-away' => '', 'lines' => self::LINES]])->blueprint->part('base');
+        $this->assertSame([Fold::Valley, Fold::Valley, Fold::Mountain], array_map(static fn ($crease): Fold => $crease->fold, $part->creases), 'the border without a score has none');
+        $this->assertTrue($part->creases[0]->at()->equals(Length::inches(8)));
+        $this->assertNull($part->creases[1]->along(), 'slanted');
+        $this->assertTrue($part->creases[2]->line->length()->equals(Length::inches(3, 1, 2)));
+        $this->assertTrue($part->slits[0]->line->length()->equals(Length::inches(2)));
+        $this->assertCount(3, $part->cutAways[0]->corners);
+    }
+
+    public function test_a_panel_of_which_nothing_is_left_is_no_face(): void
+    {
+        $blueprint = $this->plan('free-base', ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4 to 4 × 4']])->blueprint;
+        $this->assertSame(['base-1-1', 'base-1-1-back'], array_keys($blueprint->faces));
+        $half = $this->plan('free-base', ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4']])->blueprint;
+        $this->assertCount(4, $half->faces, 'of a triangle something is left');
+    }
+
     public function test_a_layout_survives_a_change_of_unit(): void
     {
-        $inches = $this->design('free-base', ['parameters' => self::FOUR_FLAPS]);
+        $inches = $this->design('free-base', ['parameters' => [...self::FOUR_FLAPS, 'lines' => self::LINES]]);
         $file = [...(new DesignWriter)->toArray($inches), 'unit' => 'cm', 'grid' => '1 mm', 'grooves' => '1 mm'];
         $metric = DesignReader::ofTheHouse()->fromArray($file);
         $this->assertEquals(
@@ -80,6 +101,17 @@ final class FreeBaseTest extends TestCase
         yield 'a piece on what is cut away' => [['pieces' => 'Flap: 3 × 3; on Base 1-2 front'], 'pieces', 'which is cut away'];
         yield 'a piece beside the base' => [['pieces' => 'Flap: 3 × 3; on Base 7-1 front'], 'pieces', 'There is no area 7-1'];
         yield 'two of a name' => [['pieces' => "Flap: 3 × 3\nflap: 2 × 2"], 'pieces', 'two pieces called'];
+        yield 'a line of no kind' => [['lines' => 'tear: 1 × 1 to 2 × 2'], 'lines', 'not “tear: 1 × 1 to 2 × 2”'];
+        yield 'a line to nowhere' => [['lines' => 'slit: 1 × 1'], 'lines', 'from one place to another'];
+        yield 'a line of no length' => [['lines' => 'slit: 1 × 1 to 1 × 1'], 'lines', 'from one place to another'];
+        yield 'a line of three places' => [['lines' => 'valley: 1 × 1 to 2 × 2 to 3 × 3'], 'lines', 'from one place to another'];
+        yield 'two corners cut away' => [['lines' => 'cut away: 1 × 1 to 2 × 2'], 'lines', 'by its corners'];
+        yield 'a place with one side' => [['lines' => 'slit: 1 to 2 × 2'], 'lines', 'from one place to another'];
+        yield 'a place in words' => [['lines' => 'slit: left × top to 2 × 2'], 'lines', 'from one place to another'];
+        yield 'a line that leaves the blank' => [['lines' => 'slit: 1 × 1 to 13 × 2'], 'lines', 'leaves the blank, which is 12 × 8 in'];
+        yield 'all of it away by its corners' => [['lines' => 'cut away: 0 × 0 to 12 × 0 to 12 × 8 to 0 × 8'], 'lines', 'Nothing would be left'];
+        yield 'a piece on what its corners take' => [['lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 6 to 4 × 6', 'pieces' => 'Flap: 3 × 3; on Base 2-1 front'], 'pieces', 'which is cut away'];
+        yield 'far too many lines' => [['lines' => str_repeat("slit: 1 × 1 to 2 × 2\n", 401)], 'lines', '400 lines at the most'];
         yield 'far too large' => [['columns' => '40 + 40'], 'columns', '48 in'];
     }
 

@@ -69,9 +69,27 @@ final class FoldScreenTest extends TestCase
         $editor = app(ProjectEditor::class);
         $this->assertEquals($editor->plan($project)->blueprint->part('base')->creases, $editor->plan($again)->blueprint->part('base')->creases);
 
+        $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('open.fold', str_replace('"B"', '"F"', $fold))])->assertSessionHasErrors('file');
+    }
+
+    public function test_a_meander_comes_in_with_its_slits_and_folds_as_it_did(): void
+    {
         $meander = $this->project(['structure' => 'meander-book']);
-        $slit = (string) $this->get("/projects/{$meander->id}/patterns/A.fold")->getContent();
-        $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('meander.fold', $slit)])->assertSessionHasErrors('file');
+        $fold = (string) $this->get("/projects/{$meander->id}/patterns/A.fold")->getContent();
+        $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('meander.fold', $fold)])->assertSessionHasNoErrors();
+        $again = Project::query()->latest('id')->firstOrFail();
+        $this->get("/projects/{$again->id}/plan")->assertOk()->assertSee('slit: ');
+        $page = $this->get("/projects/{$again->id}/fold")->assertOk()->assertDontSee('No order of straight folds');
+        $this->assertSame(15, substr_count((string) $page->getContent(), 'data-step='), 'a fold between any two panels that follow each other');
+        foreach (['score', 'cut', 'bench', 'patterns/A.dxf', 'print/mock-up.pdf'] as $where) {
+            $this->get("/projects/{$again->id}/{$where}")->assertOk();
+        }
+    }
+
+    public function test_a_print_without_a_head_is_mapped_as_one_with_it_would_lie(): void
+    {
+        $project = $this->project(['structure' => 'meander-book', 'materials' => ['book-sheet' => ['direction' => 'none']]]);
+        $this->get("/projects/{$project->id}/fold")->assertOk()->assertSee('may lie any way')->assertSee('upside down')->assertSee('<td>upright</td>', false)->assertDontSee('<td>any way</td>', false);
     }
 
     public function test_the_mock_up_has_every_piece_with_its_pages(): void

@@ -25,7 +25,7 @@
             </select>
             @break
         @case (\Ephemeron\Design\ParameterKind::Text)
-            <textarea @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" rows="{{ min(8, 1 + substr_count((string) $shown, "\n") + intdiv(mb_strlen((string) $shown), 40)) }}" maxlength="4000" autocomplete="off" spellcheck="false" @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>{{ $shown }}</textarea>
+            <textarea @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" rows="{{ min(8, 1 + substr_count((string) $shown, "\n") + intdiv(mb_strlen((string) $shown), 40)) }}" maxlength="{{ \Ephemeron\Design\Parameter::MOST_TEXT }}" autocomplete="off" spellcheck="false" @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>{{ $shown }}</textarea>
             @break
         @default
             <span class="with-unit">
