@@ -61,6 +61,12 @@ final readonly class Measured
         );
     }
 
+    /** @return list<int> pieces of each kind */
+    public function wanted(): array
+    {
+        return array_map(static fn (Kind $kind): int => $kind->quantity, $this->kinds);
+    }
+
     public function area(int $kind): int
     {
         return intdiv($this->kinds[$kind]->size->width->ticks, $this->unit) * intdiv($this->kinds[$kind]->size->height->ticks, $this->unit);

@@ -6,44 +6,39 @@ namespace Ephemeron\Cutting;
 
 use Ephemeron\Measure\Size;
 
-/** One search for the best way to lay pieces out: it keeps the best plan and the best bound, and is told what to try next. */
+/** One search for the best way to lay pieces out; it is told what to try next. */
 final class PackingSearch
 {
-    private ?Packing $best = null;
-
     /** @var list<int> how many of each kind */
-    private array $wanted;
+    private readonly array $wanted;
 
-    private Packer $packer;
+    private readonly Packer $packer;
 
-    private int $dives = 0;
+    private readonly PlansSoFar $plans;
 
-    private readonly KnownPatterns $known;
+    private readonly PatternDive $dive;
 
-    /** The plan with one sheet fewer that misses least. */
-    private ?Packing $nearest = null;
+    private readonly SheetReshuffle $reshuffle;
 
     /** @param list<Supply> $supplies */
-    public function __construct(
-        private readonly Measured $task,
-        private readonly array $supplies,
-        private int $bound,
-        private readonly \Random\Randomizer $chance,
-        private readonly Deadline $deadline,
-    ) {
-        $this->wanted = array_map(static fn (Kind $kind): int => $kind->quantity, $task->kinds);
+    public function __construct(private readonly Measured $task, private readonly array $supplies, int $bound, \Random\Randomizer $chance, private readonly Deadline $deadline)
+    {
+        $this->wanted = $task->wanted();
         $this->packer = new Packer($task, $supplies);
-        $this->known = new KnownPatterns($task->narrowest);
+        $this->plans = new PlansSoFar($bound, new KnownPatterns($task->narrowest));
+        $disorder = new Disorder($task, $chance);
+        $this->dive = new PatternDive($task, $supplies, $this->packer, $disorder, $deadline, $this->plans);
+        $this->reshuffle = new SheetReshuffle($supplies, $this->packer, $disorder, $chance, $deadline, $this->plans);
     }
 
     public function best(): Packing
     {
-        return $this->best ?? throw new \LogicException('Nothing has been laid out yet.');
+        return $this->plans->best();
     }
 
     public function bound(): int
     {
-        return $this->bound;
+        return $this->plans->bound();
     }
 
     public function task(): Measured
@@ -58,7 +53,7 @@ final class PackingSearch
 
     public function isProved(): bool
     {
-        return $this->best !== null && $this->best->missed === 0 && $this->best->newSheets <= $this->bound;
+        return $this->plans->isProved();
     }
 
     /** The quickest plan: the pattern that uses most, as often as it goes, then the next. */
@@ -86,7 +81,7 @@ final class PackingSearch
                 array_push($sheets, ...array_fill(0, $count, [$index, $filling->slab($fill, $this->task->unit)]));
             }
         }
-        $this->keep(new Packing($this->task, $this->supplies, $sheets, array_filter($left)));
+        $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, array_filter($left)));
     }
 
     /** Every order with every rule and every split; when the bound is met, a few more for the sake of larger leftovers and fewer settings. */
@@ -100,7 +95,7 @@ final class PackingSearch
                     if ($this->deadline->isPast() || ++$tries > ($this->isProved() ? min(12, $ways) : $ways)) {
                         return;
                     }
-                    $this->keep($this->packer->pack($sequence, $rule, $split, $this->most()));
+                    $this->plans->keep($this->packer->pack($sequence, $rule, $split, $this->plans->most()));
                 }
             }
         }
@@ -116,8 +111,8 @@ final class PackingSearch
             $known["{$supply}:{$slab->signature()}"] = [$supply, $slab];
         }
         $search->run(array_values($known), $best->missed === 0 ? $best->newSheets : PHP_INT_MAX, $effort, $this->deadline);
-        $this->bound = max($this->bound, $search->bound);
-        $this->known->remember($search->found);
+        $this->plans->raise($search->bound);
+        $this->plans->patterns->remember($search->found);
         if ($this->isProved()) {
             return;
         }
@@ -130,203 +125,31 @@ final class PackingSearch
     }
 
     /**
-     * Fixes one pattern of the linear programme after the other and solves it again for what is left; when only a few sheets are left to fill, it lays their
-     * pieces out in many orders, into the gaps of the fixed ones too. Each time another of the best patterns comes first.
-     */
-    public function dive(int $dives, int $effort): void
-    {
-        for ($k = 0; $k < $dives && ! $this->isProved() && ! $this->deadline->isPast(); $k++) {
-            $this->diveOnce($this->dives++, $effort);
-        }
-    }
-
-    private function diveOnce(int $dive, int $effort): void
-    {
-        $target = $this->best()->newSheets - 1;
-        $left = $this->wanted;
-        $fixed = [];
-        $new = 0;
-        $known = [];
-        while (array_sum($left) > 0 && ! $this->deadline->isPast()) {
-            $supplies = $this->suppliesLeft($fixed);
-            $search = new PatternSearch($this->task, $supplies, array_values($left));
-            $search->run($known, PHP_INT_MAX, $effort, $this->deadline);
-            $this->known->remember($search->found);
-            // A few sheets are better filled by trying; and where the fixed ones are one too many already, what is missed is looked for later.
-            if ($search->bound <= 2 || $target - $new <= 2 || $search->bound + $new > $target) {
-                break;
-            }
-            $chosen = $this->chosenPatterns($search->patterns, array_values($left), $fixed === [] ? $dive : 0);
-            if ($chosen === []) {
-                break;
-            }
-            $known = array_map(static fn (array $pattern): array => [$pattern[0], $pattern[1]], $search->patterns);
-            foreach ($chosen as [$supply, $slab]) {
-                foreach ($slab->pieces() as $kind => $count) {
-                    $left[$kind] -= $count;
-                }
-                $fixed[] = [$supply, $slab];
-                $new += (int) ! $this->supplies[$supply]->isLeftover;
-            }
-        }
-        $this->finish($fixed, array_values($left), $target);
-    }
-
-    /**
-     * Patterns that are taken all but wholly, as often as that, without what is too many; where there is none, the one that is taken most, on later dives one
-     * further down.
+     * Quick and slow ways in turns: what one does not see the other does.
      *
-     * @param list<array{int, Slab, float}> $patterns
-     * @param list<int> $left
-     * @return list<array{int, Slab}>
+     * @param int $trials of taking sheets apart
+     * @param int $dives see {@see PatternDive}
+     * @param int $effort weighed cuts in each step of a dive
+     * @param int $choices patterns tried in choosing among all that were met
      */
-    private function chosenPatterns(array $patterns, array $left, int $rank): array
+    public function goRound(int $trials, int $dives, int $effort, int $choices): void
     {
-        usort($patterns, static fn (array $one, array $other): int => $other[2] <=> $one[2]);
-        if ($rank > 0) {
-            $patterns = [...array_slice($patterns, $rank % max(1, count($patterns)), 1), ...$patterns];
-        }
-        $chosen = [];
-        foreach ($patterns as $index => [$supply, $slab, $often]) {
-            $times = $index === 0 && $chosen === [] ? max(1, (int) floor($often + 0.05)) : (int) floor($often + 0.05);
-            for ($k = 0; $k < $times; $k++) {
-                $sheet = clone $slab;
-                $surplus = [];
-                foreach ($sheet->pieces() as $kind => $count) {
-                    $surplus[$kind] = max(0, $count - $left[$kind]);
-                }
-                $isWhole = array_sum($surplus) === 0;
-                $sheet->drop($surplus);
-                if ($sheet->used() === 0 || ! $sheet->comesOff($this->task->narrowest) || ($chosen !== [] && ! $isWhole)) {
-                    break;
-                }
-                foreach ($sheet->pieces() as $kind => $count) {
-                    $left[$kind] -= $count;
-                }
-                $chosen[] = [$supply, $sheet];
-            }
-        }
-
-        return $chosen;
-    }
-
-    /**
-     * @param list<array{int, Slab}> $fixed
-     * @return list<Supply> with what is still there of each
-     */
-    private function suppliesLeft(array $fixed): array
-    {
-        $taken = array_count_values(array_column($fixed, 0));
-        $supplies = [];
-        foreach ($this->supplies as $index => $supply) {
-            $supplies[] = $supply->limitedTo($supply->available === null ? null : $supply->available - ($taken[$index] ?? 0));
-        }
-
-        return $supplies;
-    }
-
-    /**
-     * @param list<array{int, Slab}> $fixed
-     * @param list<int> $left
-     */
-    private function finish(array $fixed, array $left, int $target): void
-    {
-        $sequence = [];
-        foreach ($left as $kind => $count) {
-            array_push($sequence, ...array_fill(0, $count, $kind));
-        }
-        for ($try = 0; $try < 120 && ! $this->deadline->isPast(); $try++) {
-            $begun = array_map(static fn (array $sheet): array => [$sheet[0], clone $sheet[1]], $fixed);
-            $packing = $this->packer->pack($this->shaken($sequence), $try % Packer::RULES, intdiv($try, Packer::RULES) % Packer::SPLITS, $target, $begun);
-            $this->keep($packing);
-            if ($packing->missed === 0) {
-                $this->nearest = null;
-
-                return;
-            }
-            if ($this->nearest === null || $packing->newSheets <= $target && $packing->missed < $this->nearest->missed) {
-                $this->nearest = $packing;
-            }
-        }
+        $this->choose($choices);
+        $this->reshuffle->takeApart($trials);
+        $this->dive->dive($dives, $effort);
+        $this->reshuffle->fillIn($trials);
     }
 
     /** Chooses from all patterns met so far, one sheet fewer than the best plan has. */
-    public function choose(int $steps): void
+    private function choose(int $steps): void
     {
         if ($this->isProved() || $this->deadline->isPast()) {
             return;
         }
-        $sheets = (new PatternChoice($this->supplies, $this->known->all()))->within($this->wanted, $this->best()->newSheets - 1, $steps, $this->deadline);
+        $sheets = (new PatternChoice($this->supplies, $this->plans->patterns->all()))->within($this->wanted, $this->best()->newSheets - 1, $steps, $this->deadline);
         if ($sheets !== null) {
-            $this->keep(new Packing($this->task, $this->supplies, $sheets, []));
+            $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, []));
         }
-    }
-
-    /**
-     * Takes a few sheets apart, the emptiest often among them, and lays their pieces out anew, in the gaps of the others too. What fills some sheets more and others
-     * less is gone on with, until one sheet is empty.
-     */
-    public function takeApart(int $trials): void
-    {
-        $this->goOn($this->best(), $trials);
-    }
-
-    /** The same with the plan that misses least: until what it misses has found its place. */
-    public function fillIn(int $trials): void
-    {
-        if ($this->nearest !== null && $this->nearest->newSheets < $this->best()->newSheets) {
-            $this->nearest = $this->goOn($this->nearest, $trials);
-        }
-    }
-
-    private function goOn(Packing $now, int $trials): Packing
-    {
-        for ($trial = 0; $trial < $trials && ! $this->isProved() && ! $this->deadline->isPast(); $trial++) {
-            $new = array_keys(array_filter($now->sheets, fn (array $sheet): bool => ! $this->supplies[$sheet[0]]->isLeftover));
-            if (count($new) < 2) {
-                return $now;
-            }
-            $chosen = $this->chosen($now, $new, 2 + $trial % 3, $trial % 4 !== 3);
-            $kept = [];
-            $sequence = [];
-            foreach ($now->sheets as $index => [$supply, $slab]) {
-                if (isset($chosen[$index])) {
-                    foreach ($slab->pieces() as $kind => $count) {
-                        array_push($sequence, ...array_fill(0, $count, $kind));
-                    }
-                } else {
-                    $kept[] = [$supply, clone $slab];
-                }
-            }
-            foreach ($now->missing as $kind => $count) {
-                array_push($sequence, ...array_fill(0, $count, $kind));
-            }
-            $next = $this->packer->pack($this->shaken($sequence), $this->chance->getInt(0, Packer::RULES - 1), $this->chance->getInt(0, Packer::SPLITS - 1), $now->newSheets, $kept);
-            if ([$next->missed, $next->newSheets, -$next->fullness()] <= [$now->missed, $now->newSheets, -$now->fullness()]) {
-                $now = $next;
-                $this->keep($next);
-            }
-        }
-
-        return $now;
-    }
-
-    /**
-     * @param list<int> $new indices of the new sheets
-     * @return array<int, true>
-     */
-    private function chosen(Packing $packing, array $new, int $many, bool $withEmptiest): array
-    {
-        $shuffled = $this->chance->shuffleArray($new);
-        if ($withEmptiest) {
-            $emptiest = $new[0];
-            foreach ($new as $index) {
-                $emptiest = $packing->sheets[$index][1]->used() < $packing->sheets[$emptiest][1]->used() ? $index : $emptiest;
-            }
-            array_unshift($shuffled, $emptiest);
-        }
-
-        return array_fill_keys(array_slice(array_values(array_unique($shuffled)), 0, $many), true);
     }
 
     /**
@@ -366,27 +189,11 @@ final class PackingSearch
                 array_push($sequence, ...array_fill(0, $rest[$kind] ?? 0, $kind));
             }
             $copies = array_map(static fn (array $sheet): array => [$sheet[0], clone $sheet[1]], $sheets);
-            $this->keep($this->packer->pack($sequence, $number % Packer::RULES, $number % Packer::SPLITS, $this->most(), $copies));
+            $this->plans->keep($this->packer->pack($sequence, $number % Packer::RULES, $number % Packer::SPLITS, $this->plans->most(), $copies));
             if ($this->isProved() || $this->deadline->isPast() || count($sequence) > 400) {
                 return;
             }
         }
-    }
-
-    private function keep(Packing $packing): void
-    {
-        if ($packing->missed === 0 && ! $this->isProved() && ($this->best === null || $packing->newSheets <= $this->best->newSheets)) {
-            $this->known->remember($packing->sheets);
-        }
-        if ($this->best === null || $packing->beats($this->best)) {
-            $this->best = $packing;
-        }
-    }
-
-    /** No more sheets than the best plan has: beyond that there is nothing to win. */
-    private function most(): int
-    {
-        return $this->best === null || $this->best->missed > 0 ? PHP_INT_MAX : $this->best->newSheets;
     }
 
     /** @return list<int> supplies, leftovers first */
@@ -432,22 +239,5 @@ final class PackingSearch
         }
 
         return $sequence;
-    }
-
-    /**
-     * By area, with some neighbours out of order.
-     *
-     * @param list<int> $sequence
-     * @return list<int>
-     */
-    private function shaken(array $sequence): array
-    {
-        $rank = [];
-        foreach ($sequence as $index => $kind) {
-            $rank[$index] = $this->task->area($kind) * $this->chance->getInt(60, 140);
-        }
-        arsort($rank);
-
-        return array_map(static fn (int $index): int => $sequence[$index], array_keys($rank));
     }
 }

@@ -82,12 +82,8 @@ final readonly class ProvenPlanner implements CutPlanner
         if (! $search->isProved()) {
             $search->generatePatterns($this->effort);
         }
-        // Quick and slow ways in turns: what one does not see the other does.
         foreach ($this->rounds as [$trials, $dives]) {
-            $search->choose(self::CHOICES);
-            $search->takeApart($trials);
-            $search->dive($dives, self::EFFORT_OF_A_STEP);
-            $search->fillIn($trials);
+            $search->goRound($trials, $dives, self::EFFORT_OF_A_STEP, self::CHOICES);
         }
 
         return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize, $blocks);
