@@ -6,8 +6,8 @@
 <x-project :project="$project" :plan="$one" :progress="$progress" :stage="\App\View\Stage::Cut">
     <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $plan->leftovers() > 0 ? ' and '.$plan->leftovers().' '.($plan->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }} for {{ $plan->blueprint->pieces() * $copies }} pieces{{ $copies > 1 ? " of {$copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
     <form class="sieve" method="get" action="{{ route('cut', $project) }}">
-        <label for="copies">Cut for so many books at once</label>
-        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : $copies }}" inputmode="numeric" autocomplete="off">
+        <span class="sieve-by"><label for="copies">Cut for so many books at once</label>
+        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : $copies }}" inputmode="numeric" autocomplete="off"></span>
         <button class="btn-plain">Plan them together</button>
         <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a>@if ($copies === 1), with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a>@endif</span>
         @error('copies')<p class="field-error">{{ $message }}</p>@enderror

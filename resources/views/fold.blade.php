@@ -7,8 +7,8 @@
         <div class="folding" x-data="folding({{ count($steps) }})" @keydown.window="onKey($event)">
             <div>
                 <form class="sieve mb-1" method="get" action="{{ route('fold', $project) }}" hx-get="{{ route('fold', $project) }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
-                    <label for="scene">Fold</label>
-                    <select class="form-select" id="scene" name="scene">@foreach ($names as $each => $name)<option value="{{ $each }}" @selected($each === $key)>{{ $name }}</option>@endforeach</select>
+                    <span class="sieve-by"><label for="scene">Fold</label>
+                    <select class="form-select" id="scene" name="scene">@foreach ($names as $each => $name)<option value="{{ $each }}" @selected($each === $key)>{{ $name }}</option>@endforeach</select></span>
                     <noscript><button class="btn-plain">Show</button></noscript>
                     <span class="quiet">{{ match ($key) { 'book' => 'as far as its pieces are glued to each other', 'pages' => 'finished, as the reader opens it', default => 'flat to folded' } }}</span>
                 </form>
@@ -24,8 +24,8 @@
                 </div>
                 <div class="sieve">
                     <button class="btn-plain" type="button" @click="flip()" id="fold-flip">See it from <span x-text="seenFromBack ? 'the front' : 'behind'">behind</span></button>
-                    <label for="fold-speed">Speed</label>
-                    <select class="form-select is-short" id="fold-speed" x-model.number="speed"><option value="0.5">slow</option><option value="1" selected>usual</option><option value="2.5">fast</option></select>
+                    <span class="sieve-by"><label for="fold-speed">Speed</label>
+                    <select class="form-select is-short" id="fold-speed" x-model.number="speed"><option value="0.5">slow</option><option value="1" selected>usual</option><option value="2.5">fast</option></select></span>
                     <span class="quiet"><kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind · drag to turn it</span>
                 </div>
                 <ol class="fold-steps" aria-label="Folds in order" tabindex="0">

@@ -9,11 +9,11 @@
         <hr class="rule">
         <main>
             <form class="sieve" method="get" action="{{ route('papers.makes') }}" hx-get="{{ route('papers.makes') }}" hx-trigger="change" hx-target="#makes" hx-select="#makes" hx-swap="outerHTML" hx-push-url="true">
-                <label for="pad">Patterns from</label>
-                <select class="form-select" id="pad" name="pad"><option value="">the whole drawer</option>@foreach ($pads as $each)<option @selected($pad === $each)>{{ $each }}</option>@endforeach</select>
+                <span class="sieve-by"><label for="pad">Patterns from</label>
+                <select class="form-select" id="pad" name="pad"><option value="">the whole drawer</option>@foreach ($pads as $each)<option @selected($pad === $each)>{{ $each }}</option>@endforeach</select></span>
                 <label class="sieve-by"><input class="form-check-input" type="checkbox" name="keep" value="yes" @checked($keep)> papers tagged “best” for covers only</label>
-                <label for="unit">In</label>
-                <select class="form-select" id="unit" name="unit">@foreach (\Ephemeron\Measure\Unit::cases() as $each)<option value="{{ $each->value }}" @selected($unit === $each)>{{ $each->label() }}</option>@endforeach</select>
+                <span class="sieve-by"><label for="unit">In</label>
+                <select class="form-select" id="unit" name="unit">@foreach (\Ephemeron\Measure\Unit::cases() as $each)<option value="{{ $each->value }}" @selected($unit === $each)>{{ $each->label() }}</option>@endforeach</select></span>
                 <noscript><button class="btn-plain">Look</button></noscript>
             </form>
             <p class="quiet mb-2">Papers of a kind stand in for each other, so patterns may come out mixed. Up to eight copies of a book on the shelf are cut together; structures are counted singly. Leftovers are not counted.</p>

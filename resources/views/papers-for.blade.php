@@ -36,8 +36,8 @@
         <span class="quiet">Most prized: what you tag “best” in the drawer.</span>
     </form>
     <form class="sieve" method="get" action="{{ route('papers.for', $project) }}" hx-get="{{ route('papers.for', $project) }}" hx-trigger="keyup changed delay:300ms from:#paper-search, submit" hx-target=".assigning" hx-select=".assigning" hx-swap="outerHTML">
-        <label for="paper-search">Look in the drawer for</label>
-        <input class="form-control" id="paper-search" name="search" value="{{ $search }}" placeholder="name, pad, place, tag" autocomplete="off">
+        <span class="sieve-by"><label for="paper-search">Look in the drawer for</label>
+        <input class="form-control" id="paper-search" name="search" value="{{ $search }}" placeholder="name, pad, place, tag" autocomplete="off"></span>
         <noscript><button class="btn-plain">Look</button></noscript>
     </form>
     <x-swap-form :project="$project" :action="route('papers.for.take', $project)" class="assigning">

@@ -12,14 +12,14 @@
             @if (session('said'))<p class="said mt-3" role="status">{{ session('said') }}</p>@endif
             @if ($errors->any())<p class="said is-stop mt-3" role="alert">Nothing was changed. {{ $errors->first() }}</p>@endif
             <form class="sieve" method="get" action="{{ route('papers.index') }}" hx-get="{{ route('papers.index') }}" hx-trigger="change, keyup changed delay:300ms from:#search" hx-target="#papers" hx-select="#papers" hx-swap="outerHTML" hx-push-url="true">
-                <label for="search">Look for</label>
-                <input class="form-control" id="search" name="search" value="{{ is_string($filters['search'] ?? null) ? $filters['search'] : '' }}" placeholder="name, pad, place, tag" autocomplete="off">
-                <label for="kind">Kind</label>
-                <select class="form-select" id="kind" name="kind"><option value="">all</option>@foreach (\App\Models\Paper::KINDS as $key => $label)<option value="{{ $key }}" @selected(($filters['kind'] ?? '') === $key)>{{ $label }}</option>@endforeach</select>
-                @if ($pads->isNotEmpty())<label for="pad-filter">Pad</label><select class="form-select" id="pad-filter" name="pad"><option value="">any</option>@foreach ($pads as $pad)<option @selected(($filters['pad'] ?? '') === $pad)>{{ $pad }}</option>@endforeach</select>@endif
+                <span class="sieve-by"><label for="search">Look for</label>
+                <input class="form-control" id="search" name="search" value="{{ is_string($filters['search'] ?? null) ? $filters['search'] : '' }}" placeholder="name, pad, place, tag" autocomplete="off"></span>
+                <span class="sieve-by"><label for="kind">Kind</label>
+                <select class="form-select" id="kind" name="kind"><option value="">all</option>@foreach (\App\Models\Paper::KINDS as $key => $label)<option value="{{ $key }}" @selected(($filters['kind'] ?? '') === $key)>{{ $label }}</option>@endforeach</select></span>
+                @if ($pads->isNotEmpty())<span class="sieve-by"><label for="pad-filter">Pad</label><select class="form-select" id="pad-filter" name="pad"><option value="">any</option>@foreach ($pads as $pad)<option @selected(($filters['pad'] ?? '') === $pad)>{{ $pad }}</option>@endforeach</select></span>@endif
                 <label class="sieve-by"><input class="form-check-input" type="checkbox" name="there" value="yes" @checked(($filters['there'] ?? '') === 'yes')> only what is there</label>
-                <label for="unit">In</label>
-                <select class="form-select" id="unit" name="unit">@foreach (\Ephemeron\Measure\Unit::cases() as $each)<option value="{{ $each->value }}" @selected($unit === $each)>{{ $each->label() }}</option>@endforeach</select>
+                <span class="sieve-by"><label for="unit">In</label>
+                <select class="form-select" id="unit" name="unit">@foreach (\Ephemeron\Measure\Unit::cases() as $each)<option value="{{ $each->value }}" @selected($unit === $each)>{{ $each->label() }}</option>@endforeach</select></span>
                 <noscript><button class="btn-plain">Look</button></noscript>
             </form>
             <div class="workplace drawer">

@@ -4,17 +4,17 @@
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Score">
     <p class="fs-5 mb-1">Positions count from the left end of the side that lies along the top fence. {{ $plan->design->scoring->label() }}: {{ lcfirst($plan->design->scoring->why()) }}</p>
-    <x-change-form :project="$project" stage="score">
-        <label class="me-2" for="scoring">How scores are given</label>
-        <select class="form-select d-inline-block w-auto" id="scoring" name="set[scoring]">
+    <x-change-form class="sieve" :project="$project" stage="score">
+        <span class="sieve-by"><label for="scoring">How scores are given</label>
+        <select class="form-select" id="scoring" name="set[scoring]">
             @foreach (\Ephemeron\Design\ScoringSchool::cases() as $way)
                 <option value="{{ $way->value }}" @selected($plan->design->scoring === $way)>{{ $way->label() }}</option>
             @endforeach
-        </select>
-        <label class="mx-2" for="grooves">Grooves every</label>
-        <select class="form-select d-inline-block w-auto" id="grooves" name="set[grooves]">@foreach (\Ephemeron\Measure\ToolGrid::cases() as $grid)<option value="{{ $grid->value }}" @selected($plan->design->grooves === $grid)>{{ $grid->value }}</option>@endforeach</select>
-        <label class="mx-2" for="board">Board</label>
-        <input @class(['form-control', 'd-inline-block', 'w-auto', 'is-invalid' => $errors->has('board')]) size="8" id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->board ? $notation->exact($plan->design->board) : '') }}" placeholder="{{ $plan->design->grooves->unit() === \Ephemeron\Measure\Unit::Inch ? '12 in' : '30 cm' }}" autocomplete="off">
+        </select></span>
+        <span class="sieve-by"><label for="grooves">Grooves every</label>
+        <select class="form-select" id="grooves" name="set[grooves]">@foreach (\Ephemeron\Measure\ToolGrid::cases() as $grid)<option value="{{ $grid->value }}" @selected($plan->design->grooves === $grid)>{{ $grid->value }}</option>@endforeach</select></span>
+        <span class="sieve-by"><label for="board">Board</label>
+        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('board')]) id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->board ? $notation->exact($plan->design->board) : '') }}" placeholder="{{ $plan->design->grooves->unit() === \Ephemeron\Measure\Unit::Inch ? '12 in' : '30 cm' }}" autocomplete="off"></span>
         @error('board')<p class="field-error">{{ $message }}</p>@enderror
         <noscript><button class="btn-plain">Show</button></noscript>
     </x-change-form>

@@ -13,11 +13,11 @@
         </ul>
     @endif
     <x-swap-form :project="$project" :action="route('pins.store', $project)" stage="cut" class="sieve" id="pin-form">
-        <label for="pin-part">Pin</label>
-        <select class="form-select" id="pin-part" name="part">@foreach ($one->blueprint->parts as $part)<option value="{{ $part->key }}" @selected(old('part') === $part->key)>{{ $part->letter }}, {{ $part->name }}</option>@endforeach</select>
+        <span class="sieve-by"><label for="pin-part">Pin</label>
+        <select class="form-select" id="pin-part" name="part">@foreach ($one->blueprint->parts as $part)<option value="{{ $part->key }}" @selected(old('part') === $part->key)>{{ $part->letter }}, {{ $part->name }}</option>@endforeach</select></span>
         @foreach (['sheet' => ['on sheet', '1'], 'left' => ['from the left', ''], 'top' => ['from the head', '']] as $field => [$label, $usual])
-            <label for="pin-{{ $field }}">{{ $label }}</label>
-            <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has($field)]) id="pin-{{ $field }}" name="{{ $field }}" value="{{ is_string(old($field)) ? old($field) : $usual }}" autocomplete="off">
+            <span class="sieve-by"><label for="pin-{{ $field }}">{{ $label }}</label>
+            <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has($field)]) id="pin-{{ $field }}" name="{{ $field }}" value="{{ is_string(old($field)) ? old($field) : $usual }}" autocomplete="off"></span>
             @error($field)<span class="field-error">{{ $message }}</span>@enderror
         @endforeach
         <label class="sieve-by"><input class="form-check-input" type="checkbox" id="pin-turned" name="turned" value="1" @checked(old('turned') === '1')> turned</label>
