@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Geometry\Loop;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Length;
 
 /** Lines on a sheet cut each other into edges, and the edges enclose panels. */
 final class Arrangement
@@ -18,7 +21,7 @@ final class Arrangement
     /** @var list<array{int, int}> */
     private array $vertices = [];
 
-    /** @var array<string, array{int, int, Assignment}> by the two vertices, the smaller first */
+    /** @var array<string, array{int, int, Assignment, int}> by the two vertices, the smaller first; with the number of the line */
     private array $edges = [];
 
     /**
@@ -45,8 +48,12 @@ final class Arrangement
             $faces[] = new PatternFace($loop, $this->panelOf($loop, count($faces) + 1), intdiv($area, 2));
         }
         $edges = [];
-        foreach ($this->edges as [$from, $to, $assignment]) {
+        foreach ($this->edges as [$from, $to, $assignment, $line]) {
             $beside = array_values(array_unique(array_filter([$number[$leftOf["{$from}>{$to}"] ?? -1] ?? null, $number[$leftOf["{$to}>{$from}"] ?? -1] ?? null], is_int(...))));
+            if ($beside === [] && $assignment === Assignment::Boundary) {
+                // A window touches no other line: the panel it lies in runs round it.
+                $beside = $this->around($from, $to, $faces);
+            }
             if ($beside === [] && $assignment !== Assignment::Cut) {
                 continue;
             }
@@ -54,7 +61,7 @@ final class Arrangement
                 continue;
             }
             // A score that ends in the middle of a panel folds nothing; at what is cut away the paper ends.
-            $edges[] = new PatternEdge($from, $to, count($beside) === 1 && $assignment->isHinge() && $this->isRim($from, $to) ? Assignment::Boundary : $assignment, $beside);
+            $edges[] = new PatternEdge($from, $to, count($beside) === 1 && $assignment->isHinge() && $this->isRim($from, $to) ? Assignment::Boundary : $assignment, $beside, $this->lineFrom($line, $from, $to));
         }
 
         return $this->tidied($edges, $faces);
@@ -76,7 +83,7 @@ final class Arrangement
             foreach ($points as $point) {
                 $vertex = $this->vertex($point);
                 if ($last !== null && $vertex !== $last) {
-                    $this->edge($last, $vertex, $assignment);
+                    $this->edge($last, $vertex, $assignment, $one);
                 }
                 $last = $vertex;
             }
@@ -94,6 +101,10 @@ final class Arrangement
      */
     private function meetings(array $from, array $to, array $start, array $end): array
     {
+        if ([$start, $end] < [$from, $to] && ! $this->areParallel($from, $to, $start, $end)) {
+            // Seen from either line they cross in the same tick.
+            [$from, $to, $start, $end] = [$start, $end, $from, $to];
+        }
         [$rx, $ry] = [$to[0] - $from[0], $to[1] - $from[1]];
         [$sx, $sy] = [$end[0] - $start[0], $end[1] - $start[1]];
         $cross = $rx * $sy - $ry * $sx;
@@ -118,6 +129,17 @@ final class Arrangement
     }
 
     /**
+     * @param array{int, int} $from
+     * @param array{int, int} $to
+     * @param array{int, int} $start
+     * @param array{int, int} $end
+     */
+    private function areParallel(array $from, array $to, array $start, array $end): bool
+    {
+        return ($to[0] - $from[0]) * ($end[1] - $start[1]) === ($to[1] - $from[1]) * ($end[0] - $start[0]);
+    }
+
+    /**
      * @param array{int, int} $point
      * @param array{int, int} $from
      * @param array{int, int} $to
@@ -139,12 +161,12 @@ final class Arrangement
         return $this->known[$key];
     }
 
-    private function edge(int $from, int $to, Assignment $assignment): void
+    private function edge(int $from, int $to, Assignment $assignment, int $line): void
     {
         $key = min($from, $to).'-'.max($from, $to);
         $known = $this->edges[$key][2] ?? null;
         if ($known === null || $assignment->rank() > $known->rank()) {
-            $this->edges[$key] = [min($from, $to), max($from, $to), $assignment];
+            $this->edges[$key] = [min($from, $to), max($from, $to), $assignment, $line];
         }
     }
 
@@ -188,7 +210,7 @@ final class Arrangement
         return [array_values(array_filter($loops)), $leftOf];
     }
 
-    /** @return array<string, array{int, int, Assignment}> edges that take part in enclosing something */
+    /** @return array<string, array{int, int, Assignment, int}> edges that take part in enclosing something */
     private function withoutLooseEnds(): array
     {
         $edges = $this->edges;
@@ -224,14 +246,8 @@ final class Arrangement
     /** @param non-empty-list<int> $loop */
     private function isCutAway(array $loop): bool
     {
-        [$x, $y] = $this->inside($loop);
-        foreach ($this->cutAways as $outline) {
-            if ((new Loop($outline))->encloses($x, $y)) {
-                return true;
-            }
-        }
-
-        return false;
+        // Just beside an edge, for its middle may lie in a window; but further than crossings are off, which go to the nearest tick.
+        return $this->isInCutAway(...$this->beside($loop, 2.0));
     }
 
     /** @param non-empty-list<int> $loop */
@@ -251,7 +267,7 @@ final class Arrangement
     }
 
     /**
-     * A point inside a panel: near the middle of its first edge, a little way in.
+     * A point inside a panel: its middle, or a little way in from the middle of its longest edge.
      *
      * @param non-empty-list<int> $loop
      * @return array{float, float}
@@ -264,11 +280,27 @@ final class Arrangement
         if ((new Loop($outline))->encloses($x, $y)) {
             return [$x, $y];
         }
-        [$ax, $ay] = $this->vertices[$loop[0]];
-        [$bx, $by] = $this->vertices[$loop[1] ?? $loop[0]];
-        $length = max(1.0, hypot($bx - $ax, $by - $ay));
 
-        return [($ax + $bx) / 2 - ($by - $ay) / $length * 8, ($ay + $by) / 2 + ($bx - $ax) / $length * 8];
+        return $this->beside($loop, 8.0);
+    }
+
+    /**
+     * A point a little inside the middle of a panel's longest edge.
+     *
+     * @param non-empty-list<int> $loop
+     * @return array{float, float}
+     */
+    private function beside(array $loop, float $distance): array
+    {
+        $longest = [0.0, [0, 0], [0, 0]];
+        foreach ($loop as $index => $vertex) {
+            [$from, $to] = [$this->vertices[$vertex], $this->vertices[$loop[($index + 1) % count($loop)]]];
+            $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
+            $longest = $length > $longest[0] ? [$length, $from, $to] : $longest;
+        }
+        [$length, [$ax, $ay], [$bx, $by]] = $longest;
+
+        return [($ax + $bx) / 2 - ($by - $ay) / max(1.0, $length) * $distance, ($ay + $by) / 2 + ($bx - $ax) / max(1.0, $length) * $distance];
     }
 
     /** Whether an edge lies along the outline of something cut away. */
@@ -288,17 +320,62 @@ final class Arrangement
         return false;
     }
 
+    /**
+     * The panel in which an edge of what is cut away lies; none if it lies in none.
+     *
+     * @param list<PatternFace> $faces
+     * @return list<int>
+     */
+    private function around(int $from, int $to, array $faces): array
+    {
+        [[$ax, $ay], [$bx, $by]] = [$this->vertices[$from], $this->vertices[$to]];
+        $length = max(1.0, hypot($bx - $ax, $by - $ay));
+        foreach ([1, -1] as $side) {
+            $x = ($ax + $bx) / 2 + $side * ($by - $ay) / $length;
+            $y = ($ay + $by) / 2 - $side * ($bx - $ax) / $length;
+            if ($this->isInCutAway($x, $y)) {
+                continue;
+            }
+            foreach ($faces as $index => $face) {
+                if ((new Loop(array_map(fn (int $vertex): array => $this->vertices[$vertex], $face->vertices)))->encloses($x, $y)) {
+                    return [$index];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** A line in the direction of one of its pieces. */
+    private function lineFrom(int $line, int $from, int $to): Segment
+    {
+        [$start, $end] = $this->lines[$line];
+        [[$ax, $ay], [$bx, $by]] = [$this->vertices[$from], $this->vertices[$to]];
+        if (($end[0] - $start[0]) * ($bx - $ax) + ($end[1] - $start[1]) * ($by - $ay) < 0) {
+            [$start, $end] = [$end, $start];
+        }
+        $point = static fn (array $place): Point => new Point(Length::ofTicks($place[0]), Length::ofTicks($place[1]));
+
+        return new Segment($point($start), $point($end));
+    }
+
     private function isOnPaper(int $from, int $to): bool
     {
         $x = ($this->vertices[$from][0] + $this->vertices[$to][0]) / 2;
         $y = ($this->vertices[$from][1] + $this->vertices[$to][1]) / 2;
+
+        return ! $this->isInCutAway($x, $y);
+    }
+
+    private function isInCutAway(float $x, float $y): bool
+    {
         foreach ($this->cutAways as $outline) {
             if ((new Loop($outline))->encloses($x, $y)) {
-                return false;
+                return true;
             }
         }
 
-        return true;
+        return false;
     }
 
     /**
@@ -322,7 +399,7 @@ final class Arrangement
 
         return new CreasePattern(
             array_values($vertices),
-            array_map(static fn (PatternEdge $edge): PatternEdge => new PatternEdge($number[$edge->from], $number[$edge->to], $edge->assignment, $edge->faces), $edges),
+            array_map(static fn (PatternEdge $edge): PatternEdge => new PatternEdge($number[$edge->from], $number[$edge->to], $edge->assignment, $edge->faces, $edge->line), $edges),
             array_map(static fn (PatternFace $face): PatternFace => new PatternFace(array_map(static fn (int $vertex): int => $number[$vertex], $face->vertices), $face->panel, $face->area), $faces),
         );
     }

@@ -7,7 +7,6 @@ namespace Ephemeron\Folding;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Segment;
-use Ephemeron\Measure\Length;
 
 /** A part as what folds: vertices, edges and panels, side A up, from its upper left corner in ticks. Crossings of slanted lines go to the nearest tick. */
 final readonly class CreasePattern
@@ -54,13 +53,6 @@ final readonly class CreasePattern
     public function outline(int $face): array
     {
         return array_map(fn (int $vertex): array => $this->vertices[$vertex], $this->faces[$face]->vertices);
-    }
-
-    public function line(PatternEdge $edge): Segment
-    {
-        [$from, $to] = [$this->vertices[$edge->from], $this->vertices[$edge->to]];
-
-        return new Segment(new Point(Length::ofTicks($from[0]), Length::ofTicks($from[1])), new Point(Length::ofTicks($to[0]), Length::ofTicks($to[1])));
     }
 
     /** @return array<int, PatternEdge> scores between two panels, by their number among the edges */

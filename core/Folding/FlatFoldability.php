@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Folding;
 
+use Brick\Math\BigInteger;
+
 /**
  * The two theorems about a point inside a sheet that is folded flat: alternate angles round it come to half a turn (Kawasaki–Justin), and mountains and valleys differ
  * by two (Maekawa–Justin). Both are necessary; whether all points together fold is for {@see Folder} to show.
@@ -63,18 +65,17 @@ final readonly class FlatFoldability
             return false;
         }
         // Two reflections turn by twice the angle between their lines. As complex numbers: the product of (dₖ / d̄ₖ) with alternating sign is 1.
-        [$re, $im] = [1, 0];
+        [$re, $im] = [BigInteger::one(), BigInteger::zero()];
         foreach ($edges as $index => $number) {
             [$dx, $dy] = self::direction($pattern, $vertex, $number);
             $common = self::gcd($dx, $dy);
             [$p, $q] = [intdiv($dx, $common), intdiv($dy, $common)];
+            // Slopes are fractions of any size, and their squares are multiplied: no machine number holds that.
             [$sx, $sy] = [$p * $p - $q * $q, 2 * $p * $q * ($index % 2 === 0 ? 1 : -1)];
-            [$re, $im] = [$re * $sx - $im * $sy, $re * $sy + $im * $sx];
-            $shared = self::gcd($re, $im);
-            [$re, $im] = [intdiv($re, $shared), intdiv($im, $shared)];
+            [$re, $im] = [$re->multipliedBy($sx)->minus($im->multipliedBy($sy)), $re->multipliedBy($sy)->plus($im->multipliedBy($sx))];
         }
 
-        return $im === 0 && $re > 0;
+        return $im->isZero() && $re->isPositive();
     }
 
     /** @param non-empty-list<int> $edges */
@@ -98,10 +99,10 @@ final readonly class FlatFoldability
     private static function direction(CreasePattern $pattern, int $vertex, int $number): array
     {
         $edge = $pattern->edges[$number];
-        [$x, $y] = $pattern->vertices[$vertex];
-        [$tx, $ty] = $pattern->vertices[$edge->from === $vertex ? $edge->to : $edge->from];
+        $dx = $edge->line->to->x->ticks - $edge->line->from->x->ticks;
+        $dy = $edge->line->to->y->ticks - $edge->line->from->y->ticks;
 
-        return [$tx - $x, $ty - $y];
+        return $edge->from === $vertex ? [$dx, $dy] : [-$dx, -$dy];
     }
 
     private static function gcd(int $a, int $b): int

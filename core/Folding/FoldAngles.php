@@ -36,22 +36,11 @@ final readonly class FoldAngles
     public static function turn(CreasePattern $pattern, Hinge $hinge, int $from): int
     {
         $edge = $pattern->edges[$hinge->edge];
-        [$ax, $ay] = $pattern->vertices[$edge->from];
-        [$bx, $by] = $pattern->vertices[$edge->to];
-        [$x, $y] = self::middle($pattern, $hinge->across($from));
-        // The z part of direction × arm: whether a right-handed turn lifts the arm.
-        $lifts = ($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax) > 0;
+        // A right-handed turn about the score's direction lifts what lies to the right of it.
+        $lifts = $pattern->faces[$hinge->across($from)]->goesFrom($edge->from, $edge->to);
         $up = $hinge->assignment !== Assignment::Mountain;
 
         return $lifts === $up ? $hinge->quarters : -$hinge->quarters;
-    }
-
-    /** @return array{float, float} */
-    private static function middle(CreasePattern $pattern, int $face): array
-    {
-        $outline = $pattern->outline($face);
-
-        return [array_sum(array_column($outline, 0)) / count($outline), array_sum(array_column($outline, 1)) / count($outline)];
     }
 
     private function isRounded(CreasePattern $pattern): bool
@@ -59,8 +48,8 @@ final readonly class FoldAngles
         $hinges = $pattern->hinges();
         $kinds = array_unique(array_map(static fn (PatternEdge $edge): string => $edge->assignment->value, $hinges));
 
-        $upright = array_filter($hinges, static fn (PatternEdge $edge): bool => $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0]);
+        $along = array_unique(array_map(static fn (PatternEdge $edge): string => $edge->line->along()->value ?? 'aslant', $hinges));
 
-        return count($hinges) >= self::ROUNDED && count($kinds) === 1 && in_array(count($upright), [0, count($hinges)], true) && count($pattern->faces) === count($hinges) + 1 && array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) === [];
+        return count($hinges) >= self::ROUNDED && count($kinds) === 1 && count($along) === 1 && ! in_array('aslant', $along, true) && count($pattern->faces) === count($hinges) + 1 && array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) === [];
     }
 }

@@ -20,6 +20,9 @@ final class FoldSearch
 
     private int $tries = 0;
 
+    /** @var array<string, true> states from which it came to no end: scores still to be folded and the order of the layers */
+    private array $dead = [];
+
     /** @var \WeakMap<Isometry, array<int, Outline>> */
     private \WeakMap $outlines;
 
@@ -94,7 +97,9 @@ final class FoldSearch
         if ($pending === []) {
             return $moves;
         }
-        if (++$this->tries > self::MOST_TRIES) {
+        // Where panels lie follows from what has been folded, so folds made in another order lead to the same state.
+        $state = implode(' ', $pending).'|'.implode(' ', $layers);
+        if (isset($this->dead[$state]) || ++$this->tries > self::MOST_TRIES) {
             return null;
         }
         foreach ($this->candidates($pending, $places) as [$edges, $moving, $still]) {
@@ -107,6 +112,7 @@ final class FoldSearch
                 return $all;
             }
         }
+        $this->dead[$state] = true;
 
         return null;
     }
@@ -149,10 +155,7 @@ final class FoldSearch
     private function lineOf(int $edge, array $places): string
     {
         $place = $places[$this->hinges[$edge]->one];
-        $from = $this->pattern->vertices[$this->pattern->edges[$edge]->from];
-        $to = $this->pattern->vertices[$this->pattern->edges[$edge]->to];
-        [$ax, $ay] = $place->apply(...$from);
-        [$bx, $by] = $place->apply(...$to);
+        [[$ax, $ay], [$bx, $by]] = FoldedPlaces::wholeLine($this->pattern, $edge, $place);
         $length = hypot($bx - $ax, $by - $ay);
         [$nx, $ny] = [($by - $ay) / $length, ($ax - $bx) / $length];
         if ($nx < -1e-9 || (abs($nx) <= 1e-9 && $ny < 0)) {
@@ -260,7 +263,7 @@ final class FoldSearch
     private function beyond(int $edge, array $isMoving, array $places): ?int
     {
         $hinge = $this->hinges[$edge];
-        [[$ax, $ay], [$bx, $by]] = FoldedPlaces::line($this->pattern, $edge, $places[$hinge->one]);
+        [[$ax, $ay], [$bx, $by]] = FoldedPlaces::wholeLine($this->pattern, $edge, $places[$hinge->one]);
         $length = max(1.0, hypot($bx - $ax, $by - $ay));
         $side = static fn (float $x, float $y): float => (($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) / $length;
         foreach (array_keys($isMoving) as $face) {
@@ -312,7 +315,7 @@ final class FoldSearch
     {
         $hinge = $this->hinges[$edges[0]];
         $stays = in_array($hinge->one, $moving, true) ? $hinge->other : $hinge->one;
-        $onSheet = Isometry::about($this->pattern->line($this->pattern->edges[$edges[0]]), 2);
+        $onSheet = Isometry::about($this->pattern->edges[$edges[0]]->line, 2);
         $turn = $places[$stays]->after($onSheet)->after($places[$stays]->inverse());
         $isMoving = array_fill_keys($moving, true);
         $moved = $places;

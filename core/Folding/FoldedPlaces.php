@@ -28,7 +28,7 @@ final readonly class FoldedPlaces
     /** The panel beyond a folded score, when this one lies here. */
     public static function beyond(CreasePattern $pattern, Isometry $place, Hinge $hinge, int $from): Isometry
     {
-        return $place->after(Isometry::about($pattern->line($pattern->edges[$hinge->edge]), FoldAngles::turn($pattern, $hinge, $from)));
+        return $place->after(Isometry::about($pattern->edges[$hinge->edge]->line, FoldAngles::turn($pattern, $hinge, $from)));
     }
 
     /** @return array{array{float, float}, array{float, float}} where a score lies on the table, in ticks */
@@ -36,6 +36,16 @@ final readonly class FoldedPlaces
     {
         [$ax, $ay] = $place->apply(...$pattern->vertices[$pattern->edges[$edge]->from]);
         [$bx, $by] = $place->apply(...$pattern->vertices[$pattern->edges[$edge]->to]);
+
+        return [[$ax, $ay], [$bx, $by]];
+    }
+
+    /** @return array{array{float, float}, array{float, float}} where the line lies that a score is a piece of, in ticks */
+    public static function wholeLine(CreasePattern $pattern, int $edge, Isometry $place): array
+    {
+        $line = $pattern->edges[$edge]->line;
+        [$ax, $ay] = $place->apply($line->from->x->ticks, $line->from->y->ticks);
+        [$bx, $by] = $place->apply($line->to->x->ticks, $line->to->y->ticks);
 
         return [[$ax, $ay], [$bx, $by]];
     }

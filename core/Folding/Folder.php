@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Geometry\Isometry;
+use Ephemeron\Geometry\NotExact;
 
 /**
  * Folds a crease pattern as hands do: one straight fold after the other, each turning a stack of layers about a line, over or under, as the mountains and valleys of its
@@ -19,10 +20,29 @@ final readonly class Folder
         $path = $this->path($pattern, $hinges);
         $base = $path === [] ? $pattern->largest() : $path[count($path) - 1];
         $parents = HingeTree::from($hinges, $base);
+        try {
+            return $this->folded($pattern, $hinges, $path, $base, $parents);
+        } catch (NotExact $reason) {
+            $flat = array_fill(0, count($pattern->faces), Isometry::identity());
+
+            return new FoldedSheet($pattern, $base, $hinges, $parents, [], $flat, range(0, max(0, count($flat) - 1)), [$reason->getMessage()]);
+        }
+    }
+
+    /**
+     * @param array<int, Hinge> $hinges
+     * @param list<int> $path
+     * @param array<int, array{int, Hinge}> $parents
+     *
+     * @throws NotExact
+     */
+    private function folded(CreasePattern $pattern, array $hinges, array $path, int $base, array $parents): FoldedSheet
+    {
         $final = FoldedPlaces::of($pattern, $parents);
         $problems = [...FlatFoldability::problems($pattern, array_keys(array_filter($hinges, static fn (Hinge $hinge): bool => $hinge->quarters !== 2))), ...$this->tears($pattern, $hinges, $final)];
         $search = new FoldSearch($pattern, $hinges, $base);
-        $moves = $search->moves($path);
+        // What cannot lie flat in any order need not be looked for.
+        $moves = $problems === [] ? $search->moves($path) : null;
         if ($moves === null) {
             $problems[] = $search->whyNot();
         }

@@ -16,6 +16,18 @@ final readonly class PatternFace
     {
     }
 
+    /** Whether one that walks round it, the panel on the right as seen from side A, goes from one corner straight to the other. */
+    public function goesFrom(int $from, int $to): bool
+    {
+        foreach ($this->vertices as $index => $vertex) {
+            if ($vertex === $from && $this->vertices[($index + 1) % count($this->vertices)] === $to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function name(): string
     {
         [$panel, $part] = [...explode('~', $this->panel, 2), ''];

@@ -30,4 +30,16 @@ final readonly class Polygon
 
         return Rectangle::between(min($xs), min($ys), max($xs), max($ys));
     }
+
+    /** Twice what it encloses, in square ticks. */
+    public function doubleArea(): int
+    {
+        $area = 0;
+        foreach ($this->corners as $index => $corner) {
+            $next = $this->corners[($index + 1) % count($this->corners)] ?? $corner;
+            $area += $corner->x->ticks * $next->y->ticks - $next->x->ticks * $corner->y->ticks;
+        }
+
+        return abs($area);
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
@@ -42,7 +43,7 @@ final readonly class FreeLine
             }
         }
         $isRight = $kind === FreeLineKind::CutAway ? count($points) >= 3 && count($points) <= self::MOST_CORNERS : count($points) === 2;
-        if ($points === [] || ! $isRight || ($kind !== FreeLineKind::CutAway && $points[0]->isAt($points[1]))) {
+        if ($points === [] || ! $isRight || ($kind === FreeLineKind::CutAway ? (new Polygon($points))->doubleArea() === 0 : $points[0]->isAt($points[1]))) {
             throw UnreadableLayout::line($line);
         }
 

@@ -11,7 +11,6 @@ use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Folding\CreasePattern;
 use Ephemeron\Folding\Folder;
-use Ephemeron\Geometry\NotExact;
 
 /** A fold in the wrong order or direction, layers that would have to pass through each other, a panel wider than what it must lie in: found by folding the piece. */
 final readonly class SheetsFold implements Check
@@ -22,12 +21,7 @@ final readonly class SheetsFold implements Check
             if ($this->foldsForSure($part)) {
                 continue;
             }
-            try {
-                $problems = (new Folder)->fold(CreasePattern::of($part))->problems;
-            } catch (NotExact) {
-                continue;
-            }
-            foreach ($problems as $problem) {
+            foreach ((new Folder)->fold(CreasePattern::of($part))->problems as $problem) {
                 yield new Finding(Severity::Watch, 'does-not-fold', "{$part->letter}, {$part->name}: {$problem}", $part->key);
             }
         }
