@@ -114,8 +114,7 @@ final readonly class FoldingMarkup
     private function side(SceneNode $node, int $glued, Side $side, int $left, int $top, int $right, int $bottom): string
     {
         $isBack = $side === Side::B;
-        $corners = array_map(fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px', $node->outline);
-        $clip = $this->isRectangle($node->outline) ? '' : 'clip-path:polygon('.implode(',', $corners).');';
+        $clip = $node->windows === [] && $this->isRectangle($node->outline) ? '' : $this->clip($node, $isBack, $left, $top, $right);
         $zones = implode('', array_map(fn (GlueZone $zone): string => $zone->side === $side ? $this->zone($zone, $glued, $isBack, $left, $top, $right) : '', $node->glue));
         $label = $node->labels[$side->value] ?? '';
         $flag = $node->part->upright || $label !== '' ? sprintf('<b class="flag%s">▲%s</b>', $label === '' ? ' is-bare' : '', $label === '' ? '' : '<br>'.e($label)) : '';
@@ -124,6 +123,18 @@ final readonly class FoldingMarkup
         }
 
         return sprintf('<i class="side is-%s role-%s" style="%s%s">%s%s</i>', strtolower($side->value), $node->part->role->value, $clip, $isBack ? '' : $this->picture($node, $left, $top), $zones, $flag);
+    }
+
+    /** The panel's outline, and round its windows and back: by the even-odd rule these are open. */
+    private function clip(SceneNode $node, bool $isBack, int $left, int $top, int $right): string
+    {
+        $corners = [];
+        foreach ([$node->outline, ...$node->windows] as $loop) {
+            array_push($corners, ...$loop, ...array_slice($loop, 0, 1), ...array_slice($node->outline, 0, 1));
+        }
+        $places = array_map(fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px', $corners);
+
+        return 'clip-path:polygon(evenodd,'.implode(',', $places).');';
     }
 
     private function picture(SceneNode $node, int $left, int $top): string

@@ -61,7 +61,7 @@ final readonly class PageMapDrawing
             Lie::HeadLeft => 90,
             Lie::HeadRight => -90,
         };
-        $name = $this->name($face);
+        $name = $face->face->shortName();
         if ($face->face->paper->side === Side::B) {
             $size = $short * 0.09;
             $drawing->text($x, $area->bottom()->inMillimetres() - $size * 0.7, "behind: {$name}", $size);
@@ -93,14 +93,5 @@ final readonly class PageMapDrawing
     {
         $middle = $area->middleOf($edge);
         $drawing->element('circle', ['cx' => $middle->x->inMillimetres(), 'cy' => $middle->y->inMillimetres(), 'r' => $radius, 'fill' => '#d9b95c', 'stroke' => '#20264d', 'stroke-width' => 0.4, 'class' => 'opening']);
-    }
-
-    private function name(MappedFace $face): string
-    {
-        return match ($face->face->key) {
-            'front-cover' => 'front',
-            'back-cover' => 'back',
-            default => preg_replace('/^page-/', '', $face->face->key) ?? '',
-        };
     }
 }

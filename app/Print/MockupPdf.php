@@ -199,7 +199,7 @@ final readonly class MockupPdf
         $pdf->setXY($x - 20, $y - $height);
         $pdf->Cell(40, $height, '↑', 0, 0, 'C');
         $pdf->setXY($x - 20, $y);
-        $pdf->Cell(40, $height, preg_replace(['/^page-/', '/-cover$/'], '', $face->face->key) ?? '', 0, 0, 'C');
+        $pdf->Cell(40, $height, $face->face->shortName(), 0, 0, 'C');
         $pdf->StopTransform();
         if ($face->opening !== null) {
             $pdf->setFont('dejavusanscondensed', '', max(3.5, $size * 0.3));

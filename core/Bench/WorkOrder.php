@@ -22,6 +22,7 @@ use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Scoring\ScoresByHand;
 
 /**
  * Turns workings into the steps of the work: cut all, sort by section, score all, slit, fold and burnish, notch,
@@ -185,7 +186,7 @@ final readonly class WorkOrder
             $this->notation->exact($line->past()),
             $this->notation->text($line->groove ?? $line->at),
         ), array_values($off));
-        array_push($lines, ...$this->obliqueLines($part));
+        array_push($lines, ...(new ScoresByHand($part, $this->notation))->sentences());
 
         return $this->step(
             "score-{$part->key}",
@@ -197,25 +198,6 @@ final readonly class WorkOrder
             parts: [$part->key],
             picture: Picture::part($part->key),
         );
-    }
-
-    /** @return list<string> scores that no board has a groove for */
-    private function obliqueLines(Part $part): array
-    {
-        $lines = [];
-        foreach ($part->creases as $crease) {
-            if ($crease->along() === null) {
-                $lines[] = sprintf(
-                    'By hand, along a ruler: from %s from the left, %s from the top, to %s from the left, %s from the top.',
-                    $this->notation->text($crease->line->from->x),
-                    $this->notation->text($crease->line->from->y),
-                    $this->notation->text($crease->line->to->x),
-                    $this->notation->text($crease->line->to->y),
-                );
-            }
-        }
-
-        return $lines;
     }
 
     private function cuttingAway(Part $part): ?Step

@@ -59,6 +59,17 @@ final readonly class Face
         return new self($this->key, $this->name, $this->size, $this->paper, $this->order, $this->hinge, $this->upsideDown, $this->parent, $this->takesMat, $this->turns, $this->matted, $picture);
     }
 
+    /** What stands on it in a drawing: its number where it is a page. */
+    public function shortName(): string
+    {
+        return match (true) {
+            $this->key === 'front-cover' => 'front',
+            $this->key === 'back-cover' => 'back',
+            preg_match('/^page-(\d+)$/', $this->key, $found) === 1 => $found[1],
+            default => $this->name,
+        };
+    }
+
     public function isCover(): bool
     {
         return $this->key === 'front-cover' || $this->key === 'back-cover';

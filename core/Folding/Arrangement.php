@@ -37,23 +37,31 @@ final class Arrangement
     {
         $this->split();
         [$loops, $leftOf] = $this->loops();
-        $faces = [];
+        $panels = [];
         $number = [];
         foreach ($loops as $index => $loop) {
-            $area = $this->area($loop);
-            if ($area <= 0 || $this->isCutAway($loop)) {
-                continue;
+            if ($this->area($loop) > 0 && ! $this->isCutAway($loop)) {
+                $number[$index] = count($panels);
+                $panels[] = $loop;
             }
-            $number[$index] = count($faces);
-            $faces[] = new PatternFace($loop, $this->panelOf($loop, count($faces) + 1), intdiv($area, 2));
+        }
+        // What touches nothing else lies in a panel that runs round it: a window, or a closed line of scores.
+        $windows = [];
+        foreach ($loops as $index => $loop) {
+            $around = $this->area($loop) < 0 ? $this->panelRound($loop, $panels) : null;
+            if ($around !== null) {
+                $number[$index] = $around;
+                $windows[$around][] = $loop;
+            }
+        }
+        $faces = [];
+        foreach ($panels as $index => $loop) {
+            $area = array_sum(array_map($this->area(...), [$loop, ...$windows[$index] ?? []]));
+            $faces[] = new PatternFace($loop, $this->panelOf($loop, $index + 1), intdiv($area, 2), $windows[$index] ?? []);
         }
         $edges = [];
         foreach ($this->edges as [$from, $to, $assignment, $line]) {
             $beside = array_values(array_unique(array_filter([$number[$leftOf["{$from}>{$to}"] ?? -1] ?? null, $number[$leftOf["{$to}>{$from}"] ?? -1] ?? null], is_int(...))));
-            if ($beside === [] && $assignment === Assignment::Boundary) {
-                // A window touches no other line: the panel it lies in runs round it.
-                $beside = $this->around($from, $to, $faces);
-            }
             if ($beside === [] && $assignment !== Assignment::Cut) {
                 continue;
             }
@@ -321,29 +329,21 @@ final class Arrangement
     }
 
     /**
-     * The panel in which an edge of what is cut away lies; none if it lies in none.
+     * The panel in which something lies that touches none of its edges; null outside the sheet.
      *
-     * @param list<PatternFace> $faces
-     * @return list<int>
+     * @param non-empty-list<int> $loop
+     * @param list<non-empty-list<int>> $panels
      */
-    private function around(int $from, int $to, array $faces): array
+    private function panelRound(array $loop, array $panels): ?int
     {
-        [[$ax, $ay], [$bx, $by]] = [$this->vertices[$from], $this->vertices[$to]];
-        $length = max(1.0, hypot($bx - $ax, $by - $ay));
-        foreach ([1, -1] as $side) {
-            $x = ($ax + $bx) / 2 + $side * ($by - $ay) / $length;
-            $y = ($ay + $by) / 2 - $side * ($bx - $ax) / $length;
-            if ($this->isInCutAway($x, $y)) {
-                continue;
-            }
-            foreach ($faces as $index => $face) {
-                if ((new Loop(array_map(fn (int $vertex): array => $this->vertices[$vertex], $face->vertices)))->encloses($x, $y)) {
-                    return [$index];
-                }
+        [$x, $y] = $this->beside($loop, 2.0);
+        foreach ($this->isInCutAway($x, $y) ? [] : $panels as $index => $panel) {
+            if ((new Loop(array_map(fn (int $vertex): array => $this->vertices[$vertex], $panel)))->encloses($x, $y)) {
+                return $index;
             }
         }
 
-        return [];
+        return null;
     }
 
     /** A line in the direction of one of its pieces. */
@@ -400,7 +400,7 @@ final class Arrangement
         return new CreasePattern(
             array_values($vertices),
             array_map(static fn (PatternEdge $edge): PatternEdge => new PatternEdge($number[$edge->from], $number[$edge->to], $edge->assignment, $edge->faces, $edge->line), $edges),
-            array_map(static fn (PatternFace $face): PatternFace => new PatternFace(array_map(static fn (int $vertex): int => $number[$vertex], $face->vertices), $face->panel, $face->area), $faces),
+            array_map(static fn (PatternFace $face): PatternFace => $face->renumbered($number), $faces),
         );
     }
 }

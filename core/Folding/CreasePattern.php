@@ -55,6 +55,12 @@ final readonly class CreasePattern
         return array_map(fn (int $vertex): array => $this->vertices[$vertex], $this->faces[$face]->vertices);
     }
 
+    /** @return list<list<array{int, int}>> outlines of its windows, in ticks */
+    public function windows(int $face): array
+    {
+        return array_map(fn (array $loop): array => array_map(fn (int $vertex): array => $this->vertices[$vertex], $loop), $this->faces[$face]->windows);
+    }
+
     /** @return array<int, PatternEdge> scores between two panels, by their number among the edges */
     public function hinges(): array
     {

@@ -18,10 +18,20 @@ final readonly class Folder
     {
         $hinges = (new FoldAngles)->of($pattern);
         $path = $this->path($pattern, $hinges);
-        $base = $path === [] ? $pattern->largest() : $path[count($path) - 1];
+        $folded = $path === [] ? null : $this->folded($pattern, $hinges, $path, $path[count($path) - 1]);
+
+        return $folded !== null && $folded->folds() ? $folded : $this->folded($pattern, $hinges, [], $pattern->largest());
+    }
+
+    /**
+     * @param array<int, Hinge> $hinges
+     * @param list<int> $path panels one after the other, or none
+     */
+    private function folded(CreasePattern $pattern, array $hinges, array $path, int $base): FoldedSheet
+    {
         $parents = HingeTree::from($hinges, $base);
         try {
-            return $this->folded($pattern, $hinges, $path, $base, $parents);
+            return $this->foldedExactly($pattern, $hinges, $path, $base, $parents);
         } catch (NotExact $reason) {
             $flat = array_fill(0, count($pattern->faces), Isometry::identity());
 
@@ -36,7 +46,7 @@ final readonly class Folder
      *
      * @throws NotExact
      */
-    private function folded(CreasePattern $pattern, array $hinges, array $path, int $base, array $parents): FoldedSheet
+    private function foldedExactly(CreasePattern $pattern, array $hinges, array $path, int $base, array $parents): FoldedSheet
     {
         $final = FoldedPlaces::of($pattern, $parents);
         $problems = [...FlatFoldability::problems($pattern, array_keys(array_filter($hinges, static fn (Hinge $hinge): bool => $hinge->quarters !== 2))), ...$this->tears($pattern, $hinges, $final)];
@@ -85,7 +95,7 @@ final readonly class Folder
             $beside[$hinge->one][] = $hinge->other;
             $beside[$hinge->other][] = $hinge->one;
         }
-        $hasSlits = array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) !== [];
+        $hasSlits = array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut && count($edge->faces) === 2) !== [];
         $ends = array_keys(array_filter($beside, static fn (array $neighbours): bool => count($neighbours) === 1));
         if (! $hasSlits || count($ends) !== 2 || array_filter($beside, static fn (array $neighbours): bool => count($neighbours) > 2) !== []) {
             return [];

@@ -10,10 +10,19 @@ final readonly class PatternFace
     /**
      * @param non-empty-list<int> $vertices in order round it
      * @param string $panel key of the part's panel it lies in, with `~2` … for the further parts of one that a slanted score divides, or `panel-1` … where the part names none
-     * @param int $area square ticks
+     * @param int $area square ticks, without its windows
+     * @param list<non-empty-list<int>> $windows vertices round what lies inside it and touches none of its edges
      */
-    public function __construct(public array $vertices, public string $panel, public int $area)
+    public function __construct(public array $vertices, public string $panel, public int $area, public array $windows = [])
     {
+    }
+
+    /** @param array<int, int> $number of each vertex, by the number it had */
+    public function renumbered(array $number): self
+    {
+        $loop = static fn (int $vertex): int => $number[$vertex];
+
+        return new self(array_map($loop, $this->vertices), $this->panel, $this->area, array_map(static fn (array $window): array => array_map($loop, $window), $this->windows));
     }
 
     /** Whether one that walks round it, the panel on the right as seen from side A, goes from one corner straight to the other. */

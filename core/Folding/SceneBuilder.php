@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Blueprint;
-use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Part;
@@ -33,7 +32,7 @@ final class SceneBuilder
     public function __construct(private readonly Blueprint $blueprint, private readonly Notation $notation)
     {
         foreach ($blueprint->pages() as $face) {
-            $this->seen["{$face->paper->part}/{$face->paper->panel}/{$face->paper->side->value}"] ??= $this->shortName($face);
+            $this->seen["{$face->paper->part}/{$face->paper->panel}/{$face->paper->side->value}"] ??= $face->shortName();
         }
     }
 
@@ -228,6 +227,7 @@ final class SceneBuilder
             $part,
             $panel,
             $pattern->faces === [] ? [[0, 0], [$part->size->width->ticks, 0], [$part->size->width->ticks, $part->size->height->ticks], [0, $part->size->height->ticks]] : $pattern->outline($face),
+            $pattern->faces === [] ? [] : $pattern->windows($face),
             $edge === null ? null : [$pattern->vertices[$edge->from], $pattern->vertices[$edge->to]],
             $hinge === null || $parentFace === null ? 0 : FoldAngles::turn($pattern, $hinge, $parentFace),
             $hinge === null ? 0 : $steps[$hinge->edge] ?? 0,
@@ -348,15 +348,6 @@ final class SceneBuilder
     private function label(Part $part, string $panel, Side $side): string
     {
         return $this->seen["{$part->key}/{$panel}/{$side->value}"] ?? '';
-    }
-
-    private function shortName(Face $face): string
-    {
-        return match (true) {
-            $face->key === 'front-cover' => 'front',
-            $face->key === 'back-cover' => 'back',
-            default => preg_replace('/^page-/', '', $face->key) ?? $face->key,
-        };
     }
 
     /** @param list<array{int, int}> $outline */

@@ -12,6 +12,7 @@ final readonly class SceneNode
 {
     /**
      * @param list<array{int, int}> $outline
+     * @param list<list<array{int, int}>> $windows outlines of its windows
      * @param array{array{int, int}, array{int, int}}|null $hinge the score it turns about, null for what does not turn
      * @param int $quarters of a turn about that score, right-handed along it
      * @param int $fold number of the step in which it folds, 0 for none
@@ -26,6 +27,7 @@ final readonly class SceneNode
         public Part $part,
         public string $panel,
         public array $outline,
+        public array $windows,
         public ?array $hinge,
         public int $quarters,
         public int $fold,

@@ -23,7 +23,7 @@ final readonly class ScoreGroups
         return array_values($groups);
     }
 
-    /** The moves in a few words: “5, turn, 5”. */
+    /** The moves in a few words: “5, turn, 5”; “5, by hand” where a groove does not do all. */
     public function inShort(ScorePlan $plan, Notation $notation): string
     {
         $said = [];
@@ -34,6 +34,10 @@ final readonly class ScoreGroups
             foreach ($move->lines as $line) {
                 $said[] = $notation->number($line->at);
             }
+        }
+
+        if ((new ScoresByHand($plan->part, $notation))->sentences() !== []) {
+            $said[] = 'by hand';
         }
 
         return implode(', ', $said);
@@ -62,6 +66,13 @@ final readonly class ScoreGroups
             $marks[] = $move->turn->value.$move->atTheFence->value;
             foreach ($move->lines as $line) {
                 $marks[] = "{$line->at->ticks}{$line->fold->value}";
+            }
+        }
+
+        foreach ($plan->part->creases as $crease) {
+            $along = $crease->along();
+            if ($along === null || $crease->line->length()->isLessThan($plan->part->size->along($along->across()))) {
+                $marks[] = "{$crease->line->from->x->ticks} {$crease->line->from->y->ticks} {$crease->line->to->x->ticks} {$crease->line->to->y->ticks}{$crease->fold->value}";
             }
         }
 

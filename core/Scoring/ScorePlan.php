@@ -43,6 +43,6 @@ final readonly class ScorePlan
                 : "{$move->turn->sentence()} Score at {$at}.";
         }
 
-        return implode(' ', $sentences);
+        return $sentences === [] ? 'No groove serves: score it along a ruler.' : implode(' ', $sentences);
     }
 }

@@ -68,10 +68,15 @@
                         <div class="sheet">{!! $board->draw($score, $move)->inline() !!}</div>
                     </li>
                 @endforeach
-                @if ($score->part->slits !== [])
+                @php($byHand = (new \Ephemeron\Scoring\ScoresByHand($score->part, $notation))->sentences())
+                @if ($byHand !== [] || $score->part->slits !== [])
                     <li class="move">
-                        <p>Then the slits, drawn bold, with knife and ruler: each stops at the crossing score. The piece as it lies flat:</p>
-                        <p class="hold">{{ \Ephemeron\Blueprint\Caution::Knife->text() }}</p>
+                        @foreach ($byHand as $sentence)<p>@typeset($sentence)</p>@endforeach
+                        @if ($score->part->slits !== [])
+                            <p>Then the slits, drawn bold, with knife and ruler: none goes further than it is drawn.</p>
+                            <p class="hold">{{ \Ephemeron\Blueprint\Caution::Knife->text() }}</p>
+                        @endif
+                        <p>The piece as it lies flat:</p>
                         <div class="sheet">{!! $flat->draw($score->part)->inline() !!}</div>
                         <x-legend :kinds="[$lines::Slit, $lines::Valley, $lines::Mountain, $lines::Glue]"/>
                     </li>

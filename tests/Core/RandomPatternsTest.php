@@ -88,6 +88,27 @@ final class RandomPatternsTest extends TestCase
         $this->assertSame(['c1-r1', 'c2-r1'], array_map(static fn ($face): string => $face->panel, $pattern->faces));
         $window = array_filter($pattern->edges, static fn ($edge): bool => $edge->assignment->value === 'B' && $edge->faces === [0] && $edge->line->length()->ticks === 2 * 8128);
         $this->assertCount(4, $window);
+        $this->assertCount(1, $pattern->windows(0));
+        $this->assertSame(32 * 8128 ** 2, $pattern->faces[0]->area, '6 × 6 less 2 × 2, in square ticks');
+        $this->assertSame([], $pattern->windows(1));
+    }
+
+    public function test_a_closed_line_of_scores_inside_a_panel_is_a_panel_of_its_own(): void
+    {
+        $lines = "valley: 2 × 2 to 4 × 2\nvalley: 4 × 2 to 4 × 4\nvalley: 4 × 4 to 2 × 4\nvalley: 2 × 4 to 2 × 2";
+        $pattern = CreasePattern::of($this->plan('free-base', ['parameters' => ['columns' => '6', 'rows' => '6', 'cut-away' => '', 'lines' => $lines]])->blueprint->part('base'));
+        $this->assertCount(2, $pattern->faces);
+        $this->assertCount(4, $pattern->hinges());
+        $this->assertNotSame([], (new Folder)->fold($pattern)->problems, 'a box does not lie flat');
+    }
+
+    public function test_a_slit_inside_a_panel_does_not_make_a_path_of_the_panels(): void
+    {
+        // The corner first, then the narrow panel under, then both over: from the left on the first panel would lie across the corner's score.
+        $folded = (new Folder)->fold(CreasePattern::of($this->plan('free-base', ['parameters' => ['columns' => '4 + 4 ^ 3', 'rows' => '6', 'cut-away' => '', 'lines' => "valley: 9 × 0 to 11 × 2\nslit: 5 × 4 to 7 × 4"]])->blueprint->part('base')));
+        $this->assertSame([], $folded->problems);
+        $this->assertCount(3, $folded->moves);
+        $this->assertCount(1, $folded->moves[0]->moving, 'the corner');
     }
 
     public function test_slanted_folds_beyond_what_can_be_told_exactly_are_said_not_thrown(): void
