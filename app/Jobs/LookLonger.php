@@ -77,7 +77,7 @@ final class LookLonger implements ShouldQueue
         if ($search === null || $search->project === null) {
             return;
         }
-        $better = [array_sum($plan->missing), $plan->sheets()] < [array_sum($this->known->missing), $this->known->sheets()];
+        $better = [array_sum($plan->missing), $plan->sheets(), $plan->cents()] < [array_sum($this->known->missing), $this->known->sheets(), $this->known->cents()];
         $begun = $search->project->ticks()->where('key', 'like', 'cut-%')->exists();
         $search->update([
             'state' => $search->state === PlanSearch::CANCELLED ? PlanSearch::CANCELLED : PlanSearch::DONE,

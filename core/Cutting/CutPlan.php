@@ -36,6 +36,12 @@ final readonly class CutPlan
         return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count, $this->patterns));
     }
 
+    /** Price of the new sheets. */
+    public function cents(): int
+    {
+        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count * $pattern->supply->cents, $this->patterns));
+    }
+
     public function leftovers(): int
     {
         return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? $pattern->count : 0, $this->patterns));

@@ -17,9 +17,20 @@ final class Packer
     /** @var list<list<array{int, int, bool}>> ways each kind may lie: width, height, turned */
     private array $ways;
 
-    /** @param list<Supply> $supplies leftovers are begun all at once, sheets one by one in their order */
-    public function __construct(private readonly Measured $task, private readonly array $supplies)
+    /** @var list<int> supplies in the order in which new sheets are taken from them */
+    private array $order;
+
+    /**
+     * @param list<Supply> $supplies leftovers are begun all at once, sheets one by one
+     * @param bool $cheapestFirst new sheets from the cheapest that holds the piece, not from the first
+     */
+    public function __construct(private readonly Measured $task, private readonly array $supplies, bool $cheapestFirst = false)
     {
+        $order = array_keys($supplies);
+        if ($cheapestFirst) {
+            usort($order, static fn (int $one, int $other): int => [$supplies[$one]->cents, $one] <=> [$supplies[$other]->cents, $other]);
+        }
+        $this->order = $order;
         $ways = array_fill(0, count($task->kinds), []);
         foreach ($task->placements as [$kind, $width, $height, $turned]) {
             $ways[$kind][] = [$width, $height, $turned];
@@ -124,13 +135,14 @@ final class Packer
     }
 
     /**
-     * The first supply in order that has a sheet left and holds the kind.
+     * The first supply in the order of taking that has a sheet left and holds the kind.
      *
      * @param array<int, int> $taken
      */
     private function nextSheet(int $kind, array $taken): ?int
     {
-        foreach ($this->supplies as $index => $supply) {
+        foreach ($this->order as $index) {
+            $supply = $this->supplies[$index];
             if ($supply->isLeftover || ($supply->available !== null && $taken[$index] >= $supply->available)) {
                 continue;
             }

@@ -16,6 +16,9 @@ final readonly class Packing
     /** Cuts with knife and ruler, for which the blade is too short. */
     public int $longCuts;
 
+    /** Area of the largest leftover that is not begun. */
+    private int $untouched;
+
     /**
      * @param list<Supply> $supplies
      * @param list<array{int, Slab}> $sheets supply and slab
@@ -27,6 +30,14 @@ final readonly class Packing
         $this->newSheets = count($new);
         $this->cents = array_sum(array_map(static fn (array $sheet): int => $supplies[$sheet[0]]->cents, $new));
         $this->missed = array_sum($missing);
+        $taken = array_count_values(array_column($sheets, 0));
+        $untouched = 0;
+        foreach ($supplies as $index => $supply) {
+            if ($supply->isLeftover && ($supply->available ?? PHP_INT_MAX) > ($taken[$index] ?? 0)) {
+                $untouched = max($untouched, $task->sheets[$index][0] * $task->sheets[$index][1]);
+            }
+        }
+        $this->untouched = $untouched;
         $this->longCuts = array_sum(array_map(static fn (array $sheet): int => $sheet[1]->longCuts($task->longest), $sheets));
     }
 
@@ -42,7 +53,7 @@ final readonly class Packing
     /** @return list<int> the less the better, entry by entry */
     private function worth(): array
     {
-        $leftover = 0;
+        $leftover = $this->untouched;
         $different = [];
         $cuts = 0;
         foreach ($this->sheets as [$supply, $slab]) {

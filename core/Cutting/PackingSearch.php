@@ -20,6 +20,8 @@ final class PackingSearch
 
     private readonly SheetReshuffle $reshuffle;
 
+    private readonly CheaperSheets $cheaper;
+
     /** @param list<Supply> $supplies */
     public function __construct(private readonly Measured $task, private readonly array $supplies, int $bound, \Random\Randomizer $chance, private readonly Deadline $deadline)
     {
@@ -28,6 +30,7 @@ final class PackingSearch
         $this->plans = new PlansSoFar($bound, new KnownPatterns($task->narrowest));
         $disorder = new Disorder($task, $chance);
         $this->dive = new PatternDive($task, $supplies, $this->packer, $disorder, $deadline, $this->plans);
+        $this->cheaper = new CheaperSheets($task, $supplies, $disorder, $deadline, $this->plans);
         $this->reshuffle = new SheetReshuffle($supplies, $this->packer, $disorder, $chance, $deadline, $this->plans);
     }
 
@@ -138,6 +141,16 @@ final class PackingSearch
         $this->reshuffle->takeApart($trials);
         $this->dive->dive($dives, $effort);
         $this->reshuffle->fillIn($trials);
+    }
+
+    /**
+     * Changes nothing in how many sheets are taken, only in which.
+     *
+     * @param int $trials for each sheet
+     */
+    public function makeCheaper(int $trials): void
+    {
+        $this->cheaper->look($trials);
     }
 
     /** Chooses from all patterns met so far, one sheet fewer than the best plan has. */

@@ -12,7 +12,8 @@ use Ephemeron\Measure\Size;
  *
  * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the bound, it is proved and done. If not,
  * column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; from all
- * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); at last sheets of the best plan are taken apart and laid out anew.
+ * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); then sheets of the best plan are taken apart and laid out anew, at last for the sake of
+ * cheaper sheets.
  *
  * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a deadline far beyond that stops it early.
  */
@@ -27,6 +28,9 @@ final readonly class ProvenPlanner implements CutPlanner
 
     /** Patterns tried in one choice. */
     private const CHOICES = 5_000;
+
+    /** Of laying the pieces of one sheet elsewhere. */
+    private const TRIALS_FOR_THE_PRICE = 6;
 
     /** Trials of taking sheets apart, dives. */
     private const ROUNDS = [[800, 3], [2_000, 4], [3_000, 6]];
@@ -85,6 +89,7 @@ final readonly class ProvenPlanner implements CutPlanner
         foreach ($this->rounds as [$trials, $dives]) {
             $search->goRound($trials, $dives, self::EFFORT_OF_A_STEP, self::CHOICES);
         }
+        $search->makeCheaper(self::TRIALS_FOR_THE_PRICE);
 
         return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize, $blocks);
     }

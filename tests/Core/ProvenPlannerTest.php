@@ -16,6 +16,7 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ProvenPlannerTest extends TestCase
@@ -69,6 +70,41 @@ final class ProvenPlannerTest extends TestCase
         $plan = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(8, 8), 2, true)], [$large, $small], $this->trimmer());
         $this->assertSame([2, 2], [$plan->sheets(), $plan->lowerBound]);
         $this->assertSame([], $plan->missing);
+    }
+
+    /**
+     * @param list<array{float, float, int}> $pieces width, height, how many
+     * @param list<int> $sheets of Twelve and Eight
+     */
+    #[TestWith([[[5, 5, 1]], [0, 1]])]
+    #[TestWith([[[7, 7, 2]], [0, 2]])]
+    #[TestWith([[[10, 10, 2], [6, 6, 1]], [2, 1]])]
+    #[TestWith([[[6, 6, 2]], [1, 0]])]
+    #[TestWith([[[12, 8, 1], [8, 8, 1], [4, 4, 3]], [1, 1]])]
+    public function test_of_as_many_sheets_the_cheaper(array $pieces, array $sheets): void
+    {
+        $supplies = [new Supply('Twelve', Size::inches(12, 12), Length::zero(), null, 100), new Supply('Eight', Size::inches(8, 8), Length::zero(), null, 60)];
+        $demands = array_map(static fn (array $piece, int $index): Demand => new Demand("P{$index}", Size::inches($piece[0], $piece[1]), $piece[2], true), $pieces, array_keys($pieces));
+        $plan = ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer());
+        $taken = ['Twelve' => 0, 'Eight' => 0];
+        foreach ($plan->patterns as $pattern) {
+            $taken[$pattern->supply->name] += $pattern->count;
+        }
+        $this->assertSame($sheets, array_values($taken));
+        $this->assertSame(100 * $sheets[0] + 60 * $sheets[1], $plan->cents());
+        $this->assertTrue($plan->isProved());
+        (new TrimmerBench($this->trimmer()))->replay($plan, $demands);
+    }
+
+    public function test_of_two_leftovers_the_one_whose_rest_is_worth_less(): void
+    {
+        $supplies = [
+            new Supply('Large', Size::inches(10, 10), Length::zero(), 1, isLeftover: true),
+            new Supply('Small', Size::inches(4, 5), Length::zero(), 1, isLeftover: true),
+            $this->sheet(12, 12),
+        ];
+        $plan = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(4, 4), 1, true)], $supplies, $this->trimmer());
+        $this->assertSame('Small', $plan->patterns[0]->supply->name);
     }
 
     public function test_pieces_of_one_picture_come_side_by_side_from_one_place(): void
