@@ -106,6 +106,8 @@ final class FreeBaseTest extends TestCase
         yield 'a line of no length' => [['lines' => 'slit: 1 × 1 to 1 × 1'], 'lines', 'from one place to another'];
         yield 'a line of three places' => [['lines' => 'valley: 1 × 1 to 2 × 2 to 3 × 3'], 'lines', 'from one place to another'];
         yield 'two corners cut away' => [['lines' => 'cut away: 1 × 1 to 2 × 2'], 'lines', 'by its corners'];
+        yield 'a cut-out of nothing' => [['lines' => 'cut away: 1 × 1 to 2 × 2 to 3 × 3'], 'lines', 'by its corners'];
+        yield 'a cut-out of far too many corners' => [['lines' => 'cut away: 0 × 0'.implode('', array_map(static fn (int $k): string => " to {$k}/10 × 1", range(1, 60)))], 'lines', 'by its corners'];
         yield 'a place with one side' => [['lines' => 'slit: 1 to 2 × 2'], 'lines', 'from one place to another'];
         yield 'a place in words' => [['lines' => 'slit: left × top to 2 × 2'], 'lines', 'from one place to another'];
         yield 'a line that leaves the blank' => [['lines' => 'slit: 1 × 1 to 13 × 2'], 'lines', 'leaves the blank, which is 12 × 8 in'];

@@ -33,6 +33,17 @@ final class ScoresByHandTest extends TestCase
         $this->assertContains($sentence, $this->sentences($this->base('8', '6', $lines)));
     }
 
+    #[TestWith(["valley: 3 × 0 to 3 × 2\nslit: 4 × 2 to 4 × 6"])]
+    #[TestWith(["valley: 3 × 0 to 3 × 2\ncut away: 0 × 2 to 2 × 2 to 2 × 6 to 0 × 6"])]
+    #[TestWith(["valley: 3 × 0 to 3 × 2\ncut away: 4 × 2 to 6 × 2 to 6 × 6 to 4 × 6"])]
+    #[TestWith(["valley: 3 × 0 to 3 × 2\nslit: 2 × 3 to 8 × 3"])]
+    public function test_what_lies_elsewhere_does_not_go_on_with_it(string $lines): void
+    {
+        $this->assertSame(['The score at 3 in from the left stops: only from 0 in to 2 in from the top.'], $this->sentences($this->base('8', '6', $lines)));
+    }
+
+    #[TestWith(["valley: 3 × 0 to 3 × 2\ncut away: 3 × 2 to 5 × 2 to 5 × 6 to 3 × 6"])]
+    #[TestWith(["valley: 3 × 0 to 3 × 2\ncut away: 1 × 2 to 3 × 2 to 3 × 6 to 1 × 6"])]
     #[TestWith(["valley: 3 × 0 to 3 × 2\nmountain: 3 × 2 to 3 × 6"])]
     #[TestWith(["valley: 3 × 0 to 3 × 2\nslit: 3 × 2 to 3 × 6"])]
     #[TestWith(["valley: 3 × 0 to 3 × 2\ncut away: 2 × 2 to 4 × 2 to 4 × 6 to 2 × 6"])]
