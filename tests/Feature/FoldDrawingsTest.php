@@ -96,6 +96,33 @@ final class FoldDrawingsTest extends TestCase
         $this->assertSame(7, substr_count($svg, 'class="opening"'));
     }
 
+    public function test_a_window_is_open_and_a_corner_is_off_on_both_sides(): void
+    {
+        $lines = "cut away: 1 × 1 to 3 × 1 to 3 × 3 to 1 × 3\ncut away: 8 × 0 to 8 × 2 to 6 × 0";
+        $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => $lines]]);
+        $plan = app(ProjectEditor::class)->plan($project);
+        $scene = (new SceneBuilder($plan->blueprint, $plan->notation()))->scene('base');
+        $this->assertNotNull($scene);
+        preg_match_all('/clip-path:polygon\(evenodd,([^)]+)\)/', (string) (new FoldingMarkup($scene))->html(), $clips);
+        $this->assertCount(4, $clips[1], 'two panels, two sides each');
+        $corners = array_map(static fn (string $clip): int => count(explode(',', $clip)), $clips[1]);
+        sort($corners);
+        // The panel without its corner has five corners and is closed once more; the one with the window four, the window four, and a way there and back.
+        $this->assertSame([7, 7, 12, 12], $corners);
+        $this->assertStringContainsString('>Base 1-1<', str_replace('<br>', '>', (string) (new FoldingMarkup($scene))->html()));
+    }
+
+    #[TestWith(['3', 1.0])]
+    #[TestWith(['11', 2.54])]
+    public function test_letters_beside_the_cut_across_grow_with_the_book(string $width, float $factor): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => $width, 'rows' => '3', 'cut-away' => '', 'pieces' => 'Flap: 2 × 2; on Base 1-1 front']]);
+        $plan = app(ProjectEditor::class)->plan($project);
+        $svg = (new ProfileDrawing($plan->notation()))->draw($plan->workings->profile)->file();
+        preg_match('/font-size="([0-9.]+)"[^>]*>spine</', $svg, $found);
+        $this->assertEqualsWithDelta(4.2 * $factor, (float) ($found[1] ?? 0), 0.02, $svg);
+    }
+
     public function test_the_sheet_in_hand_is_drawn_at_every_cut(): void
     {
         $project = $this->book('nested-gusset-album', Unit::Inch);

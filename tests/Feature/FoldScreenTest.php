@@ -86,6 +86,25 @@ final class FoldScreenTest extends TestCase
         }
     }
 
+    public function test_a_line_that_cannot_be_read_is_answered_beside_its_field_and_kept(): void
+    {
+        $project = $this->project(['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => 'slit: 1 × 1 to 2 × 1']]);
+        $typed = "slit: 1 × 1 to 2 × 1\nslit: 9 × 9 to 2 × 2";
+        $this->from("/projects/{$project->id}/plan")->patch("/projects/{$project->id}/design", ['revision' => $project->revision, 'set' => ['parameters.lines' => $typed]])->assertSessionHasErrors();
+        $this->get("/projects/{$project->id}/plan")->assertOk()->assertSee('leaves the blank, which is 8 × 6 in')->assertSee('slit: 9 × 9 to 2 × 2');
+        $this->assertSame('slit: 1 in × 1 in to 2 in × 1 in', $project->refresh()->design['parameters']['lines']);
+        $this->patch("/projects/{$project->id}/design", ['revision' => $project->revision, 'set' => ['parameters.lines' => 'valley: 0 × 3 to 8 × 3']])->assertSessionHasNoErrors();
+        $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, quarter turn, 3');
+    }
+
+    public function test_a_slanted_score_is_told_at_the_board_and_at_the_bench(): void
+    {
+        $project = $this->project(['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => 'mountain: 6 × 0 to 8 × 2']]);
+        $sentence = 'By hand, along a ruler, mountain';
+        $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, by hand')->assertSee($sentence)->assertSee('The piece as it lies flat');
+        $this->get("/projects/{$project->id}/bench?step=score-base")->assertOk()->assertSee($sentence);
+    }
+
     public function test_a_print_without_a_head_is_mapped_as_one_with_it_would_lie(): void
     {
         $project = $this->project(['structure' => 'meander-book', 'materials' => ['book-sheet' => ['direction' => 'none']]]);
