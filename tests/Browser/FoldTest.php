@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -47,6 +48,29 @@ final class FoldTest extends BrowserTestCase
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->driver()->wait(5, 50)->until(fn (): bool => $this->lit() > 0);
         $this->addToAssertionCount(1);
+    }
+
+    public function test_a_pattern_of_another_program_comes_in_and_folds(): void
+    {
+        // Two panels of 4 × 6 in, a corner that is folded in first; written by hand, y upwards.
+        $file = tempnam(sys_get_temp_dir(), 'pattern').'.fold';
+        file_put_contents($file, json_encode([
+            'file_spec' => 1.1, 'frame_unit' => 'in', 'frame_title' => 'Corner first',
+            'vertices_coords' => [[0, 0], [4, 0], [8, 0], [8, 4], [8, 6], [6, 6], [4, 6], [0, 6]],
+            'edges_vertices' => [[0, 1], [1, 2], [2, 3], [3, 4], [4, 5], [5, 6], [6, 7], [7, 0], [1, 6], [3, 5]],
+            'edges_assignment' => ['B', 'B', 'B', 'B', 'B', 'B', 'B', 'B', 'V', 'V'],
+        ], JSON_THROW_ON_ERROR));
+        $this->open('/');
+        $this->find("form[action$='/import'] input[type=file]")->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->find("form[action$='/import'] button")->click();
+        unlink($file);
+        $this->waitForText('header', 'Corner first');
+        $this->open($this->project('Corner first', 'fold'));
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitForText('.fold-steps .is-now', 'The slanted score, valley');
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->share(1) === '1');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitForText('.fold-steps .is-now', 'from the left, valley: c2 r1');
     }
 
     private function lit(): int
