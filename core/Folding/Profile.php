@@ -76,8 +76,9 @@ final readonly class Profile
         $xs = array_values(array_unique($xs));
         sort($xs);
         $slices = [];
+        $steps = self::steps($layers);
         for ($k = 0; $k < count($xs) - 1; $k++) {
-            [$built, $filled] = self::thickestBetween($layers, $xs[$k], $xs[$k + 1]);
+            [$built, $filled] = self::thickestBetween($steps, $xs[$k], $xs[$k + 1]);
             $filled += $lump->ticks;
             $last = $slices[count($slices) - 1] ?? null;
             if ($last !== null && $last->built->equals($bare->plus(Length::ofTicks($built))) && $last->filled->equals($bare->plus(Length::ofTicks($filled)))) {
@@ -93,25 +94,37 @@ final readonly class Profile
     }
 
     /**
+     * Where layers begin and end on the way from head to foot; where one ends and another begins, the end comes first: they only touch.
+     *
      * @param list<array{int, int, int, int, int, int}> $layers
-     * @return array{int, int} built and filled, where most lies on each other from head to foot
+     * @return list<array{int, int, int, int, int}> place, filled and built that is added there, left and right
      */
-    private static function thickestBetween(array $layers, int $from, int $to): array
+    private static function steps(array $layers): array
     {
         $steps = [];
         foreach ($layers as [$left, $right, $top, $bottom, $built, $filled]) {
-            if ($left < $to && $right > $from) {
-                $steps[] = [$top, $built, $filled];
-                $steps[] = [$bottom, -$built, -$filled];
-            }
+            $steps[] = [$top, $filled, $built, $left, $right];
+            $steps[] = [$bottom, -$filled, -$built, $left, $right];
         }
-        usort($steps, static fn (array $one, array $other): int => [$one[0], $one[2], $one[1]] <=> [$other[0], $other[2], $other[1]]);
+        sort($steps);
+
+        return $steps;
+    }
+
+    /**
+     * @param list<array{int, int, int, int, int}> $steps
+     * @return array{int, int} built and filled, where most lies on each other from head to foot
+     */
+    private static function thickestBetween(array $steps, int $from, int $to): array
+    {
         [$builtNow, $filledNow, $builtMost, $filledMost] = [0, 0, 0, 0];
-        foreach ($steps as [, $built, $filled]) {
-            $builtNow += $built;
-            $filledNow += $filled;
-            $builtMost = max($builtMost, $builtNow);
-            $filledMost = max($filledMost, $filledNow);
+        foreach ($steps as [, $filled, $built, $left, $right]) {
+            if ($left < $to && $right > $from) {
+                $builtNow += $built;
+                $filledNow += $filled;
+                $builtMost = max($builtMost, $builtNow);
+                $filledMost = max($filledMost, $filledNow);
+            }
         }
 
         return [$builtMost, $filledMost];

@@ -25,9 +25,12 @@ final readonly class Outfitting
     {
         $notation = $design->notation();
         $matting = new Matting($design->mats);
+        $on = [];
+        foreach ($design->furniture as $placed) {
+            $on[$placed->on][] = $placed;
+        }
         foreach ($draft->faces() as $face) {
-            $on = array_values(array_filter($design->furniture, static fn (Placed $placed): bool => $placed->on === $face->key));
-            $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on, $notation, $design->schools->pockets));
+            $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on[$face->key] ?? [], $notation, $design->schools->pockets));
         }
         $counts = [];
         foreach ($design->furniture as $index => $placed) {

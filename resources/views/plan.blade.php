@@ -29,7 +29,7 @@
                         @php($first = $each[0])
                         <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)])>
                             <a href="{{ $see(end($each)->key) }}">
-                                {!! $spreads->draw($each, rulers: false)->inline() !!}
+                                {!! $small[$loop->index] !!}
                                 {{ $first->isCover() ? $first->name : collect($each)->map(fn ($one) => preg_replace('/^Page (\d+)(,.*)?$/', '$1', $one->name))->implode(' – ') }}
                             </a>
                         </li>

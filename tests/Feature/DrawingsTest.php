@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Drawing\BoardDrawing;
 use App\Drawing\PartDrawing;
+use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
 use App\Planning\ChangeInWords;
 use App\Planning\Progress;
+use App\Planning\ProjectEditor;
 use App\View\Measured;
 use App\View\Stage;
 use App\View\Typeset;
@@ -19,6 +21,8 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Cache\Repository;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\Designs;
@@ -128,6 +132,19 @@ final class DrawingsTest extends TestCase
         // Another unit writes every length another way and changes none.
         $this->assertSame('read in centimetres', $words->between($before, array_replace_recursive($before, ['unit' => 'cm', 'parameters' => ['leaf-width' => '12.7 cm']])));
         $this->assertSame('something put on a page', $words->between($before, ['furniture' => [['kind' => 'pocket']]] + $before));
+    }
+
+    public function test_small_pictures_are_drawn_once_for_each_design(): void
+    {
+        $editor = app(ProjectEditor::class);
+        $plan = $editor->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in']));
+        $spreads = new SpreadDrawing($plan);
+        $drawn = array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $spreads->openings());
+        $cache = new Repository(new ArrayStore(true));
+        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan));
+        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan), 'as they were kept');
+        $other = $editor->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]));
+        $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other));
     }
 
     public function test_the_moon_and_the_strip_say_how_far_it_is(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Drawer\BesidesPaper;
 use App\Drawing\FlapsLifted;
+use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
 use App\Planning\Progress;
@@ -20,7 +21,7 @@ use Illuminate\Http\Request;
 
 final readonly class PlanController
 {
-    public function __construct(private BesidesPaper $besides)
+    public function __construct(private BesidesPaper $besides, private SmallPictures $small)
     {
     }
 
@@ -39,6 +40,7 @@ final readonly class PlanController
             'progress' => new Progress($project, $plan),
             'face' => $face,
             'spreads' => $spreads,
+            'small' => $this->small->of($plan),
             'opening' => $spreads->openingOf($face->key),
             'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,

@@ -28,6 +28,8 @@ final class SvgDrawing
         '⅜' => "\u{200A}3⁄8", '⅝' => "\u{200A}5⁄8", '⅞' => "\u{200A}7⁄8",
     ];
 
+    private const PLAIN = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789 #-.,:()/';
+
     private string $body = '';
 
     /** @var array{float, float, float, float} x, y, width, height in mm */
@@ -319,13 +321,17 @@ final class SvgDrawing
     /** To a thousandth of a millimetre, finer than a tick. */
     private static function number(float $value): string
     {
-        $text = rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
-
-        return $text === '-0' ? '0' : $text;
+        // Adding nothing makes −0 a 0.
+        return (string) (round($value, 4) + 0.0);
     }
 
     private static function escape(string $text): string
     {
+        // Most are colours, classes and numbers, with nothing in them to escape.
+        if (strspn($text, self::PLAIN) === strlen($text)) {
+            return $text;
+        }
+
         return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
     }
 }
