@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Planning\CodeEdition;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\Cache\Repository;
 
@@ -12,6 +13,9 @@ final readonly class SmallPictures
 {
     private const DAYS = 14;
 
+    /** What a picture depends on besides the design. */
+    private const FOLDERS = ['app/Drawing', 'core/Blueprint', 'core/Furniture', 'core/Structure', 'core/Format/Svg', 'core/Binding'];
+
     public function __construct(private Repository $cache)
     {
     }
@@ -19,7 +23,7 @@ final readonly class SmallPictures
     /** @return list<string> SVG to stand in a page, in the order of the openings */
     public function of(WorkPlan $plan): array
     {
-        $key = 'openings:'.hash('xxh128', serialize([$this->edition(), $plan->design]));
+        $key = 'openings:'.hash('xxh128', serialize([CodeEdition::of(...self::FOLDERS), $plan->design]));
         $known = $this->cache->get($key);
         if (is_array($known) && array_is_list($known)) {
             return array_map(strval(...), $known);
@@ -29,15 +33,5 @@ final readonly class SmallPictures
         $this->cache->put($key, $pictures, now()->addDays(self::DAYS));
 
         return $pictures;
-    }
-
-    private function edition(): string
-    {
-        $files = [];
-        foreach (['app/Drawing', 'core/Blueprint', 'core/Furniture', 'core/Structure', 'core/Format/Svg', 'core/Binding'] as $folder) {
-            array_push($files, ...(glob(base_path("{$folder}/*.php")) ?: []));
-        }
-
-        return serialize(array_map(filemtime(...), $files));
     }
 }

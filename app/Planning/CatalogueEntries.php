@@ -39,8 +39,6 @@ final readonly class CatalogueEntries
 
     private function edition(): string
     {
-        $files = [...(glob(base_path('core/*/*.php')) ?: []), ...(glob(base_path('core/*/*/*.php')) ?: []), ...(glob(app_path('Drawing/*.php')) ?: []), ...(glob(app_path('Planning/Catalogue*.php')) ?: [])];
-
-        return hash('xxh128', serialize(array_map(filemtime(...), $files)));
+        return CodeEdition::of('core/*', 'core/*/*', 'app/Drawing', 'app/Planning');
     }
 }

@@ -9,8 +9,6 @@ final readonly class PlannerEdition
 {
     public static function current(): string
     {
-        $files = glob(base_path('core/{Cutting,Geometry,Measure}/*.php'), GLOB_BRACE) ?: [];
-
-        return hash('xxh128', serialize(array_map(filemtime(...), $files)));
+        return CodeEdition::of('core/Cutting', 'core/Geometry', 'core/Measure');
     }
 }

@@ -9,7 +9,8 @@ namespace Ephemeron\Cutting;
  *
  * What a choice costs more than the linear programme is the sum of what its patterns are worth less than their sheet and of what is cut too often, at the
  * programme's prices. Between the bound and the plan that is wanted there is little room for that: the search gives up a choice as soon as its waste exceeds it.
- * It takes the piece that fewest patterns give first, and no pattern again that was tried in its place before.
+ * It takes the piece that fewest patterns give first, and no pattern again that was tried in its place before. (To bound by reduced costs is usual in whole-number
+ * programming; cited from memory.)
  */
 final class PatternChoice
 {
@@ -54,7 +55,7 @@ final class PatternChoice
         $this->gives = [];
         foreach ($this->patterns as $pattern => [$supply, $slab]) {
             $this->gives[$pattern] = $slab->pieces();
-            $lp->add($this->gives[$pattern], $this->cost($supply), $limits[$supply] ?? null);
+            $lp->add($this->gives[$pattern], $this->supplies[$supply]->countsAs(), $limits[$supply] ?? null);
         }
         $lp->optimise(self::MOST_PIVOTS);
         $prices = $lp->prices();
@@ -62,7 +63,7 @@ final class PatternChoice
         $room = $most - $lp->cost() + self::CAUTION;
         $this->waste = [];
         foreach ($this->patterns as $pattern => [$supply]) {
-            $waste = $this->cost($supply) - (isset($limits[$supply]) ? min(0.0, $prices[count($wanted) + $limits[$supply]]) : 0.0);
+            $waste = $this->supplies[$supply]->countsAs() - (isset($limits[$supply]) ? min(0.0, $prices[count($wanted) + $limits[$supply]]) : 0.0);
             foreach ($this->gives[$pattern] as $kind => $count) {
                 $waste -= $this->prices[$kind] * $count;
             }
@@ -128,7 +129,7 @@ final class PatternChoice
                 $rest[$kind] = max(0, ($rest[$kind] ?? 0) - $count);
             }
             $this->chosen[] = $pattern;
-            if ($this->choose($rest, array_intersect_key($open, $fits), [$supply => $available[$supply] - 1] + $available, $most - (int) ! $this->supplies[$supply]->isLeftover, $room - $waste, $deadline)) {
+            if ($this->choose($rest, array_intersect_key($open, $fits), [$supply => $available[$supply] - 1] + $available, $most - $this->supplies[$supply]->countsAs(), $room - $waste, $deadline)) {
                 return true;
             }
             array_pop($this->chosen);
@@ -159,11 +160,5 @@ final class PatternChoice
         }
 
         return $sheets;
-    }
-
-    /** A sheet counts, a leftover does not. */
-    private function cost(int $supply): float
-    {
-        return $this->supplies[$supply]->isLeftover ? 0.0 : 1.0;
     }
 }

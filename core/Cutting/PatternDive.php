@@ -57,7 +57,7 @@ final class PatternDive
                     $left[$kind] -= $count;
                 }
                 $fixed[] = [$supply, $slab];
-                $new += (int) ! $this->supplies[$supply]->isLeftover;
+                $new += $this->supplies[$supply]->countsAs();
             }
         }
         $this->finish($fixed, array_values($left), $target);

@@ -56,7 +56,7 @@ final class PatternSearch
         );
         $columns = [];
         foreach ($known as [$supply, $slab]) {
-            $columns[$lp->add($slab->pieces(), $this->cost($supply), $limits[$supply] ?? null)] = [$supply, $slab];
+            $columns[$lp->add($slab->pieces(), $this->supplies[$supply]->countsAs(), $limits[$supply] ?? null)] = [$supply, $slab];
         }
         [$width, $height] = [max([0, ...array_column($this->task->sheets, 0)]), max([0, ...array_column($this->task->sheets, 1)])];
         if (max($width, $height) > self::MOST_UNITS) {
@@ -79,11 +79,11 @@ final class PatternSearch
             $found = false;
             foreach ($this->task->sheets as $supply => [$width, $height]) {
                 $saving = isset($limits[$supply]) ? max(0.0, -$prices[count($this->wanted) + $limits[$supply]]) : 0.0;
-                if ($knapsack->value($width, $height) <= ($this->cost($supply) + $saving) * self::SCALE + 10) {
+                if ($knapsack->value($width, $height) <= ($this->supplies[$supply]->countsAs() + $saving) * self::SCALE + 10) {
                     continue;
                 }
                 $slab = $knapsack->slab($width, $height);
-                $columns[$lp->add($slab->pieces(), $this->cost($supply), $limits[$supply] ?? null)] = [$supply, $slab];
+                $columns[$lp->add($slab->pieces(), $this->supplies[$supply]->countsAs(), $limits[$supply] ?? null)] = [$supply, $slab];
                 $found = true;
             }
             if (! $found) {
@@ -96,12 +96,6 @@ final class PatternSearch
                 $this->patterns[] = [$columns[$column][0], $columns[$column][1], $often];
             }
         }
-    }
-
-    /** A sheet counts, a leftover does not. */
-    private function cost(int $supply): float
-    {
-        return $this->supplies[$supply]->isLeftover ? 0.0 : 1.0;
     }
 
     /**

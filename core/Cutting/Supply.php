@@ -25,6 +25,12 @@ final readonly class Supply
     {
     }
 
+    /** A sheet counts, a leftover does not. */
+    public function countsAs(): int
+    {
+        return $this->isLeftover ? 0 : 1;
+    }
+
     /** So many of it and no more. */
     public function limitedTo(?int $available): self
     {

@@ -67,10 +67,8 @@ final readonly class FlatFoldability
         // Two reflections turn by twice the angle between their lines. As complex numbers: the product of (dₖ / d̄ₖ) with alternating sign is 1.
         [$re, $im] = [BigInteger::one(), BigInteger::zero()];
         foreach ($edges as $index => $number) {
-            [$dx, $dy] = self::direction($pattern, $vertex, $number);
-            $common = self::gcd($dx, $dy);
-            [$p, $q] = [intdiv($dx, $common), intdiv($dy, $common)];
-            // Slopes are fractions of any size, and their squares are multiplied: no machine number holds that.
+            [$p, $q] = self::direction($pattern, $vertex, $number);
+            // Their squares are multiplied: no machine number holds that.
             [$sx, $sy] = [$p * $p - $q * $q, 2 * $p * $q * ($index % 2 === 0 ? 1 : -1)];
             [$re, $im] = [$re->multipliedBy($sx)->minus($im->multipliedBy($sy)), $re->multipliedBy($sy)->plus($im->multipliedBy($sx))];
         }
@@ -103,15 +101,5 @@ final readonly class FlatFoldability
         $dy = $edge->line->to->y->ticks - $edge->line->from->y->ticks;
 
         return $edge->from === $vertex ? [$dx, $dy] : [-$dx, -$dy];
-    }
-
-    private static function gcd(int $a, int $b): int
-    {
-        [$a, $b] = [abs($a), abs($b)];
-        while ($b !== 0) {
-            [$a, $b] = [$b, $a % $b];
-        }
-
-        return max(1, $a);
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Ephemeron\Format;
 
 use Ephemeron\Geometry\Loop;
+use Ephemeron\Geometry\Point;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Structure\FreeLine;
+use Ephemeron\Structure\FreeLineKind;
 
 /**
  * A crease pattern in the words of a free base. Lines along which most of the paper is scored or slit divide it into panels; those that fold one way all along are
@@ -45,16 +48,16 @@ final readonly class PatternAsBase
         $xs = [0, ...array_keys($across), $this->size[0]];
         $ys = [0, ...array_keys($down), $this->size[1]];
         $lines = [];
-        foreach (['valley' => ['V', 'U'], 'mountain' => ['M'], 'slit' => ['C']] as $word => $assignments) {
+        foreach ([[FreeLineKind::Valley, ['V', 'U']], [FreeLineKind::Mountain, ['M']], [FreeLineKind::Slit, ['C']]] as [$kind, $assignments]) {
             $segments = [];
             foreach (array_merge(...array_map($this->assigned(...), $assignments)) as [$from, $to]) {
                 [$one, $other] = [$this->vertices[$from], $this->vertices[$to]];
-                if ($one !== $other && ! $this->isBorder($word, $one, $other, $across, $down)) {
+                if ($one !== $other && ! $this->isBorder($kind, $one, $other, $across, $down)) {
                     $segments[] = [$one, $other];
                 }
             }
             foreach ((new Strokes)->joined($segments) as $stroke) {
-                $lines[] = $this->line($word, $stroke);
+                $lines[] = $this->line($kind, $stroke);
             }
         }
         $cells = [];
@@ -62,7 +65,7 @@ final readonly class PatternAsBase
             if ($this->liesOn($outline, $xs, $ys)) {
                 $cells[] = $outline;
             } else {
-                $lines[] = $this->line('cut away', $outline);
+                $lines[] = $this->line(FreeLineKind::CutAway, $outline);
             }
         }
 
@@ -83,7 +86,7 @@ final readonly class PatternAsBase
      * @param array<int, string> $across
      * @param array<int, string> $down
      */
-    private function isBorder(string $word, array $one, array $other, array $across, array $down): bool
+    private function isBorder(FreeLineKind $kind, array $one, array $other, array $across, array $down): bool
     {
         $sign = match (true) {
             $one[0] === $other[0] => $across[$one[0]] ?? '|',
@@ -91,7 +94,7 @@ final readonly class PatternAsBase
             default => '|',
         };
 
-        return $word !== 'slit' && $sign !== '|';
+        return $kind !== FreeLineKind::Slit && $sign !== '|';
     }
 
     /**
@@ -212,9 +215,9 @@ final readonly class PatternAsBase
         return $text;
     }
 
-    /** @param list<array{int, int}> $places */
-    private function line(string $word, array $places): string
+    /** @param non-empty-list<array{int, int}> $places */
+    private function line(FreeLineKind $kind, array $places): string
     {
-        return "{$word}: ".implode(' to ', array_map(fn (array $place): string => "{$this->notation->exact(Length::ofTicks($place[0]))} × {$this->notation->exact(Length::ofTicks($place[1]))}", $places));
+        return (new FreeLine($kind, array_map(static fn (array $place): Point => new Point(Length::ofTicks($place[0]), Length::ofTicks($place[1])), $places)))->written($this->notation);
     }
 }

@@ -11,7 +11,7 @@ use Ephemeron\Geometry\Loop;
  */
 final readonly class SheetRim
 {
-    /** @param list<list<array{int, int}>> $cutAways outlines of what is missing from the rectangle */
+    /** @param list<non-empty-list<array{int, int}>> $cutAways outlines of what is missing from the rectangle */
     private function __construct(public array $cutAways)
     {
     }
@@ -138,7 +138,7 @@ final readonly class SheetRim
      *
      * @param non-empty-list<array{int, int}> $sheet clockwise
      * @param array{int, int} $size
-     * @return list<list<array{int, int}>>
+     * @return list<non-empty-list<array{int, int}>>
      */
     private static function missing(array $sheet, array $size): array
     {

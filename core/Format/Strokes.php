@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Brick\Math\BigInteger;
+
 /** Pieces of straight lines joined to whole ones: a file cuts every line where another crosses it. */
 final readonly class Strokes
 {
@@ -18,7 +20,7 @@ final readonly class Strokes
             // Every line has one direction, and those that lie on it have one distance from the origin.
             [$from, $to] = $from <= $to ? [$from, $to] : [$to, $from];
             [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
-            $divisor = $this->divisor(abs($dx), abs($dy));
+            $divisor = BigInteger::of($dx)->gcd($dy)->toInt();
             [$dx, $dy] = [intdiv($dx, $divisor), intdiv($dy, $divisor)];
             $lines["{$dx} {$dy} ".($dx * $from[1] - $dy * $from[0])][] = [$from, $to];
         }
@@ -38,14 +40,5 @@ final readonly class Strokes
         }
 
         return $joined;
-    }
-
-    private function divisor(int $one, int $other): int
-    {
-        while ($other !== 0) {
-            [$one, $other] = [$other, $one % $other];
-        }
-
-        return $one;
     }
 }

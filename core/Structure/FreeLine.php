@@ -21,7 +21,7 @@ final readonly class FreeLine
     private const MOST_CORNERS = 60;
 
     /** @param non-empty-list<Point> $points two of a score or slit, three or more of what is cut away */
-    private function __construct(public FreeLineKind $kind, public array $points)
+    public function __construct(public FreeLineKind $kind, public array $points)
     {
     }
 
