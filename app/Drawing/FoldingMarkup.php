@@ -171,7 +171,7 @@ final readonly class FoldingMarkup
     /** @param list<array{int, int}> $outline */
     private function isRectangle(array $outline): bool
     {
-        return count(array_unique(array_column($outline, 0))) === 2 && count(array_unique(array_column($outline, 1))) === 2;
+        return count($outline) === 4 && count(array_unique(array_column($outline, 0))) === 2 && count(array_unique(array_column($outline, 1))) === 2;
     }
 
     private function px(int $ticks): string

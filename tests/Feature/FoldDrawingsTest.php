@@ -112,6 +112,18 @@ final class FoldDrawingsTest extends TestCase
         $this->assertStringContainsString('>Base 1-1<', str_replace('<br>', '>', (string) (new FoldingMarkup($scene))->html()));
     }
 
+    public function test_a_corner_that_is_folded_in_is_a_triangle_and_not_the_square_round_it(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => '8', 'rows' => '6', 'cut-away' => '', 'lines' => 'valley: 6 × 0 to 8 × 2']]);
+        $plan = app(ProjectEditor::class)->plan($project);
+        $scene = (new SceneBuilder($plan->blueprint, $plan->notation()))->scene('base');
+        $this->assertNotNull($scene);
+        preg_match_all('/clip-path:polygon\(evenodd,([^)]+)\)/', (string) (new FoldingMarkup($scene))->html(), $clips);
+        $corners = array_map(static fn (string $clip): int => count(explode(',', $clip)), $clips[1]);
+        sort($corners);
+        $this->assertSame([5, 5, 7, 7], $corners, 'the triangle and the rest of the sheet, front and back, each closed and back at its beginning');
+    }
+
     #[TestWith(['3', 1.0])]
     #[TestWith(['11', 2.54])]
     public function test_letters_beside_the_cut_across_grow_with_the_book(string $width, float $factor): void
