@@ -15,6 +15,7 @@ use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Tools;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
@@ -30,6 +31,7 @@ use Ephemeron\Scoring\ScorePlan;
 use Ephemeron\Scoring\Scorer;
 use Ephemeron\Structure\Brief;
 use Ephemeron\Structure\Catalogue;
+use Ephemeron\Structure\UsualThings;
 
 /** Where a design becomes work: Design → Blueprint → cuts, scores, findings, steps. Pure: the same design, the same plan. */
 final readonly class Workshop
@@ -56,7 +58,7 @@ final readonly class Workshop
     {
         $structure = $this->catalogue->get($design->structure);
         $draft = $structure->layOut(new Brief($design->parameters, $design->notation(), $design->materials));
-        (new Outfitting($this->showroom))->furnish($draft, $design);
+        (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
 
         return $draft->finish();
     }
@@ -65,7 +67,7 @@ final readonly class Workshop
     public function plan(Design $design, int $copies = 1): WorkPlan
     {
         $blueprint = $this->blueprint($design);
-        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint, $copies), $this->scores($design, $blueprint), $this->catalogue->get($design->structure)->parameters());
+        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint, $copies), $this->scores($design, $blueprint), $this->catalogue->get($design->structure)->parameters(), UsualThings::furnished($this->catalogue->get($design->structure), $design));
 
         return new WorkPlan(
             $design,
@@ -91,7 +93,7 @@ final readonly class Workshop
             $parts[$key][] = $part;
             $roles[$key][$part->role->value] = $part->role;
         }
-        $trimmer = Trimmer::usual($design->grid, $design->blade, $design->strip);
+        $trimmer = Trimmer::usual($design->tools->grid, $design->tools->length(Tools::BLADE), $design->tools->length(Tools::STRIP));
         $pins = [];
         foreach ($design->pins as $pin) {
             $pins[$pin->part][] = $pin->pin;
@@ -138,7 +140,8 @@ final readonly class Workshop
     /** @return array<string, ScorePlan> */
     private function scores(Design $design, Blueprint $blueprint): array
     {
-        $scorer = new Scorer($design->board === null ? Board::usual($design->grooves) : new Board($design->grooves, $design->board), $design->scoring);
+        $length = $design->tools->length(Tools::BOARD);
+        $scorer = new Scorer($length === null ? Board::usual($design->tools->grooves) : new Board($design->tools->grooves, $length), $design->scoring);
         $scored = array_filter($blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
 
         return array_map($scorer->plan(...), $scored);

@@ -63,7 +63,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('redo', [HistoryController::class, 'redo'])->name('redo');
     Route::post('furniture', [FurnitureController::class, 'store'])->name('furniture.store');
     Route::patch('furniture', [FurnitureController::class, 'update'])->name('furniture.update');
-    Route::delete('furniture/{place}', [FurnitureController::class, 'destroy'])->where('place', '\d{1,3}(\.children\.\d{1,3}){0,5}')->name('furniture.destroy');
+    Route::delete('furniture', [FurnitureController::class, 'destroy'])->name('furniture.destroy');
     Route::post('fit', FitController::class)->name('fit');
     Route::get('papers', [PapersForBookController::class, 'show'])->name('papers.for');
     Route::post('papers/take', [PapersForBookController::class, 'store'])->name('papers.for.take');

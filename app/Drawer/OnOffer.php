@@ -8,7 +8,8 @@ use App\Models\Paper;
 use Ephemeron\Design\Design;
 use Ephemeron\Drawer\Offer;
 use Ephemeron\Format\Complaints;
-use Ephemeron\Format\StockReader;
+use Ephemeron\Format\PaperFields;
+use Ephemeron\Format\Shape\Reading;
 use Ephemeron\Paper\PaperKind;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Structure\UsualPapers;
@@ -42,10 +43,10 @@ final readonly class OnOffer
     {
         $notation = $design->notation();
 
-        return (new StockReader($design->unit, new Complaints))->read(
+        return PaperFields::record()->read(
             [...$paper->material($notation), 'leftovers' => $paper->leftoversFor($notation)],
+            new Reading($design->unit, new Complaints, 'paper'),
             Stock::pattern($paper->name, UsualPapers::square($design->unit), 160),
-            'paper',
         );
     }
 

@@ -6,7 +6,8 @@ namespace App\Drawer;
 
 use App\Models\Paper;
 use Ephemeron\Format\Complaints;
-use Ephemeron\Format\StockReader;
+use Ephemeron\Format\PaperFields;
+use Ephemeron\Format\Shape\Reading;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Grain;
 use Ephemeron\Paper\Price;
@@ -32,10 +33,10 @@ final readonly class PaperReader
         if (! isset($given['name'])) {
             $complaints->add('paper.name', 'A paper wants a name.');
         }
-        $stock = (new StockReader($unit, $complaints))->read(
+        $stock = PaperFields::record()->read(
             [...array_intersect_key($given, array_flip(['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count'])), ...(isset($given['width'], $given['height']) ? ['sheet' => 'own'] : [])],
+            new Reading($unit, $complaints, 'paper'),
             $usual,
-            'paper',
         );
         $attributes = [
             'name' => $stock->name,

@@ -4,29 +4,47 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Ephemeron\Design\Design;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\Measure\Unit;
 use Illuminate\Support\Arr;
 
-/** Says what differs between two stored designs: `leaf width 5 in → 5 1/2 in`. */
+/** Says what differs between two designs: `leaf width 5 in → 5 1/2 in`. */
 final readonly class ChangeInWords
 {
     private const MOST = 2;
 
-    /**
-     * @param array<string, mixed> $before
-     * @param array<string, mixed> $after
-     */
-    public function between(array $before, array $after): string
+    public function __construct(private DesignWriter $writer)
     {
-        if (($before['unit'] ?? null) !== ($after['unit'] ?? null)) {
+    }
+
+    /** Empty where nothing has changed. */
+    public function between(Design $before, Design $after): string
+    {
+        if ($before->unit !== $after->unit) {
             // Every length is now written another way, and none of them has changed.
-            return $after['unit'] === 'cm' ? 'read in centimetres' : 'read in inches';
+            return $after->unit === Unit::Centimetre ? 'read in centimetres' : 'read in inches';
         }
-        $things = count((array) ($after['furniture'] ?? [])) <=> count((array) ($before['furniture'] ?? []));
-        if ($things !== 0) {
+        [$was, $is] = [$this->writer->whole($before), $this->writer->whole($after)];
+        $things = count((array) ($is['things'] ?? [])) <=> count((array) ($was['things'] ?? []));
+        if ($things !== 0 && $before->parameters == $after->parameters) {
             return $things > 0 ? 'something put on a page' : 'something taken off a page';
         }
-        $before = Arr::dot($before);
-        $after = Arr::dot($after);
+        if ($before->parameters != $after->parameters) {
+            // What follows from the measures is not said.
+            unset($was['things'], $is['things']);
+        }
+        $said = $this->differences(Arr::dot($was), Arr::dot($is));
+
+        return $said === '' && $before->things != $after->things ? 'things as usual again' : $said;
+    }
+
+    /**
+     * @param array<array-key, mixed> $before
+     * @param array<array-key, mixed> $after
+     */
+    private function differences(array $before, array $after): string
+    {
         $changes = [];
         foreach ($after + $before as $place => $value) {
             $was = $before[$place] ?? null;
@@ -42,7 +60,7 @@ final readonly class ChangeInWords
 
     private function place(string $place): string
     {
-        $words = array_filter(explode('.', $place), static fn (string $word): bool => ! in_array($word, ['parameters', 'materials', 'faces'], true) && ! is_numeric($word));
+        $words = array_filter(explode('.', $place), static fn (string $word): bool => ! in_array($word, ['parameters', 'materials', 'faces', 'things', 'children'], true) && ! is_numeric($word));
 
         return str_replace('-', ' ', implode(' ', $words));
     }

@@ -8,7 +8,6 @@ use App\Models\Project;
 use App\Models\StaleRevision;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Design\Design;
-use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\FoldReader;
@@ -51,7 +50,7 @@ final readonly class ProjectEditor
      */
     public function tried(Project $project, array $changes): WorkPlan
     {
-        return $this->workshop->plan($this->reader->fromArray((new DesignPatch($changes))->applyTo($project->design)));
+        return $this->workshop->plan($this->reader->changed($this->design($project), $changes));
     }
 
     /**
@@ -78,7 +77,7 @@ final readonly class ProjectEditor
     }
 
     /**
-     * @param array<string, mixed> $changes by place, see {@see DesignPatch}
+     * @param array<string, mixed> $changes by place, see {@see \Ephemeron\Format\DesignPatch}
      * @param int $from the revision the change started from
      * @return string what changed, in words; empty if nothing did
      *
@@ -86,11 +85,11 @@ final readonly class ProjectEditor
      */
     public function change(Project $project, array $changes, int $from): string
     {
-        $patched = (new DesignPatch($changes))->applyTo($project->design);
-        $design = $this->writer->toArray($this->reader->fromArray($patched));
-        $change = (new ChangeInWords)->between($project->design, $design);
+        $before = $this->design($project);
+        $after = $this->reader->changed($before, $changes);
+        $change = (new ChangeInWords($this->writer))->between($before, $after);
         if ($change !== '') {
-            $project->change($design, $change, $from);
+            $project->change($this->writer->toArray($after), $change, $from);
         }
 
         return $change;

@@ -57,7 +57,7 @@ final readonly class ThingMover
     /** Snapped, and kept inside the face where it is not larger than it. */
     private function onFace(float $millimetres, Length $most): Length
     {
-        $at = $this->plan->design->grid->nearest(Length::ofTicks((int) round($millimetres * Length::TICKS_PER_MILLIMETRE)));
+        $at = $this->plan->design->tools->grid->nearest(Length::ofTicks((int) round($millimetres * Length::TICKS_PER_MILLIMETRE)));
 
         return Length::longest(Length::zero(), Length::shortest($at, Length::longest($most, Length::zero())));
     }

@@ -8,7 +8,9 @@ use App\Planning\CachedPlanner;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Format\DesignFields;
 use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
@@ -24,6 +26,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
         $this->app->singleton(DesignReader::class);
+        $this->app->singleton(DesignFields::class);
+        $this->app->singleton(DesignWriter::class);
         $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))));
         $this->app->singleton(Workshop::class);
     }

@@ -190,7 +190,7 @@ final class Draft
         $this->reasons[$parameter][] = $sentence;
     }
 
-    /** A thing whose place is not there (any more): where in the design file it stands. */
+    /** A thing whose face is not there (any more): where in the design file it stands. */
     public function homeless(string $place): void
     {
         $this->homeless[] = $place;

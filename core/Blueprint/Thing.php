@@ -13,7 +13,7 @@ final readonly class Thing
     /**
      * @param string $key `page-1/pocket-1`
      * @param string $kind key of its kind
-     * @param string $place in the design file, `furniture.2.children.0`
+     * @param string $place in the design file, `things.page-1/pocket-1`
      * @param string $on key of the face it is on
      * @param Rectangle $area on that face
      * @param bool $moves whether it can lie anywhere on the face

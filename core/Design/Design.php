@@ -4,47 +4,70 @@ declare(strict_types=1);
 
 namespace Ephemeron\Design;
 
-use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
-use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Stock;
 
-/** What a maker wants: the only thing that is edited and kept. Everything else follows from it. */
+/**
+ * What a maker wants: the only thing that is edited and kept. What is not said is as usual for its structure; of the things on its faces only what
+ * was said is here, because the usual ones follow the parameters.
+ */
 final readonly class Design
 {
     /**
      * @param string $structure key in the catalogue
-     * @param ToolGrid $grid marks that lengths are read to
-     * @param ToolGrid $grooves grooves of the scoring board
-     * @param list<Placed> $furniture
-     * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}
-     * @param Length|null $board length of the scoring board; null: 12 in, or 30 cm for metric grooves
-     * @param Length|null $blade longest cut the trimmer makes; null: 12¼ in
-     * @param Length|null $strip narrowest strip it takes off cleanly; null: ⅛ in
+     * @param Values $parameters of the structure, every one of them
+     * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}, every role
      * @param list<PinnedPart> $pins pieces that are cut from a chosen place of their paper
      */
     public function __construct(
         public string $structure,
         public string $name,
         public Unit $unit,
-        public ToolGrid $grid,
-        public ToolGrid $grooves,
+        public Tools $tools,
         public ScoringSchool $scoring,
         public Values $parameters,
         public MatRule $mats,
-        public array $furniture,
+        public Things $things,
         public array $materials,
         public Schools $schools = new Schools,
         public array $pins = [],
-        public ?Length $board = null,
-        public ?Length $blade = null,
-        public ?Length $strip = null,
     ) {
+    }
+
+    /**
+     * @param array<string, Stock>|null $materials
+     * @param list<PinnedPart>|null $pins
+     */
+    public function with(
+        ?string $name = null,
+        ?Unit $unit = null,
+        ?Tools $tools = null,
+        ?ScoringSchool $scoring = null,
+        ?Values $parameters = null,
+        ?MatRule $mats = null,
+        ?Things $things = null,
+        ?array $materials = null,
+        ?Schools $schools = null,
+        ?array $pins = null,
+    ): self {
+        return new self(
+            $this->structure,
+            $name ?? $this->name,
+            $unit ?? $this->unit,
+            $tools ?? $this->tools,
+            $scoring ?? $this->scoring,
+            $parameters ?? $this->parameters,
+            $mats ?? $this->mats,
+            $things ?? $this->things,
+            $materials ?? $this->materials,
+            $schools ?? $this->schools,
+            $pins ?? $this->pins,
+        );
     }
 
     public function notation(): Notation
     {
-        return new Notation($this->unit, $this->grid);
+        return new Notation($this->unit, $this->tools->grid);
     }
 }

@@ -40,6 +40,11 @@ final class InvalidParameter extends \InvalidArgumentException implements Refusa
         return new self("{$name} wants a few lines of text, {$most} characters at the most.");
     }
 
+    public static function because(string $sentence): self
+    {
+        return new self($sentence);
+    }
+
     private static function shown(mixed $typed): string
     {
         $text = is_scalar($typed) ? mb_scrub(is_bool($typed) ? ($typed ? 'true' : 'false') : (string) $typed) : get_debug_type($typed);

@@ -15,12 +15,17 @@ final readonly class MatRule
 
     /**
      * @param int $layers 0 (bare), 1 or 2
-     * @param array<string, array{school: MatSchool, layers: int, picture?: string}> $faces exceptions by face key, or by what a row of numbered
-     *                                                                     faces has in common: `concertina` for `concertina-1` …
+     * @param array<string, FaceMats> $faces exceptions by face key, or by what a row of numbered faces has in common: `concertina` for `concertina-1` …
      * @param Alternation $alternate what keeps two facing pages from showing the same print
      */
     public function __construct(public MatSchool $school, public int $layers, public array $faces = [], public Alternation $alternate = Alternation::None)
     {
+    }
+
+    /** @param array<string, FaceMats>|null $faces */
+    public function with(?MatSchool $school = null, ?int $layers = null, ?array $faces = null, ?Alternation $alternate = null): self
+    {
+        return new self($school ?? $this->school, $layers ?? $this->layers, $faces ?? $this->faces, $alternate ?? $this->alternate);
     }
 
     public static function none(): self
@@ -57,13 +62,13 @@ final readonly class MatRule
     {
         $exception = $this->faces === [] ? null : $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
 
-        return $exception === null ? [$this->school, $this->layers] : [$exception['school'], $exception['layers']];
+        return [$exception->school ?? $this->school, $exception->layers ?? $this->layers];
     }
 
     /** The picture that the mat of a face carries on together with others, empty for none. */
     public function pictureOf(string $face): string
     {
-        return $this->faces[$face]['picture'] ?? '';
+        return ($this->faces[$face] ?? null)->picture ?? '';
     }
 
     public static function inner(Size $outer, Unit $unit, MatSchool $school = MatSchool::Fine): Size

@@ -103,6 +103,16 @@ final readonly class Parameter
         };
     }
 
+    /** Whether a value is in its range. */
+    public function takes(Length|int|string|bool|null $value): bool
+    {
+        return match (true) {
+            $value instanceof Length => $value->isAtLeast($this->least()) && $this->most()->isAtLeast($value),
+            is_int($value) => $value >= $this->minimum && $value <= $this->maximum,
+            default => true,
+        };
+    }
+
     private function readLength(mixed $typed, Unit $unit): ?Length
     {
         if ($this->isOptional() && ($typed === null || $typed === '')) {

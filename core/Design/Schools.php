@@ -13,4 +13,9 @@ final readonly class Schools
         public PocketOrder $pockets = PocketOrder::MatFirst,
     ) {
     }
+
+    public function with(?Decorating $decorating = null, ?Gluing $gluing = null, ?PocketOrder $pockets = null): self
+    {
+        return new self($decorating ?? $this->decorating, $gluing ?? $this->gluing, $pockets ?? $this->pockets);
+    }
 }

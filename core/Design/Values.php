@@ -14,6 +14,31 @@ final readonly class Values
     {
     }
 
+    /** Those and these; these where both say something. */
+    public function and(self $other): self
+    {
+        return new self([...$this->values, ...$other->values]);
+    }
+
+    /** @param Length|int|string|bool|null $value null: nothing is said */
+    public function with(string $key, Length|int|string|bool|null $value): self
+    {
+        return new self(array_filter([...$this->values, $key => $value], static fn (mixed $each): bool => $each !== null));
+    }
+
+    /** What is said here and not there, or otherwise there. */
+    public function besides(self $other): self
+    {
+        return new self(array_filter($this->values, static fn (Length|int|string|bool $value, string $key): bool => ! $other->has($key, $value), ARRAY_FILTER_USE_BOTH));
+    }
+
+    private function has(string $key, Length|int|string|bool $value): bool
+    {
+        $here = $this->values[$key] ?? null;
+
+        return $value instanceof Length ? $here instanceof Length && $here->equals($value) : $here === $value;
+    }
+
     public function length(string $key): Length
     {
         $value = $this->values[$key] ?? null;

@@ -8,7 +8,9 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Furnished;
 use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Tools;
 use Ephemeron\Folding\Profile;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
@@ -28,6 +30,7 @@ final readonly class Workings
      * @param list<StockPlan> $stocks
      * @param array<string, ScorePlan> $scores by part key
      * @param list<Parameter> $parameters of the structure
+     * @param Furnished $furnished all things on its faces
      */
     public function __construct(
         public Design $design,
@@ -35,6 +38,7 @@ final readonly class Workings
         public array $stocks,
         public array $scores,
         public array $parameters = [],
+        public Furnished $furnished = new Furnished([]),
     ) {
         $this->bulk = new Bulk($blueprint, $design->materials);
         $this->profile = Profile::of($blueprint, $design->materials);
@@ -49,7 +53,7 @@ final readonly class Workings
     /** The maker's trimmer, for what the design does not say the usual one. */
     public function trimmer(): Trimmer
     {
-        return Trimmer::usual($this->design->grid, $this->design->blade, $this->design->strip);
+        return Trimmer::usual($this->design->tools->grid, $this->design->tools->length(Tools::BLADE), $this->design->tools->length(Tools::STRIP));
     }
 
     public function stockOf(Part $part): Stock

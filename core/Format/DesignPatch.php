@@ -14,39 +14,18 @@ final readonly class DesignPatch
 
     /**
      * @param array<string, mixed> $design
-     * @return array<string, mixed>
+     * @return array<string, mixed> lists without the gaps that taken-out places leave
      */
     public function applyTo(array $design): array
     {
         foreach ($this->changes as $place => $value) {
             $design = $this->put($design, explode('.', $place), $value);
         }
-        if (is_array($design['furniture'] ?? null)) {
-            $design['furniture'] = $this->closedUp($design['furniture']);
-        }
-
         if (is_array($design['pins'] ?? null)) {
             $design['pins'] = array_values($design['pins']);
         }
 
         return $design;
-    }
-
-    /**
-     * Lists of things without the gaps that taken-out ones leave.
-     *
-     * @param array<array-key, mixed> $things
-     * @return list<mixed>
-     */
-    private function closedUp(array $things): array
-    {
-        return array_values(array_map(function (mixed $thing): mixed {
-            if (is_array($thing) && is_array($thing['children'] ?? null)) {
-                $thing['children'] = $this->closedUp($thing['children']);
-            }
-
-            return $thing;
-        }, $things));
     }
 
     /**

@@ -21,27 +21,27 @@ final readonly class Outfitting
     {
     }
 
-    public function furnish(Draft $draft, Design $design): void
+    /** @param list<Placed> $things all there are, with their keys */
+    public function furnish(Draft $draft, Design $design, array $things): void
     {
         $notation = $design->notation();
         $matting = new Matting($design->mats);
         $on = [];
-        foreach ($design->furniture as $placed) {
+        foreach ($things as $placed) {
             $on[$placed->on][] = $placed;
         }
         foreach ($draft->faces() as $face) {
             $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on[$face->key] ?? [], $notation, $design->schools->pockets));
         }
-        $counts = [];
-        foreach ($design->furniture as $index => $placed) {
+        foreach ($things as $placed) {
             $face = $draft->faces()[$placed->on] ?? null;
+            $place = "things.{$placed->key}";
             if ($face === null) {
-                $draft->homeless("furniture.{$index}");
+                $draft->homeless($place);
 
                 continue;
             }
-            $number = $counts["{$placed->on}/{$placed->kind}"] = ($counts["{$placed->on}/{$placed->kind}"] ?? 0) + 1;
-            $this->put(new Spot($draft, $face, "{$placed->on}/{$placed->kind}-{$number}", "furniture.{$index}", $placed->values, $notation, $design->schools->pockets), $placed, $matting);
+            $this->put(new Spot($draft, $face, $placed->key, $place, $placed->values, $notation, $design->schools->pockets), $placed, $matting);
         }
     }
 
@@ -51,20 +51,22 @@ final readonly class Outfitting
         $draft = $spot->draft;
         $placement = $furniture->place($spot->with($this->withDefaults($placed, $spot->notation)));
         $keys = array_map(static fn (Face $face): string => $face->key, $placement->faces);
-        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, isset($this->showroom->parametersOf($placed->kind)[Position::ACROSS]), $placement->along));
+        $moves = isset($this->showroom->parametersOf($placed->kind)[Position::ACROSS]);
+        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, $moves, $placement->along));
         foreach ($placement->faces as $name => $face) {
             $isUsual = $face === $placement->face('');
             $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
             $matting->mat($draft, $face, $spot->notation, $this->covered($draft, $face, $on, $spot->notation, $spot->pockets));
         }
-        foreach ($placed->children as $index => $child) {
+        foreach ($placed->children as $child) {
             $face = $placement->face($child->on);
+            $place = "{$spot->place}.children.{$child->key}";
             if ($face === null) {
-                $draft->homeless("{$spot->place}.children.{$index}");
+                $draft->homeless($place);
 
                 continue;
             }
-            $this->put(new Spot($draft, $face, "{$spot->key}/{$child->kind}-".($index + 1), "{$spot->place}.children.{$index}", $child->values, $spot->notation, $spot->pockets), $child, $matting);
+            $this->put(new Spot($draft, $face, "{$spot->key}/{$child->key}", $place, $child->values, $spot->notation, $spot->pockets), $child, $matting);
         }
     }
 

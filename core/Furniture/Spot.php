@@ -24,7 +24,7 @@ final readonly class Spot
     /**
      * @param string $key under which the thing is known, `page-1/pocket-1`
      * @param PocketOrder $pockets which the maker puts on first, mat or pocket
-     * @param string $place where it stands in the design file, `furniture.2`
+     * @param string $place where it stands in the design file, `things.page-1/pocket-1`
      */
     public function __construct(
         public Draft $draft,

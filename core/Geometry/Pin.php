@@ -15,4 +15,9 @@ final readonly class Pin
     public function __construct(public int $sheet, public Point $corner, public bool $turned = false)
     {
     }
+
+    public function with(?int $sheet = null, ?Point $corner = null, ?bool $turned = null): self
+    {
+        return new self($sheet ?? $this->sheet, $corner ?? $this->corner, $turned ?? $this->turned);
+    }
 }

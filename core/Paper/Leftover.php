@@ -17,6 +17,11 @@ final readonly class Leftover
     {
     }
 
+    public function with(?Size $size = null, ?int $count = null, ?string $drawer = null): self
+    {
+        return new self($size ?? $this->size, $count ?? $this->count, $drawer ?? $this->drawer);
+    }
+
     public function key(): string
     {
         return "{$this->size->width->ticks}×{$this->size->height->ticks}×{$this->count}@{$this->drawer}";

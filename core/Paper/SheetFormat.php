@@ -24,6 +24,18 @@ enum SheetFormat: string
     case ThirtySquare = '30.5x30.5cm';
     case TwentySquare = '20x20cm';
 
+    /** Null where a sheet has no usual format. */
+    public static function of(Size $sheet): ?self
+    {
+        foreach (self::cases() as $format) {
+            if ($format->size()->equals($sheet)) {
+                return $format;
+            }
+        }
+
+        return null;
+    }
+
     public function size(): Size
     {
         return match ($this) {

@@ -38,24 +38,53 @@ final readonly class Stock
     ) {
     }
 
+    /** @param list<Leftover>|null $leftovers */
+    public function with(
+        ?string $name = null,
+        ?Size $sheet = null,
+        ?Grammage $grammage = null,
+        ?Length $caliper = null,
+        ?bool $doubleSided = null,
+        ?bool $directionA = null,
+        ?bool $directionB = null,
+        ?Length $selvage = null,
+        ?array $leftovers = null,
+        ?Grain $grain = null,
+        ?Price $price = null,
+    ): self {
+        return new self(
+            $name ?? $this->name,
+            $sheet ?? $this->sheet,
+            $grammage ?? $this->grammage,
+            $caliper ?? $this->caliper,
+            $doubleSided ?? $this->doubleSided,
+            $directionA ?? $this->directionA,
+            $directionB ?? $this->directionB,
+            $selvage ?? $this->selvage,
+            $this->available,
+            $this->drawer,
+            $leftovers ?? $this->leftovers,
+            $grain ?? $this->grain,
+            $price ?? $this->price,
+        );
+    }
+
+    /** @param int|null $available null: as many as it takes */
+    public function counted(?int $available): self
+    {
+        return new self($this->name, $this->sheet, $this->grammage, $this->caliper, $this->doubleSided, $this->directionA, $this->directionB, $this->selvage, $available, $this->drawer, $this->leftovers, $this->grain, $this->price);
+    }
+
+    /** @param string|null $drawer by what it is known in the drawer; null: it is from none */
+    public function from(?string $drawer): self
+    {
+        return new self($this->name, $this->sheet, $this->grammage, $this->caliper, $this->doubleSided, $this->directionA, $this->directionB, $this->selvage, $this->available, $drawer, $this->leftovers, $this->grain, $this->price);
+    }
+
     /** What is there when so many sheets have been taken. */
     public function less(int $sheets, bool $withoutLeftovers): self
     {
-        return new self(
-            $this->name,
-            $this->sheet,
-            $this->grammage,
-            $this->caliper,
-            $this->doubleSided,
-            $this->directionA,
-            $this->directionB,
-            $this->selvage,
-            $this->available === null ? null : max(0, $this->available - $sheets),
-            $this->drawer,
-            $withoutLeftovers ? [] : $this->leftovers,
-            $this->grain,
-            $this->price,
-        );
+        return $this->counted($this->available === null ? null : max(0, $this->available - $sheets))->with(leftovers: $withoutLeftovers ? [] : $this->leftovers);
     }
 
     /** Solid-coloured card: any way up, either side. */

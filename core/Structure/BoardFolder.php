@@ -18,6 +18,7 @@ use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
+use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
@@ -84,7 +85,7 @@ final readonly class BoardFolder implements Structure
 
     public function defaultMats(): MatRule
     {
-        return new MatRule(MatSchool::Hairline, 1, ['page' => ['school' => MatSchool::Hairline, 'layers' => 0]]);
+        return new MatRule(MatSchool::Hairline, 1, ['page' => new FaceMats(layers: 0)]);
     }
 
     public function refusals(Values $values, Notation $notation): array

@@ -19,6 +19,7 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
@@ -84,8 +85,8 @@ final readonly class CascadeAlbum implements Structure
     public function defaultMats(): MatRule
     {
         return new MatRule(MatSchool::Fine, 2, [
-            'middle' => ['school' => MatSchool::Fine, 'layers' => 1],
-            'concertina' => ['school' => MatSchool::Thrifty, 'layers' => 2],
+            'middle' => new FaceMats(layers: 1),
+            'concertina' => new FaceMats(MatSchool::Thrifty, 2),
         ]);
     }
 

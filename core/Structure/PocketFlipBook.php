@@ -15,6 +15,7 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
+use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
@@ -79,8 +80,8 @@ final readonly class PocketFlipBook implements Structure
 
     public function defaultMats(): MatRule
     {
-        $cover = ['school' => MatSchool::Frame, 'layers' => 1];
-        $none = ['school' => MatSchool::Wide, 'layers' => 0];
+        $cover = new FaceMats(MatSchool::Frame, 1);
+        $none = new FaceMats(layers: 0);
 
         return new MatRule(MatSchool::Wide, 1, ['front-cover' => $cover, 'back-cover' => $cover, 'inside-front' => $none, 'inside-back' => $none]);
     }

@@ -21,6 +21,7 @@ use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\Allowances;
+use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
@@ -89,7 +90,7 @@ final readonly class WaterfallWallet implements Structure
 
     public function defaultMats(): MatRule
     {
-        $none = ['school' => MatSchool::Fine, 'layers' => 0];
+        $none = new FaceMats(layers: 0);
 
         return new MatRule(MatSchool::Fine, 1, ['front-cover' => $none, 'back-cover' => $none, 'page' => $none]);
     }

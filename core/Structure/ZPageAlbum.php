@@ -98,7 +98,7 @@ final readonly class ZPageAlbum implements Structure
 
     public function defaultMats(): MatRule
     {
-        return new MatRule(MatSchool::Fine, 1, ['page' => ['school' => MatSchool::Fine, 'layers' => 1]]);
+        return new MatRule(MatSchool::Fine, 1);
     }
 
     public function refusals(Values $values, Notation $notation): array

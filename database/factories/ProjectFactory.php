@@ -41,6 +41,6 @@ final class ProjectFactory extends Factory
     {
         $read = DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, ...$design]);
 
-        return ['name' => $read->name, 'design' => (new DesignWriter)->toArray($read)];
+        return ['name' => $read->name, 'design' => DesignWriter::ofTheHouse()->toArray($read)];
     }
 }

@@ -125,7 +125,7 @@ export const placing = (table) => ({
     },
     /** Its measures, opened in the column of particulars. */
     tell(handle) {
-        const measures = document.getElementById(`thing-${handle.dataset.place.replaceAll('.', '-')}`);
+        const measures = document.getElementById(`thing-${handle.dataset.place.replaceAll(/[./]/g, '-')}`);
         if (measures) {
             measures.open = true;
             measures.scrollIntoView({ block: 'nearest' });

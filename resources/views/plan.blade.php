@@ -18,7 +18,7 @@
                 @include('plan.spots')
             @endif
             <div class="sheet big-drawing" x-data="placing(@js(['move' => route('furniture.update', $project), 'put' => $putting ? route('furniture.store', $project) : null, 'kind' => $putting?->key(), 'revision' => $project->revision, 'face' => $face->key]))" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="nudge($event)" @click.capture="put($event)">
-                @php($drawing = $spreads->draw($opening, $face->key, fn ($seen) => $see($seen->key), lifted: $lifted, step: $design->grid->step()->inMillimetres()))
+                @php($drawing = $spreads->draw($opening, $face->key, fn ($seen) => $see($seen->key), lifted: $lifted, step: $design->tools->grid->step()->inMillimetres()))
                 {!! $drawing->inline(hasLinks: true) !!}
                 <x-legend :kinds="$drawing->kinds()"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
             </div>
@@ -85,7 +85,7 @@
             <details id="tools">
                 <summary>Tools and schools</summary>
                 <x-change-form :project="$project" :face="$face->key">
-                    @foreach (['grid' => ['Marks on trimmer and ruler', $design->grid], 'grooves' => ['Grooves of the board every', $design->grooves]] as $key => [$label, $now])
+                    @foreach (['grid' => ['Marks on trimmer and ruler', $design->tools->grid], 'grooves' => ['Grooves of the board every', $design->tools->grooves]] as $key => [$label, $now])
                         <div class="field">
                             <label for="tool-{{ $key }}">{{ $label }}</label>
                             <select class="form-select" id="tool-{{ $key }}" name="set[{{ $key }}]">

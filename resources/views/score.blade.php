@@ -12,9 +12,9 @@
             @endforeach
         </select></span>
         <span class="sieve-by"><label for="grooves">Grooves every</label>
-        <select class="form-select" id="grooves" name="set[grooves]">@foreach (\Ephemeron\Measure\ToolGrid::cases() as $grid)<option value="{{ $grid->value }}" @selected($plan->design->grooves === $grid)>{{ $grid->value }}</option>@endforeach</select></span>
+        <select class="form-select" id="grooves" name="set[grooves]">@foreach (\Ephemeron\Measure\ToolGrid::cases() as $grid)<option value="{{ $grid->value }}" @selected($plan->design->tools->grooves === $grid)>{{ $grid->value }}</option>@endforeach</select></span>
         <span class="sieve-by"><label for="board">Board</label>
-        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('board')]) id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->board ? $notation->exact($plan->design->board) : '') }}" placeholder="{{ $plan->design->grooves->unit() === \Ephemeron\Measure\Unit::Inch ? '12 in' : '30 cm' }}" autocomplete="off"></span>
+        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('board')]) id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->tools->length('board') ? $notation->exact($plan->design->tools->length('board')) : '') }}" placeholder="{{ $plan->design->tools->grooves->unit() === \Ephemeron\Measure\Unit::Inch ? '12 in' : '30 cm' }}" autocomplete="off"></span>
         @error('board')<p class="field-error">{{ $message }}</p>@enderror
         <noscript><button class="btn-plain">Show</button></noscript>
     </x-change-form>

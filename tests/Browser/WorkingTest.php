@@ -118,7 +118,7 @@ final class WorkingTest extends BrowserTestCase
     private function placeOfMat(): array
     {
         $design = json_decode((string) $this->driver()->executeScript('const request = new XMLHttpRequest(); request.open("GET", location.pathname.replace("plan", "design.json"), false); request.send(); return request.responseText;'), true);
-        $things = $design['furniture'];
+        $things = $design['things'];
 
         return [end($things)['parameters']['across'], end($things)['parameters']['up']];
     }

@@ -14,6 +14,7 @@ use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -30,7 +31,7 @@ final class DesignFormatTest extends TestCase
     public function test_what_is_written_reads_back_the_same(string $structure, string $unit): void
     {
         $design = $this->design($structure, ['unit' => $unit]);
-        $this->assertEquals($design, DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design)));
+        $this->assertEquals($design, DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design)));
     }
 
     public function test_every_value_survives_even_off_the_grid_and_in_the_other_unit(): void
@@ -47,7 +48,7 @@ final class DesignFormatTest extends TestCase
             'furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '9.525cm'], 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]]],
             'materials' => ['mat-base' => ['name' => 'Dew', 'sheet' => 'own', 'width' => '20', 'height' => '20', 'weight' => '80 lb cover', 'count' => 3, 'selvage' => '1.2', 'direction' => 'both', 'sides' => 'single', 'drawer' => 'bin-7', 'leftovers' => [['width' => '4 1/8', 'height' => '12', 'count' => 3, 'drawer' => '12'], ['width' => '6', 'height' => '6']]]],
         ]);
-        $read = DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design));
+        $read = DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design));
         $this->assertEquals($design, $read);
         $this->assertSame(39624, $read->parameters->length('leaf-width')->ticks);
     }
@@ -55,20 +56,23 @@ final class DesignFormatTest extends TestCase
     public function test_a_design_read_in_the_other_unit_keeps_its_ticks(): void
     {
         $inches = $this->design('nested-gusset-album', ['parameters' => ['leaf-width' => '4 15/64']]);
-        $file = ['unit' => 'cm'] + (new DesignWriter)->toArray($inches);
-        $this->assertEquals($inches->parameters, DesignReader::ofTheHouse()->fromArray($file)->parameters);
+        $metric = DesignReader::ofTheHouse()->changed($inches, ['unit' => 'cm']);
+        $this->assertEquals($inches->parameters, $metric->parameters);
+        $this->assertSame([Unit::Centimetre, ToolGrid::Millimetre], [$metric->unit, $metric->tools->grid]);
+        $this->assertEquals($inches->materials['structure-card']->sheet, $metric->materials['structure-card']->sheet);
+        $this->assertEquals($metric, DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($metric)));
     }
 
     public function test_thickness_follows_the_weight_unless_it_is_given(): void
     {
-        $file = (new DesignWriter)->toArray($this->design('meander-book', ['materials' => ['book-sheet' => ['weight' => '80 lb cover']]]));
-        $this->assertArrayNotHasKey('thickness', $file['materials']['book-sheet']);
-        $heavier = DesignReader::ofTheHouse()->fromArray((new DesignPatch(['materials.book-sheet.weight' => '300 g']))->applyTo($file));
+        $design = $this->design('meander-book', ['materials' => ['book-sheet' => ['weight' => '80 lb cover']]]);
+        $this->assertSame(['weight' => '216.329 g'], DesignWriter::ofTheHouse()->toArray($design)['materials']['book-sheet'], 'only what was said');
+        $heavier = DesignReader::ofTheHouse()->changed($design, ['materials.book-sheet.weight' => '300 g']);
         // 300 g/m² at 1.3 cm³/g is 390 µm, 125 ticks to the nearest one
         $this->assertSame(125, $heavier->materials['book-sheet']->caliper->ticks);
 
-        $measured = DesignReader::ofTheHouse()->fromArray((new DesignPatch(['materials.book-sheet.thickness' => '0.2 mm']))->applyTo($file));
-        $this->assertSame(64, DesignReader::ofTheHouse()->fromArray((new DesignWriter)->toArray($measured))->materials['book-sheet']->caliper->ticks);
+        $measured = DesignReader::ofTheHouse()->changed($design, ['materials.book-sheet.thickness' => '0.2 mm']);
+        $this->assertSame(64, DesignReader::ofTheHouse()->fromArray(DesignWriter::ofTheHouse()->toArray($measured))->materials['book-sheet']->caliper->ticks);
     }
 
     /** @return iterable<string, array{string, string}> the file, and the place of the complaint */
@@ -82,7 +86,7 @@ final class DesignFormatTest extends TestCase
         yield 'too large' => [str_repeat(' ', 1_000_001), ''];
         yield 'nested beyond reason' => [str_repeat('[', 100).str_repeat(']', 100), ''];
         yield 'another format' => ['{"format": "something"}', 'format'];
-        yield 'another version' => [$design(['version' => 2]), 'version'];
+        yield 'another version' => [$design(['version' => 3]), 'version'];
         yield 'version as text' => [$design(['version' => '1']), 'version'];
         yield 'no such structure' => [$design(['structure' => 'origami-crane']), 'structure'];
         yield 'structure as a list' => [$design(['structure' => ['x']]), 'structure'];
@@ -158,10 +162,10 @@ final class DesignFormatTest extends TestCase
 
     public function test_a_patch_sets_takes_out_and_closes_the_gap(): void
     {
-        $patch = new DesignPatch(['parameters.step' => '3/8', 'mats.faces.page-1.layers' => 1, 'furniture.0' => null]);
+        $patch = new DesignPatch(['parameters.step' => '3/8', 'mats.faces.page-1.layers' => 1, 'pins.0' => null]);
         $this->assertSame(
-            ['furniture' => ['b'], 'parameters' => ['step' => '3/8'], 'mats' => ['faces' => ['page-1' => ['layers' => 1]]]],
-            $patch->applyTo(['furniture' => ['a', 'b']]),
+            ['pins' => ['b'], 'parameters' => ['step' => '3/8'], 'mats' => ['faces' => ['page-1' => ['layers' => 1]]]],
+            $patch->applyTo(['pins' => ['a', 'b']]),
         );
     }
 

@@ -13,9 +13,7 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Fit\Check\GlueStaysOffScores;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Workings;
-use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
-use Ephemeron\Format\DesignWriter;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
@@ -120,8 +118,7 @@ final class FindingsTest extends TestCase
 
             return;
         }
-        $mended = (new DesignPatch($mend->changes))->applyTo((new DesignWriter)->toArray($plan->design));
-        $after = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray($mended));
+        $after = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->changed($plan->design, $mend->changes));
         $this->assertLessThan(count($before), count($after->report->of($kind)));
     }
 

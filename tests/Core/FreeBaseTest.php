@@ -79,7 +79,7 @@ final class FreeBaseTest extends TestCase
     public function test_a_layout_survives_a_change_of_unit(): void
     {
         $inches = $this->design('free-base', ['parameters' => [...self::FOUR_FLAPS, 'lines' => self::LINES]]);
-        $file = [...(new DesignWriter)->toArray($inches), 'unit' => 'cm', 'grid' => '1 mm', 'grooves' => '1 mm'];
+        $file = [...DesignWriter::ofTheHouse()->toArray($inches), 'unit' => 'cm', 'grid' => '1 mm', 'grooves' => '1 mm'];
         $metric = DesignReader::ofTheHouse()->fromArray($file);
         $this->assertEquals(
             array_map(static fn ($part) => $part->size, Workshop::ofTheHouse()->blueprint($inches)->parts),

@@ -8,8 +8,7 @@ use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Fit\Severity;
-use Ephemeron\Format\DesignPatch;
-use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\DesignReader;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Length;
@@ -59,7 +58,7 @@ final class FurnitureKindsTest extends TestCase
         $plan = $this->with('belly-band', ['insert-size' => '7 7/8']);
         $finding = $plan->report->of('does-not-slide')[0];
         $this->assertStringContainsString('7⅞ in, the band leaves 8 in', $finding->text);
-        $this->assertSame(['furniture.0.parameters.insert-size' => '7 3/4 in'], $finding->mend?->changes);
+        $this->assertSame(['things.page-1/belly-band-1.parameters.insert-size' => '7 3/4 in'], $finding->mend?->changes);
     }
 
     public function test_a_waterfall_fills_its_face(): void
@@ -107,7 +106,7 @@ final class FurnitureKindsTest extends TestCase
     {
         $plan = $this->with('flap', ['edge' => 'left']);
         $finding = $plan->report->of('flap-catches')[0];
-        $this->assertSame(['furniture.0.parameters.edge' => 'right'], $finding->mend?->changes);
+        $this->assertSame(['things.page-1/flap-1.parameters.edge' => 'right'], $finding->mend?->changes);
         $this->assertSame([], $this->with('flap', ['edge' => 'top'])->report->of('flap-catches'));
         $this->assertNotSame([], $this->with('flap', ['reach' => '11'])->report->of('flap-stands-out'));
     }
@@ -156,7 +155,7 @@ final class FurnitureKindsTest extends TestCase
         ]]]]);
         $thing = $plan->blueprint->things['page-1/fold-out-1/waterfall-1/pocket-1'];
         $this->assertSame('page-1/fold-out-1/waterfall-1/flap-2/front', $thing->on);
-        $this->assertSame('furniture.0.children.0.children.0', $thing->place);
+        $this->assertSame('things.page-1/fold-out-1.children.waterfall-1.children.pocket-1', $thing->place);
         $this->assertArrayHasKey('page-1/fold-out-1/waterfall-1/pocket-1/photo-mat-1', $plan->blueprint->things);
         $this->assertSame([], $plan->blueprint->homeless);
     }
@@ -165,9 +164,9 @@ final class FurnitureKindsTest extends TestCase
     {
         $plan = $this->with('fold-out', children: [['on' => 'flap-9', 'kind' => 'pocket']]);
         $finding = $plan->report->of('no-such-page')[0];
-        $this->assertSame(['furniture.0.children.0' => null], $finding->mend?->changes);
-        $patched = (new DesignPatch($finding->mend->changes))->applyTo((new DesignWriter)->toArray($plan->design));
-        $this->assertSame([], $patched['furniture'][0]['children']);
+        $this->assertSame(['things.page-1/fold-out-1.children.pocket-1' => null], $finding->mend?->changes);
+        $mended = DesignReader::ofTheHouse()->changed($plan->design, $finding->mend->changes);
+        $this->assertSame([], $mended->things->said['page-1/fold-out-1']->children);
     }
 
     public function test_the_pocket_first_leaves_the_mat_only_what_is_seen(): void
@@ -187,9 +186,9 @@ final class FurnitureKindsTest extends TestCase
             ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['card' => '3x4']],
         ]]);
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
-        $order = ['magnets', 'ribbon-tie', 'mat-covers', 'pockets-top', 'cards-3x4', 'loose-band'];
+        $order = ['ribbon-tie', 'magnets', 'mat-covers', 'pockets-top', 'cards-3x4', 'loose-band'];
         $this->assertSame($order, array_values(array_intersect($keys, $order)));
-        $this->assertSame(['magnets', 'ribbon tie', 'a loose band'], $plan->blueprint->closings);
+        $this->assertSame(['ribbon tie', 'magnets', 'a loose band'], $plan->blueprint->closings);
         $this->assertSame(Caution::Magnet, $plan->blueprint->tasks['magnets']->caution);
     }
 

@@ -78,7 +78,7 @@ final class GrainAndFacingPagesTest extends TestCase
     public function test_grain_price_alternation_and_pins_are_written_and_read_back(): void
     {
         $design = $this->design(['mats' => ['alternate' => 'papers'], 'materials' => ['structure-card' => ['grain' => 'short', 'price' => '0,85']], 'pins' => [['part' => 'cover-1', 'sheet' => 2, 'left' => '1 1/2', 'top' => '3/4', 'turned' => true]]]);
-        $again = DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design));
+        $again = DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design));
 
         $this->assertEquals($design, $again);
         $this->assertSame(85, $again->materials['structure-card']->price->cents);

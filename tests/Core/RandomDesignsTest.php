@@ -51,7 +51,7 @@ final class RandomDesignsTest extends TestCase
         $plan = Workshop::ofTheHouse()->plan($design);
 
         foreach ($plan->stocks as $stock) {
-            (new TrimmerBench(Trimmer::usual($design->grid)))->replay($stock->cuts, $stock->demands);
+            (new TrimmerBench(Trimmer::usual($design->tools->grid)))->replay($stock->cuts, $stock->demands);
             foreach ($stock->cuts->patterns as $pattern) {
                 $this->assertNotFalse(simplexml_load_string((new CutSheetsSvg)->draw($pattern, $plan->notation(), $stock->stock->name)->file()));
             }
@@ -63,7 +63,7 @@ final class RandomDesignsTest extends TestCase
         }
         $this->assertSoundReferences($plan);
         $this->assertSame(range(1, count($plan->steps)), array_map(static fn ($step): int => $step->number, $plan->steps));
-        $this->assertEquals($design, DesignReader::ofTheHouse()->fromJson((new DesignWriter)->toJson($design)));
+        $this->assertEquals($design, DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design)));
         $this->assertJson(json_encode((new PlanJson)->toArray($plan), JSON_THROW_ON_ERROR));
         $this->assertStringContainsString('section,letter', (new CutListCsv)->write($plan));
     }
@@ -76,7 +76,7 @@ final class RandomDesignsTest extends TestCase
         $quick = Workshop::ofTheHouse()->plan($design)->stocks;
         $thorough = Workshop::ofTheHouse()->with(ProvenPlanner::thorough(1.0))->plan($design)->stocks;
         foreach ($thorough as $index => $stock) {
-            (new TrimmerBench(Trimmer::usual($design->grid)))->replay($stock->cuts, $stock->demands);
+            (new TrimmerBench(Trimmer::usual($design->tools->grid)))->replay($stock->cuts, $stock->demands);
             $this->addToAssertionCount(1);
             if ($stock->cuts->missing !== []) {
                 continue;

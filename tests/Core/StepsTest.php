@@ -110,7 +110,7 @@ final class StepsTest extends TestCase
         $draft->part(new Part('back', 'Pocket back', 'Test', $size, StockRole::PocketPaper));
         $draft->task(new Task('glue', Phase::Sort, 'Glue', 'Glue it.', 'Test', parts: ['front']));
         $blueprint = $draft->finish();
-        $score = (new Scorer(Board::usual($design->grooves), $design->scoring))->plan($blueprint->part('front'));
+        $score = (new Scorer(Board::usual($design->tools->grooves), $design->scoring))->plan($blueprint->part('front'));
 
         $steps = (new WorkOrder(new Workings($design, $blueprint, [], ['front' => $score])))->steps();
         $this->assertSame(['sort', 'score-front', 'fold-front', 'notch-front', 'glue'], array_map(static fn (Step $step): string => $step->key, $steps));

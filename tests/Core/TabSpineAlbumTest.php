@@ -53,7 +53,7 @@ final class TabSpineAlbumTest extends TestCase
         foreach ($stock->cuts->patterns as $pattern) {
             $this->assertSame([], $pattern->offcuts());
         }
-        (new TrimmerBench(Trimmer::usual($plan->design->grid)))->replay($stock->cuts, $stock->demands);
+        (new TrimmerBench(Trimmer::usual($plan->design->tools->grid)))->replay($stock->cuts, $stock->demands);
     }
 
     public function test_a_pad_of_36_sheets_gives_twelve_albums(): void

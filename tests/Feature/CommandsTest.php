@@ -49,7 +49,7 @@ final class CommandsTest extends TestCase
         $process = $this->artisanProcess(['ephemeron:plan', base_path('docs/examples/board-folder.json'), '--json']);
         $this->assertSame(0, $process->getExitCode());
         $plan = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertContains('furniture.0.children.1', array_column($plan['things'], 'place'));
+        $this->assertContains('things.page-2/flap-1.children.pocket-1', array_column($plan['things'], 'place'));
         $this->assertContains('top', array_column($plan['flaps'], 'hinge'));
     }
 

@@ -15,12 +15,14 @@ use App\Planning\ProjectEditor;
 use App\View\Measured;
 use App\View\Stage;
 use App\View\Typeset;
+use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Structure\Catalogue;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -120,18 +122,18 @@ final class DrawingsTest extends TestCase
 
     public function test_changes_are_said_in_words(): void
     {
-        $words = new ChangeInWords;
-        $before = ['unit' => 'in', 'parameters' => ['leaf-width' => '5 in', 'ribbon' => true, 'sheets' => 4], 'furniture' => []];
-        $this->assertSame('', $words->between($before, $before));
-        $this->assertSame('leaf width 5 in → 6 in', $words->between($before, array_replace_recursive($before, ['parameters' => ['leaf-width' => '6 in']])));
-        $this->assertSame('ribbon yes → no', $words->between($before, array_replace_recursive($before, ['parameters' => ['ribbon' => false]])));
-        $this->assertSame(
-            'leaf width 5 in → 6 in, ribbon yes → no and 1 more',
-            $words->between($before, array_replace_recursive($before, ['parameters' => ['leaf-width' => '6 in', 'ribbon' => false, 'sheets' => 3]])),
-        );
+        $words = app(ChangeInWords::class);
+        $reader = app(DesignReader::class);
+        $before = $reader->usual(app(Catalogue::class)->get('nested-gusset-album'), Unit::Inch);
+        $said = static fn (array $changes): string => $words->between($before, $reader->changed($before, $changes));
+        $this->assertSame('', $said([]));
+        $this->assertSame('leaf width 5 in → 6 in', $said(['parameters.leaf-width' => '6']));
+        $this->assertSame('ribbon yes → no', $said(['parameters.ribbon' => 'false']));
+        $this->assertSame('leaf width 5 in → 6 in, sheets 4 → 3 and 1 more', $said(['parameters.leaf-width' => '6', 'parameters.ribbon' => 'false', 'parameters.sheets' => '3']));
         // Another unit writes every length another way and changes none.
-        $this->assertSame('read in centimetres', $words->between($before, array_replace_recursive($before, ['unit' => 'cm', 'parameters' => ['leaf-width' => '12.7 cm']])));
-        $this->assertSame('something put on a page', $words->between($before, ['furniture' => [['kind' => 'pocket']]] + $before));
+        $this->assertSame('read in centimetres', $said(['unit' => 'cm']));
+        $this->assertSame('something put on a page', $said(['things.page-1/tag-1' => ['on' => 'page-1', 'kind' => 'tag']]));
+        $this->assertSame('something taken off a page', $said(['things.page-2/pocket-1.off' => true]));
     }
 
     public function test_small_pictures_are_drawn_once_for_each_design(): void

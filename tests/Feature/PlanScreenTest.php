@@ -45,7 +45,7 @@ final class PlanScreenTest extends TestCase
         $page->assertSee($answer)->assertSee('id="f-parameters-leaf-width-error"', false)->assertDontSee('<script>alert', false);
         $page->assertSee('value="'.e($typed).'"', false);
         $this->assertStringContainsString('name="set[parameters.leaf-height]" value="8"', (string) $page->getContent(), 'what was typed rightly beside it stays too');
-        $this->assertSame('5 in', $this->project->refresh()->design['parameters']['leaf-width']);
+        $this->assertDesign('5 in', '8 1/2 in');
     }
 
     public function test_ten_thousand_characters_are_answered(): void
@@ -57,7 +57,7 @@ final class PlanScreenTest extends TestCase
     #[TestWith(['parameters.sheets', '99', 'it goes from 1 to 20'])]
     #[TestWith(['materials.mat-base.weight', 'heavy', 'does not read as a weight'])]
     #[TestWith(['materials.mat-base.count', '-1', 'it goes from 0'])]
-    #[TestWith(['furniture.0.parameters.width', 'x', 'does not read as a length'])]
+    #[TestWith(['things.page-2/pocket-1.parameters.width', 'x', 'does not read as a length'])]
     #[TestWith(['mats.layers', '7', 'it goes from 0 to 2'])]
     public function test_other_fields_answer_too(string $place, string $typed, string $answer): void
     {
@@ -97,55 +97,71 @@ final class PlanScreenTest extends TestCase
 
     public function test_things_are_put_on_a_page_changed_and_taken_off(): void
     {
-        $before = count($this->project->design['furniture']);
-        $this->followingRedirects()->post("/projects/{$this->project->id}/furniture", [...$this->revision(), 'face' => 'page-3', 'kind' => 'pocket', 'style' => 'side-load'])
+        $this->followingRedirects()->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'pocket', 'style' => 'side-load'])
             ->assertOk()->assertSee('something put on a page')->assertSee('Side-load pocket');
-        $this->set(["furniture.{$before}.parameters.depth" => '3']);
-        $this->assertSame('3 in', $this->project->refresh()->design['furniture'][$before]['parameters']['depth']);
+        $place = 'things.page-3/pocket-1';
+        $this->set(["{$place}.parameters.depth" => '3']);
+        $this->assertSame(['style' => 'side-load', 'depth' => '3 in'], $this->said('page-3/pocket-1')['parameters'] ?? null);
         // An emptied measure follows from the face again.
-        $this->set(["furniture.{$before}.parameters.depth" => '']);
-        $this->assertArrayNotHasKey('depth', $this->project->refresh()->design['furniture'][$before]['parameters']);
-        $this->delete("/projects/{$this->project->id}/furniture/{$before}", $this->revision())->assertRedirect();
-        $this->assertCount($before, $this->project->refresh()->design['furniture']);
-        $this->post("/projects/{$this->project->id}/furniture", [...$this->revision(), 'face' => 'page-3', 'kind' => 'sofa'])->assertSessionHasErrors('kind');
+        $this->set(["{$place}.parameters.depth" => '']);
+        $this->assertSame(['style' => 'side-load'], $this->said('page-3/pocket-1')['parameters'] ?? null);
+        $this->delete($this->at('furniture'), [...$this->revision(), 'place' => $place])->assertRedirect();
+        $this->assertNull($this->said('page-3/pocket-1'));
+        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'sofa'])->assertSessionHasErrors('kind');
+    }
+
+    public function test_a_usual_thing_is_changed_taken_off_and_put_back(): void
+    {
+        $place = 'things.page-2/pocket-1';
+        $this->set(["{$place}.parameters.style" => 'top-load', "{$place}.parameters.card" => '3x4'], 'page-2')->assertSee('As usual again');
+        $this->assertSame(['parameters' => ['style' => 'top-load']], $this->said('page-2/pocket-1'), 'the card is usual');
+        $this->set([$place => ''], 'page-2')->assertDontSee('As usual again');
+        $this->assertNull($this->said('page-2/pocket-1'));
+        $this->followingRedirects()->delete($this->at('furniture'), [...$this->revision(), 'face' => 'page-2', 'place' => $place])->assertSee('Put the usual pocket back');
+        $this->assertSame(['off' => true], $this->said('page-2/pocket-1'));
+        $this->set([$place => '']);
+        $this->assertNull($this->said('page-2/pocket-1'));
+        $this->delete($this->at('furniture'), [...$this->revision(), 'place' => 'parameters.leaf-width'])->assertSessionHasErrors('place');
     }
 
     public function test_a_thing_is_put_on_a_spot_and_moved_to_the_marks_of_the_tool(): void
     {
-        $number = count($this->project->design['furniture']);
-        $place = "furniture.{$number}";
+        $key = 'page-3/photo-mat-1';
+        $place = "things.{$key}";
         $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'photo-mat', 'photo' => '3x4', 'spot' => 'bottom-right'])->assertRedirect();
         // A face of 5 × 8½, a mat of 3¼ × 4¼, an eighth from the edges.
-        $this->assertEquals(['photo' => '3x4', 'across' => '1 5/8 in', 'up' => '1/8 in'], $this->placed($number));
+        $this->assertEquals(['photo' => '3x4', 'across' => '1 5/8 in', 'up' => '1/8 in'], $this->placed($key));
         $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '10', 'top' => '20'])->assertRedirect();
         // 10 mm is nearest to 3⁄8 in; 20 mm from the top to 13⁄16, so 8½ − 13⁄16 − 4¼ from the foot.
-        $this->assertEquals(['3/8 in', '3 7/16 in'], [$this->placed($number)['across'], $this->placed($number)['up']]);
+        $this->assertEquals(['3/8 in', '3 7/16 in'], [$this->placed($key)['across'], $this->placed($key)['up']]);
         $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '-500', 'top' => '900'])->assertRedirect();
-        $this->assertEquals(['0 in', '0 in'], [$this->placed($number)['across'], $this->placed($number)['up']], 'it stays on the page');
-        foreach (['furniture.99', 'parameters.leaf-width', 'furniture.0; drop'] as $wrong) {
+        $this->assertEquals(['0 in', '0 in'], [$this->placed($key)['across'], $this->placed($key)['up']], 'it stays on the page');
+        foreach (['things.page-9/tag-1', 'parameters.leaf-width', "{$place}; drop"] as $wrong) {
             $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $wrong, 'left' => '1', 'top' => '1'])->assertSessionHasErrors();
         }
     }
 
     public function test_flaps_go_on_an_edge_and_take_things_themselves(): void
     {
-        $number = count($this->project->design['furniture']);
+        $key = 'page-3/flap-1';
         $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'flap', 'spot' => 'top']);
-        $this->assertSame(['edge' => 'top'], $this->placed($number));
+        $this->assertSame(['edge' => 'top'], $this->placed($key));
         $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3/flap-1/inside', 'kind' => 'pocket']);
-        $this->assertSame([['on' => 'inside', 'kind' => 'pocket']], $this->project->refresh()->design['furniture'][$number]['children']);
+        $this->assertSame(['pocket-1' => ['on' => 'inside', 'kind' => 'pocket']], $this->said($key)['children'] ?? null);
         $this->get($this->at('plan').'?face=page-3/flap-1/inside')->assertOk()->assertSee('On page 3, inside of the flap')->assertSee('Lift every flap');
-        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => "furniture.{$number}", 'left' => '12.7', 'top' => '50']);
-        $this->assertSame('1/4 in', $this->placed($number)['along'] ?? null, 'along its edge only, and no further than the face goes');
-        $this->delete($this->at("furniture/{$number}.children.0"), $this->revision())->assertRedirect();
-        $this->assertArrayNotHasKey('children', $this->project->refresh()->design['furniture'][$number]);
+        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => "things.{$key}", 'left' => '12.7', 'top' => '50']);
+        $this->assertSame('1/4 in', $this->placed($key)['along'] ?? null, 'along its edge only, and no further than the face goes');
+        $this->delete($this->at('furniture'), [...$this->revision(), 'place' => "things.{$key}.children.pocket-1"])->assertRedirect();
+        $this->assertArrayNotHasKey('children', $this->said($key) ?? []);
         $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-77', 'kind' => 'pocket'])->assertSessionHasErrors('furniture');
     }
 
     public function test_it_is_made_to_hold_and_to_fit(): void
     {
-        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'photo' => '4x6', 'number' => '20'])->assertOk()->assertSee('sheets 4 →');
-        $this->assertGreaterThan(4, $this->project->refresh()->design['parameters']['sheets']);
+        // More sheets than four are wider than a letter sheet: the paper that is wanted stands beside the offer.
+        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'photo' => '4x6', 'number' => '20'])->assertOk()->assertSee('wants another paper')->assertSee('Cut from');
+        $this->assertDesign('5 in', '8 1/2 in');
+        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'photo' => '4x6', 'number' => '9'])->assertOk()->assertSee('sheets 4 →');
         $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'width' => '4 1/2', 'height' => '7'])->assertOk()->assertSee('leaf width 5 in → 4 1/2 in');
         $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'width' => '4 1/2', 'height' => '7'])->assertOk()->assertSee('It fits as it is.');
         foreach ([['photo' => '4x6', 'number' => '0'], ['photo' => '4x6', 'number' => '499'], ['width' => 'wide', 'height' => '7'], ['width' => '1/4', 'height' => '1/4'], ['width' => '5'], ['photo' => 'large', 'number' => '1']] as $wrong) {
@@ -159,7 +175,7 @@ final class PlanScreenTest extends TestCase
     {
         $this->set(['schools.decorating' => 'decorate-first'])->assertSee('steps come at another time');
         $this->set(['schools.gluing' => 'glue'])->assertSee('steps are glued in another way');
-        $this->set(['schools.gluing' => 'staples'])->assertSee('It is one of');
+        $this->set(['schools.gluing' => 'staples'])->assertSee('it is one of');
         $this->set(['mats.school' => 'wide'])->assertSee('Cover mat, second layer 4<span', false);
     }
 
@@ -177,10 +193,16 @@ final class PlanScreenTest extends TestCase
         return "/projects/{$this->project->id}/{$path}";
     }
 
-    /** @return array<string, string> parameters of a thing */
-    private function placed(int $number): array
+    /** @return array<string, string> */
+    private function placed(string $key): array
     {
-        return $this->project->refresh()->design['furniture'][$number]['parameters'] ?? [];
+        return $this->said($key)['parameters'] ?? [];
+    }
+
+    /** @return array<string, mixed>|null what the stored design says of one thing */
+    private function said(string $key): ?array
+    {
+        return $this->project->refresh()->design['things'][$key] ?? null;
     }
 
     public function test_mats_of_one_face_and_of_all(): void
@@ -251,9 +273,9 @@ final class PlanScreenTest extends TestCase
      * @param array<string, string> $changes
      * @return TestResponse<\Illuminate\Http\Response>
      */
-    private function set(array $changes): TestResponse
+    private function set(array $changes, string $face = 'page-1'): TestResponse
     {
-        return $this->followingRedirects()->patch("/projects/{$this->project->id}/design", [...$this->revision(), 'set' => $changes]);
+        return $this->followingRedirects()->patch("/projects/{$this->project->id}/design", [...$this->revision(), 'face' => $face, 'set' => $changes]);
     }
 
     /** @return array{revision: int} */
@@ -264,7 +286,7 @@ final class PlanScreenTest extends TestCase
 
     private function assertDesign(string $width, string $height): void
     {
-        $parameters = $this->project->refresh()->design['parameters'];
-        $this->assertSame([$width, $height], [$parameters['leaf-width'], $parameters['leaf-height']]);
+        $design = app(ProjectEditor::class)->design($this->project->refresh());
+        $this->assertSame([$width, $height], array_map($design->notation()->exact(...), [$design->parameters->length('leaf-width'), $design->parameters->length('leaf-height')]));
     }
 }

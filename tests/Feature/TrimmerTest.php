@@ -190,7 +190,7 @@ final class TrimmerTest extends TestCase
     private function look(PlanSearch $search, CutPlan $known): void
     {
         $plan = app(ProjectEditor::class)->plan($this->project);
-        (new LookLonger($search->id, $plan->stocks[0]->demands, $plan->stocks[0]->supplies, Trimmer::usual($plan->design->grid), $known))->handle();
+        (new LookLonger($search->id, $plan->stocks[0]->demands, $plan->stocks[0]->supplies, Trimmer::usual($plan->design->tools->grid), $known))->handle();
     }
 
     private function hand(): InHand

@@ -35,7 +35,23 @@ final class ExamplesTest extends TestCase
         $this->assertSame($structure, $design->structure);
         $plan = Workshop::ofTheHouse()->plan($design);
         $this->assertSame([], array_map(static fn ($finding): string => $finding->text, array_filter($plan->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop)));
-        $this->assertCount($this->things($design->furniture), $plan->blueprint->things, 'everything found its place');
+        $this->assertCount($this->things($plan->workings->furnished->things), $plan->blueprint->things, 'everything found its place');
+    }
+
+    /** The same books as version 1 of the format wrote them: still valid, and every one of the same pieces. */
+    #[DataProvider('structures')]
+    public function test_the_example_in_version_1_means_the_same(string $structure): void
+    {
+        $old = (string) @file_get_contents(__DIR__."/../fixtures/version-1/{$structure}.json");
+        if ($old === '') {
+            $this->expectNotToPerformAssertions();
+
+            return;
+        }
+        $new = (string) file_get_contents(__DIR__."/../../docs/examples/{$structure}.json");
+        $schema = (string) file_get_contents(__DIR__.'/../../docs/format/design.schema.json');
+        $this->assertTrue((new Validator)->validate(json_decode($old, flags: JSON_THROW_ON_ERROR), $schema)->isValid());
+        $this->assertEquals(DesignReader::ofTheHouse()->fromJson($new), DesignReader::ofTheHouse()->fromJson($old));
     }
 
     /** @param list<Placed> $furniture */

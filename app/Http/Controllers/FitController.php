@@ -26,7 +26,7 @@ final readonly class FitController
         $design = $editor->design($project);
         $photo = PhotoSize::tryFrom($request->string('photo')->value());
         try {
-            $changes = $photo !== null
+            $fitted = $photo !== null
                 ? $tailor->toHold($design, $photo, $request->integer('number'))
                 : $tailor->toLieIn($design, $this->outer($request, $design->unit), $this->length($request, 'thick', $design->unit));
         } catch (DoesNotFit $refusal) {
@@ -34,7 +34,10 @@ final readonly class FitController
         } catch (ValidationException $refusal) {
             return $back->withErrors($refusal->errors());
         }
-        $change = $editor->change($project, $changes, $request->revision());
+        if ($fitted->wants !== [] && $fitted->changes() !== []) {
+            return $back->with('offer', ['changes' => $fitted->changes(), 'wants' => $fitted->wants]);
+        }
+        $change = $editor->change($project, $fitted->changes(), $request->revision());
 
         return $change === '' ? $back->with('fits', 'It fits as it is.') : $back->with('changed', $change);
     }

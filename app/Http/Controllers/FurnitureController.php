@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\MoveThingRequest;
 use App\Http\Requests\PlaceFurnitureRequest;
-use App\Http\Requests\RevisedRequest;
+use App\Http\Requests\RemoveThingRequest;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use App\Planning\SpotOnFace;
@@ -32,7 +32,7 @@ final readonly class FurnitureController
             return redirect()->to($request->returnTo($project), 303)->withErrors(['furniture' => 'That face is not in this book.']);
         }
         $kind = $request->string('kind')->value();
-        [$place, $on] = $this->placeFor($plan, $face, $project);
+        [$place, $on] = $this->placeFor($plan, $face, $kind);
         $placed = ['on' => $on, 'kind' => $kind, 'parameters' => $request->parameters()];
         $spot = $request->string('spot')->value();
         if ($spot !== '') {
@@ -61,10 +61,13 @@ final readonly class FurnitureController
             : $this->change($request, $project, $changes);
     }
 
-    /** @param string $place in the design without its head: `2.children.0` */
-    public function destroy(RevisedRequest $request, Project $project, string $place): RedirectResponse
+    /** One's own thing goes, a usual one is remembered as taken off. */
+    public function destroy(RemoveThingRequest $request, Project $project): RedirectResponse
     {
-        return $this->change($request, $project, ["furniture.{$place}" => null]);
+        $place = $request->string('place')->value();
+        $placed = $this->editor->plan($project)->workings->furnished->at($place);
+
+        return $this->change($request, $project, $placed === null ? [] : $placed->standing->takingOff($place));
     }
 
     /**
@@ -72,18 +75,19 @@ final readonly class FurnitureController
      *
      * @return array{string, string} place in the design, and the name of the face there
      */
-    private function placeFor(WorkPlan $plan, Face $face, Project $project): array
+    private function placeFor(WorkPlan $plan, Face $face, string $kind): array
     {
         foreach ($plan->blueprint->things as $thing) {
             $name = array_search($face->key, $thing->faces, true);
             if ($name !== false) {
-                $children = data_get($project->design, "{$thing->place}.children", []);
+                $there = array_column($plan->workings->furnished->on($thing->place), 'key');
+                for ($number = count($there) + 1; in_array("{$kind}-{$number}", $there, true); $number++);
 
-                return ["{$thing->place}.children.".(is_array($children) ? count($children) : 0), $name];
+                return ["{$thing->place}.children.{$kind}-{$number}", $name];
             }
         }
 
-        return ['furniture.'.count((array) ($project->design['furniture'] ?? [])), $face->key];
+        return ['things.'.$plan->design->things->freeKey($face->key, $kind, $plan->workings->furnished->things), $face->key];
     }
 
     /**
@@ -102,7 +106,7 @@ final readonly class FurnitureController
     }
 
     /** @param array<string, mixed> $changes */
-    private function change(RevisedRequest|PlaceFurnitureRequest|MoveThingRequest $request, Project $project, array $changes): RedirectResponse
+    private function change(RemoveThingRequest|PlaceFurnitureRequest|MoveThingRequest $request, Project $project, array $changes): RedirectResponse
     {
         $back = redirect()->to($request->returnTo($project), 303);
         try {

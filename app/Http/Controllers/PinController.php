@@ -21,7 +21,7 @@ final readonly class PinController
     public function store(PinRequest $request, Project $project): RedirectResponse
     {
         $back = redirect()->to(route('cut', $project).'#pins', 303);
-        $index = count((array) ($project->design['pins'] ?? []));
+        $index = count($this->editor->design($project)->pins);
         try {
             $this->editor->change($project, ["pins.{$index}" => $request->pin()], $request->integer('revision'));
         } catch (InvalidDesign $error) {

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Project;
+use Ephemeron\Format\DesignFields;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ChangeDesignRequest extends FormRequest
 {
     use ReturnsToStage;
-
-    private const PLACES = '/^(name|unit|grid|grooves|board|blade|strip|scoring|(parameters|mats|furniture|materials|schools|pins)\.[a-z0-9.\/\-]{1,200})$/';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -33,12 +32,11 @@ final class ChangeDesignRequest extends FormRequest
     public function changes(): array
     {
         $changes = [];
+        $fields = app(DesignFields::class);
         foreach ((array) $this->input('set') as $place => $value) {
-            if (preg_match(self::PLACES, (string) $place) !== 1 || (! is_string($value) && $value !== null)) {
-                continue;
+            if ($fields->has((string) $place) && (is_string($value) || $value === null)) {
+                $changes[(string) $place] = $value ?? ($fields->mayBeEmpty((string) $place) ? null : '');
             }
-            $mayBeEmpty = preg_match('/^((board|blade|strip)$|(furniture|materials|mats|pins)\.)/', (string) $place) === 1;
-            $changes[(string) $place] = $value ?? ($mayBeEmpty ? null : '');
         }
 
         return $changes;

@@ -33,7 +33,7 @@ final readonly class GussetHoldsLoad implements Check
                     '%s is %s wide; filled, about %s lies in it. The book will gape at the fore-edge. %s of %s makes room; or take fewer layers.',
                     ucfirst($gusset->name),
                     $notation->text($gusset->width),
-                    $notation->text($workings->design->grid->up($load)),
+                    $notation->text($workings->design->tools->grid->up($load)),
                     $this->parameterName($workings, $gusset),
                     $notation->text($step),
                 ),
@@ -66,7 +66,7 @@ final readonly class GussetHoldsLoad implements Check
     private function wideEnough(Gusset $first, Length $load, Workings $workings): Length
     {
         $bulk = $workings->bulk;
-        $grid = $workings->design->grooves;
+        $grid = $workings->design->tools->grooves;
         $step = $this->stepFor($first, $load, $grid);
         foreach ($workings->blueprint->gussets as $gusset) {
             $itsLoad = $gusset->leaves->plus(...array_map($bulk->filled(...), $gusset->faces));

@@ -38,7 +38,7 @@ final readonly class InsertSlides implements Check
             }
             $limit = $pouch->widestInsert();
             $tooWide = $card->size->shortSide()->isMoreThan($limit);
-            $allowance = $pouch->size->width->minus($workings->design->grid->down($limit));
+            $allowance = $pouch->size->width->minus($workings->design->tools->grid->down($limit));
             yield new Finding(
                 Severity::Stop,
                 'insert-too-tight',

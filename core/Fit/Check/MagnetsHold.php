@@ -25,7 +25,7 @@ final readonly class MagnetsHold implements Check
         $notation = $workings->notation();
         $wide = (new Allowances($notation->unit))->either(Length::inches(6), Length::millimetres(150));
         foreach ($workings->blueprint->magnets as $magnet) {
-            $place = str_starts_with($magnet->place, 'furniture.') ? $magnet->place : null;
+            $place = str_starts_with($magnet->place, 'things.') ? $magnet->place : null;
             if ($magnet->pairs === 1 && $magnet->across->isMoreThan($wide)) {
                 yield new Finding(
                     Severity::Watch,

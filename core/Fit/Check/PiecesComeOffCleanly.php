@@ -25,7 +25,7 @@ final readonly class PiecesComeOffCleanly implements Check
             if ($part->size->shortSide()->isLessThan($trimmer->narrowestStrip)) {
                 yield new Finding(Severity::Stop, 'too-narrow-to-cut', sprintf('%s (%s) is %s: nothing under %s comes off the trimmer cleanly.', $part->letter, $part->name, $notation->size($part->size), $notation->text($trimmer->narrowestStrip)), part: $part->key);
             }
-            if (! $workings->design->grid->carries($part->size->width) || ! $workings->design->grid->carries($part->size->height)) {
+            if (! $workings->design->tools->grid->carries($part->size->width) || ! $workings->design->tools->grid->carries($part->size->height)) {
                 $offMarks[] = $part;
             }
         }
@@ -37,7 +37,7 @@ final readonly class PiecesComeOffCleanly implements Check
                 sprintf(
                     '%s falls between the %s marks of the fence: %s is exactly %s × %s.',
                     count($offMarks) === 1 ? "Piece {$first->letter}" : 'The size of pieces '.implode(', ', array_map(static fn ($part): string => $part->letter, array_slice($offMarks, 0, 8))),
-                    $workings->design->grid->value,
+                    $workings->design->tools->grid->value,
                     $first->letter,
                     $notation->exact($first->size->width),
                     $notation->exact($first->size->height),

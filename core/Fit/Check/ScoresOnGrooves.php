@@ -31,7 +31,7 @@ final readonly class ScoresOnGrooves implements Check
         $notation = $workings->notation();
         $first = $off[array_key_first($off)];
         $lines = array_values(array_filter($first->lines(), static fn ($line): bool => ! $line->isOnGroove()));
-        $finer = $this->finerGrooves($off, $workings->design->grooves);
+        $finer = $this->finerGrooves($off, $workings->design->tools->grooves);
         yield new Finding(
             Severity::Watch,
             'score-between-grooves',
@@ -40,7 +40,7 @@ final readonly class ScoresOnGrooves implements Check
                 count($off) === 1 ? "Piece {$first->part->letter}" : 'Pieces '.implode(', ', array_map(static fn (ScorePlan $plan): string => $plan->part->letter, $off)),
                 count($off) === 1 ? 'is' : 'are',
                 $notation->exact($lines[0]->at),
-                $workings->design->grooves->value,
+                $workings->design->tools->grooves->value,
             ),
             part: $first->part->key,
             mend: $finer === null ? null : new Mend("Use a {$finer->value} board", ['grooves' => $finer->value]),

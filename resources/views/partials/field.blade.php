@@ -4,7 +4,7 @@
     // When anything was refused, everything that was typed with it stays, right or wrong.
     $typed = is_array($old) && $errors->any() ? ($old[$place] ?? null) : null;
     $error = $errors->first($place);
-    $id = 'f-'.str_replace('.', '-', $place);
+    $id = 'f-'.str_replace(['.', '/'], '-', $place);
     $length = $value instanceof \Ephemeron\Measure\Length ? $value : null;
     $shown = is_string($typed) ? $typed : ($length ? str_replace(' '.$notation->unit->value, '', $notation->exact($length)) : $value);
 @endphp

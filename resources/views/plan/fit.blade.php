@@ -1,7 +1,18 @@
 @php($sizing = $plan->structure->sizing())
 @if ($sizing->broader !== [])
-    <details id="fit" @if ($errors->hasAny(['number', 'width', 'height', 'thick', 'photo'])) open @endif>
+    <details id="fit" @if (session('offer') || $errors->hasAny(['number', 'width', 'height', 'thick', 'photo'])) open @endif>
         <summary>Make it fit</summary>
+        @if (session('offer'))
+            <div class="said is-watch" role="status">
+                <p class="mb-1">It fits like this, and wants another paper:</p>
+                @foreach (session('offer')['wants'] as $sentence)<p class="mb-1">@typeset($sentence)</p>@endforeach
+                <x-change-form :project="$project" :face="$face->key" :auto="false">
+                    @foreach (session('offer')['changes'] as $place => $value)<input type="hidden" name="set[{{ $place }}]" value="{{ $value }}">@endforeach
+                    <p class="mb-1">@foreach (session('offer')['changes'] as $place => $value){{ str_replace('-', ' ', substr($place, 11)) }} {{ $value }}@if (! $loop->last), @endif @endforeach</p>
+                    <button class="btn-plain">Take it all the same</button>
+                </x-change-form>
+            </div>
+        @endif
         <x-swap-form :project="$project" :action="route('fit', $project)" :face="$face->key">
             <div class="field">
                 <label for="fit-number">Prints it must hold</label>

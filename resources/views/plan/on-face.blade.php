@@ -12,24 +12,32 @@
     @foreach ($plan->blueprint->thingsOn($face->key) as $thing)
         @php
             $kind = $showroom->get($thing->kind);
-            $values = data_get($project->design, "{$thing->place}.parameters", []);
-            $placed = collect($kind->parameters())->mapWithKeys(fn ($parameter) => [$parameter->key => isset($values[$parameter->key]) ? rescue(fn () => $parameter->read($values[$parameter->key], $design->unit), null, false) : $parameter->default($design->unit)]);
+            $placed = $plan->workings->furnished->at($thing->place);
             $reads = collect($kind->parameters())->contains(fn ($parameter) => $errors->has("{$thing->place}.parameters.{$parameter->key}"));
         @endphp
-        <details class="thing" id="thing-{{ str_replace('.', '-', $thing->place) }}" @if ($reads) open @endif>
+        <details class="thing" id="thing-{{ str_replace(['.', '/'], '-', $thing->place) }}" @if ($reads) open @endif>
             <summary>{{ $thing->name }} <span class="quiet">@size($thing->area->size, $notation)</span></summary>
             @if ($thing->faces !== [])
                 <p class="mb-1">@foreach ($thing->faces as $name => $key)<a href="{{ $see($key) }}">{{ str_replace('-', ' ', $name) }}</a>@if (! $loop->last) · @endif @endforeach <span class="quiet">take things too</span></p>
             @endif
             <x-change-form :project="$project" :face="$face->key">
                 @foreach ($kind->parameters() as $parameter)
-                    @include('partials.field', ['place' => "{$thing->place}.parameters.{$parameter->key}", 'value' => $placed[$parameter->key], 'reasons' => []])
+                    @include('partials.field', ['place' => "{$thing->place}.parameters.{$parameter->key}", 'value' => $placed->values->values[$parameter->key] ?? $parameter->default($design->unit), 'reasons' => []])
                 @endforeach
             </x-change-form>
-            <x-swap-form :project="$project" method="DELETE" :action="route('furniture.destroy', [$project, substr($thing->place, 10)])" :face="$face->key" class="mt-1">
+            @if ($placed->standing === \Ephemeron\Design\Standing::Changed)
+                <x-change-form :project="$project" :face="$face->key" :auto="false" class="mt-1"><input type="hidden" name="set[{{ $thing->place }}]" value=""><button class="btn-plain">As usual again</button></x-change-form>
+            @endif
+            <x-swap-form :project="$project" method="DELETE" :action="route('furniture.destroy', $project)" :face="$face->key" class="mt-1">
+                <input type="hidden" name="place" value="{{ $thing->place }}">
                 <button class="btn-plain" data-take-off="{{ $thing->place }}">Take the {{ lcfirst($thing->name) }} off</button>
             </x-swap-form>
         </details>
+    @endforeach
+    @foreach ($design->things->said as $key => $said)
+        @if ($said->off && str_starts_with($key, "{$face->key}/"))
+            <x-change-form :project="$project" :face="$face->key" :auto="false" class="mt-1"><input type="hidden" name="set[things.{{ $key }}]" value=""><button class="btn-plain">Put the usual {{ lcfirst($showroom->get(\Ephemeron\Design\Placed::kindIn($key))->name()) }} back</button></x-change-form>
+        @endif
     @endforeach
     @if ($face->takesMat)
         <x-change-form :project="$project" :face="$face->key" class="mt-2">

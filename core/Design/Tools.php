@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Design;
+
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Measure\Unit;
+
+/** What the maker's trimmer and scoring board can do; what is not said is as usual for their marks. */
+final readonly class Tools
+{
+    public const BOARD = 'board';
+
+    public const BLADE = 'blade';
+
+    public const STRIP = 'strip';
+
+    /** Grammages from which the trimmer takes fewer sheets at once. */
+    public const WEIGHTS = [160, 220, 300];
+
+    /**
+     * @param ToolGrid $grid marks that lengths are read to
+     * @param ToolGrid $grooves grooves of the scoring board
+     * @param array<string, Length> $lengths of the tools that are not the usual ones, by BOARD, BLADE, STRIP
+     * @param array<int, int> $stacks how many sheets the trimmer takes at once, by the grammage from which that holds; none: as usual
+     */
+    public function __construct(public ToolGrid $grid, public ToolGrid $grooves, private array $lengths = [], public array $stacks = [])
+    {
+    }
+
+    public static function usual(Unit $unit): self
+    {
+        return new self(ToolGrid::usualFor($unit), ToolGrid::usualGroovesFor($unit));
+    }
+
+    /** Lengths stay what they are; marks and grooves are those that are usual in the unit. */
+    public function readIn(Unit $unit): self
+    {
+        return new self(ToolGrid::usualFor($unit), ToolGrid::usualGroovesFor($unit), $this->lengths, $this->stacks);
+    }
+
+    public function withGrid(ToolGrid $grid): self
+    {
+        return new self($grid, $this->grooves, $this->lengths, $this->stacks);
+    }
+
+    public function withGrooves(ToolGrid $grooves): self
+    {
+        return new self($this->grid, $grooves, $this->lengths, $this->stacks);
+    }
+
+    /** @param Length|null $length null: the usual one */
+    public function withLength(string $tool, ?Length $length): self
+    {
+        return new self($this->grid, $this->grooves, array_filter([...$this->lengths, $tool => $length]), $this->stacks);
+    }
+
+    /** @param int|null $sheets at once of paper from so many g/m² up; null: as usual */
+    public function withStack(int $grams, ?int $sheets): self
+    {
+        $stacks = array_filter([$grams => $sheets] + $this->stacks, is_int(...));
+        ksort($stacks);
+
+        return new self($this->grid, $this->grooves, $this->lengths, $stacks);
+    }
+
+    /** @return Length|null null where it is the usual one */
+    public function length(string $tool): ?Length
+    {
+        return $this->lengths[$tool] ?? null;
+    }
+}
