@@ -33,6 +33,9 @@ final readonly class WorkPlan
     /** @var array<string, ScorePlan> by part key */
     public array $scores;
 
+    /** @var array<string, SheetPattern> by the key of the sheet */
+    private array $sheets;
+
     /**
      * @param list<Step> $steps
      * @param list<PhotoCount> $photos
@@ -48,6 +51,7 @@ final readonly class WorkPlan
         $this->blueprint = $workings->blueprint;
         $this->stocks = $workings->stocks;
         $this->scores = $workings->scores;
+        $this->sheets = array_column(array_merge(...array_map(static fn (StockPlan $stock): array => $stock->cuts->patterns, $workings->stocks)), null, 'key');
     }
 
     public function notation(): Notation
@@ -76,9 +80,24 @@ final readonly class WorkPlan
         if ($step->picture->kind !== 'sheet') {
             return null;
         }
-        [$stock, $pattern] = array_map(intval(...), explode('/', $step->picture->of));
+        return $this->sheet($step->picture->of);
+    }
 
-        return $this->stocks[$stock]->cuts->patterns[$pattern];
+    /** @param string $key of a sheet */
+    public function sheet(string $key): ?SheetPattern
+    {
+        return $this->sheets[$key] ?? null;
+    }
+
+    public function stockOfSheet(string $key): ?StockPlan
+    {
+        foreach ($this->stocks as $stock) {
+            if (in_array($this->sheet($key), $stock->cuts->patterns, true)) {
+                return $stock;
+            }
+        }
+
+        return null;
     }
 
     /** What the paper comes to, as far as its prices are known. */

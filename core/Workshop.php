@@ -9,11 +9,13 @@ use Ephemeron\Bench\WorkOrder;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\AroundPins;
+use Ephemeron\Cutting\AsCut;
+use Ephemeron\Cutting\Continuation;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\PatternKeys;
 use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Supply;
-use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Tools;
 use Ephemeron\Fit\FitReport;
@@ -24,6 +26,8 @@ use Ephemeron\Furniture\Showroom;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\PhotoSize;
+use Ephemeron\Paper\Price;
+use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 use Ephemeron\Scoring\Board;
@@ -63,15 +67,27 @@ final readonly class Workshop
         return $draft->finish();
     }
 
-    /** @param int $copies books cut together, 1 or more; all but the cutting is told for one of them */
-    public function plan(Design $design, int $copies = 1): WorkPlan
+    /**
+     * @param int $copies books made together, 1 or more; what is assembled is told for one of them
+     * @param AsCut $cut what is cut already and stays as it is
+     */
+    public function plan(Design $design, int $copies = 1, AsCut $cut = new AsCut): WorkPlan
     {
         $blueprint = $this->blueprint($design);
-        $workings = new Workings($design, $blueprint, $this->stocks($design, $blueprint, $copies), $this->scores($design, $blueprint), $this->catalogue->get($design->structure)->parameters(), UsualThings::furnished($this->catalogue->get($design->structure), $design));
+        $structure = $this->catalogue->get($design->structure);
+        $workings = new Workings(
+            $design,
+            $blueprint,
+            $this->stocks($design, $blueprint, $copies, $cut),
+            $this->scores($design, $blueprint),
+            $structure->parameters(),
+            UsualThings::furnished($structure, $design),
+            $copies,
+        );
 
         return new WorkPlan(
             $design,
-            $this->catalogue->get($design->structure),
+            $structure,
             $workings,
             FitReport::on($workings),
             (new WorkOrder($workings))->steps(),
@@ -80,11 +96,11 @@ final readonly class Workshop
     }
 
     /**
-     * Pieces whose roles share a paper are cut from it together.
+     * Pieces whose roles share a paper are cut from it together. A paper of which something is cut and nothing is wanted any more comes last.
      *
      * @return list<StockPlan>
      */
-    private function stocks(Design $design, Blueprint $blueprint, int $copies): array
+    private function stocks(Design $design, Blueprint $blueprint, int $copies, AsCut $cut): array
     {
         $parts = [];
         $roles = [];
@@ -93,20 +109,52 @@ final readonly class Workshop
             $parts[$key][] = $part;
             $roles[$key][$part->role->value] = $part->role;
         }
-        $trimmer = Trimmer::usual($design->tools->grid, $design->tools->length(Tools::BLADE), $design->tools->length(Tools::STRIP));
         $pins = [];
         foreach ($design->pins as $pin) {
             $pins[$pin->part][] = $pin->pin;
         }
         $plans = [];
+        $begun = array_fill_keys($cut->papers(), true);
         foreach ($parts as $key => $pieces) {
             $stock = $design->materials[$pieces[0]->role->value];
-            $demands = array_map(fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? []), $pieces);
+            $demands = array_map(fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key), $pieces);
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
-            $plans[] = new StockPlan($stock, $names, $demands, $this->supplies($stock), $this->planner->plan($demands, $this->supplies($stock), $trimmer));
+            // Two piles of one paper: the first goes on with what is cut.
+            $here = isset($begun[$stock->identity()]) ? $cut->of($stock->identity()) : null;
+            unset($begun[$stock->identity()]);
+            $plans[] = $this->stockPlan($design, $stock, $names, $demands, $here);
+        }
+        foreach (array_keys($begun) as $paper) {
+            $here = $cut->of((string) $paper);
+            if ($here !== null) {
+                $plans[] = $this->stockPlan($design, $this->givenUp($here), [], [], $here);
+            }
         }
 
         return $plans;
+    }
+
+    /**
+     * @param list<string> $roles
+     * @param list<Demand> $demands
+     */
+    private function stockPlan(Design $design, Stock $stock, array $roles, array $demands, ?AsCut $cut): StockPlan
+    {
+        $trimmer = Workings::trimmerOf($design->tools);
+        $supplies = $this->supplies($stock);
+        [$cuts, $pieces] = $cut === null ? [$this->planner->plan($demands, $supplies, $trimmer), []] : (new Continuation($this->planner))->goOn($demands, $supplies, $trimmer, $cut);
+
+        return new StockPlan($stock, $roles, $demands, $supplies, (new PatternKeys($stock->identity()))->name($cuts), $pieces);
+    }
+
+    /** A paper that is not among those of the design any more, as far as its cut sheets tell. */
+    private function givenUp(AsCut $cut): Stock
+    {
+        foreach ($cut->begun() as [$sheet, $work]) {
+            return Stock::card($work->name, SheetFormat::TwelveSquare, 160)->with(sheet: $sheet->pattern->supply->sheet, price: new Price($sheet->pattern->supply->cents));
+        }
+
+        throw new \LogicException('Nothing of this paper is cut.');
     }
 
     /** Its print must run as drawn if it has a right way up; else its folds run along the grain where that is known and the sheet is long enough. */

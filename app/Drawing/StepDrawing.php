@@ -27,11 +27,11 @@ final readonly class StepDrawing
         };
     }
 
-    private function sheet(string $of): SvgDrawing
+    private function sheet(string $key): ?SvgDrawing
     {
-        [$stock, $pattern] = array_map(intval(...), explode('/', $of));
+        $sheet = $this->plan->sheet($key);
 
-        return (new CutSheetsSvg)->draw($this->plan->stocks[$stock]->cuts->patterns[$pattern], $this->plan->notation(), $this->plan->stocks[$stock]->stock->name);
+        return $sheet === null ? null : (new CutSheetsSvg)->draw($sheet, $this->plan->notation(), $sheet->supply->name);
     }
 
     private function face(string $key): SvgDrawing

@@ -31,7 +31,8 @@ final readonly class InHand
         $asked = array_values(array_filter($open, static fn (Step $step): bool => $step->key === $asked));
         $step = $asked[0] ?? $open[0] ?? null;
         $pattern = $step === null ? null : $plan->patternOf($step);
-        if ($step === null || $pattern === null) {
+        $stock = $step === null ? null : $plan->stockOfSheet($step->key);
+        if ($step === null || $pattern === null || $stock === null) {
             return null;
         }
         $done = 0;
@@ -39,7 +40,7 @@ final readonly class InHand
             $done++;
         }
 
-        return new self($plan, $step, $plan->stocks[(int) $step->picture->of], $pattern, $done, SheetState::after($pattern, $done), (int) array_search($step, $steps, true) + 1, count($steps));
+        return new self($plan, $step, $stock, $pattern, $done, SheetState::after($pattern, $done), (int) array_search($step, $steps, true) + 1, count($steps));
     }
 
     public function cut(): ?CutStep

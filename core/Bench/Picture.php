@@ -7,7 +7,7 @@ namespace Ephemeron\Bench;
 /** Which drawing goes with a step. */
 final readonly class Picture
 {
-    /** @param 'none'|'sheet'|'part'|'face'|'sections' $kind sheet: `stock/pattern`, by index; part and face: by key */
+    /** @param 'none'|'sheet'|'part'|'face'|'sections' $kind by key */
     private function __construct(public string $kind, public string $of)
     {
     }
@@ -23,9 +23,9 @@ final readonly class Picture
         return new self('sections', '');
     }
 
-    public static function sheet(int $stock, int $pattern): self
+    public static function sheet(string $key): self
     {
-        return new self('sheet', "{$stock}/{$pattern}");
+        return new self('sheet', $key);
     }
 
     public static function part(string $key): self

@@ -59,20 +59,20 @@ final readonly class WorkOrder
     private function cutting(): array
     {
         $drafts = [];
-        foreach ($this->workings->stocks as $stockIndex => $stock) {
-            foreach ($stock->cuts->patterns as $index => $pattern) {
-                $key = "cut-{$stock->roles[0]}-".($index + 1);
+        foreach ($this->workings->stocks as $stock) {
+            foreach ($stock->cuts->patterns as $pattern) {
+                $key = $pattern->key;
                 $lines = array_map(fn (CutStep $cut): string => $this->cutLine($cut), $pattern->steps());
                 $drafts[$key] = [$this->step(
                     $key,
                     Phase::Cut,
-                    $this->cutTitle($stock, $pattern, $index),
+                    $this->cutTitle($stock, $pattern),
                     $lines === [] ? 'The sheet is used whole: nothing to cut.' : 'Set the fence, cut every piece that is alike, then move it.',
                     'Cutting',
                     places: $lines,
                     caution: $lines === [] ? null : Caution::Trimmer,
                     parts: $this->partsOf($pattern, $stock),
-                    picture: Picture::sheet($stockIndex, $index),
+                    picture: Picture::sheet($key),
                 ), ['practise']];
             }
         }
@@ -80,17 +80,19 @@ final readonly class WorkOrder
         return $drafts;
     }
 
-    private function cutTitle(StockPlan $stock, SheetPattern $pattern, int $index): string
+    private function cutTitle(StockPlan $stock, SheetPattern $pattern): string
     {
         $letters = array_map(strval(...), array_keys($pattern->gives));
         $sheets = match (true) {
+            $pattern->supply->isCutBefore() && $pattern->count === 1 => "the piece {$this->notation->size($pattern->supply->sheet)} that was cut before",
+            $pattern->supply->isCutBefore() => "{$pattern->count} pieces {$this->notation->size($pattern->supply->sheet)} that were cut before",
             $pattern->supply->isLeftover && $pattern->count === 1 => "the leftover {$this->notation->size($pattern->supply->sheet)}",
             $pattern->supply->isLeftover => "{$pattern->count} leftovers {$this->notation->size($pattern->supply->sheet)}",
             $pattern->count === 1 => 'one sheet',
             default => "{$pattern->count} sheets alike",
         };
 
-        return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, implode(', ', $letters));
+        return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, $letters === [] ? 'what is kept for later' : implode(', ', $letters));
     }
 
     private function cutLine(CutStep $cut): string

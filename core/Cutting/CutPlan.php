@@ -24,6 +24,27 @@ final readonly class CutPlan
         return new self($this->patterns, max($this->lowerBound, min($bound, $this->sheets())), $this->missing, $this->oversize, $this->loosePins);
     }
 
+    /** @param array<string, string> $letters of now by those of then */
+    public function lettered(array $letters): self
+    {
+        foreach ($letters as $then => $now) {
+            if ((string) $then !== $now) {
+                $patterns = array_map(static fn (SheetPattern $pattern): SheetPattern => $pattern->lettered($letters), $this->patterns);
+                $oversize = array_map(static fn (string $letter): string => $letters[$letter] ?? $letter, $this->oversize);
+
+                return new self($patterns, $this->lowerBound, SheetPattern::renamed($this->missing, $letters), $oversize, $this->loosePins);
+            }
+        }
+
+        return $this;
+    }
+
+    /** @param list<SheetPattern> $patterns */
+    public function withPatterns(array $patterns): self
+    {
+        return new self($patterns, $this->lowerBound, $this->missing, $this->oversize, $this->loosePins);
+    }
+
     /** @param list<string> $sheets */
     public function withLoosePins(array $sheets): self
     {

@@ -12,6 +12,8 @@ use Ephemeron\Measure\Size;
 /** Equal sheets to cut from. */
 final readonly class Supply
 {
+    private const CUT_BEFORE = 'cut before';
+
     /**
      * @param string $name as the maker calls the paper
      * @param Size $sheet usable size, without the selvage strip
@@ -23,6 +25,23 @@ final readonly class Supply
      */
     public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null, public int $cents = 0, public bool $isLeftover = false, public string $key = '')
     {
+    }
+
+    /** What has been cut for this book and is cut again: it is no leftover of the drawer. */
+    public static function cutBefore(string $name, Size $size, int $count): self
+    {
+        return new self($name, $size, Length::zero(), $count, isLeftover: true, key: self::CUT_BEFORE);
+    }
+
+    public function isCutBefore(): bool
+    {
+        return $this->key === self::CUT_BEFORE;
+    }
+
+    /** Whether both mean the same pile of sheets, however many there are. */
+    public function isTheSameAs(self $other): bool
+    {
+        return $this->key === $other->key && $this->isLeftover === $other->isLeftover && $this->sheet->equals($other->sheet);
     }
 
     /** A sheet counts, a leftover does not. */

@@ -79,7 +79,7 @@ final readonly class TrimmerBench
         }
         $pieces = [];
         foreach ($pattern->blanks() as $blank) {
-            foreach ($blank->demands as $key) {
+            foreach ($pattern->isCut ? [] : $blank->demands as $key) {
                 $demand = $demands[$key] ?? throw PlanDoesNotCut::unknownPiece($key);
                 if ($blank->turned && ! $demand->turnable) {
                     throw PlanDoesNotCut::wrongWayRound($demand->key);
@@ -104,6 +104,12 @@ final readonly class TrimmerBench
      */
     private function checkHandedOut(SheetPattern $pattern, array $pieces): void
     {
+        if ($pattern->isCut) {
+            // Of what was cut before something may not be wanted any more.
+            array_sum($pattern->gives) <= array_sum($pieces) || throw PlanDoesNotCut::wrongCount('any', array_sum($pattern->gives), array_sum($pieces));
+
+            return;
+        }
         foreach ($pattern->blanks() as $blank) {
             $given = array_sum(array_intersect_key($pattern->gives, array_flip($blank->demands)));
             if ($given < $pieces[$blank->label()]) {

@@ -70,6 +70,9 @@ final readonly class Drawer
     {
         $wanted = [];
         foreach ($stocks as $stock) {
+            if ($stock->roles === []) {
+                continue;
+            }
             $sheets = new Sheets(PaperKind::suiting(StockRole::from($stock->roles[0])), $stock->stock->sheet, $stock->cuts->sheets(), $stock->roles === [StockRole::CoverPaper->value]);
             $wanted[$sheets->key()] = $sheets->plus($wanted[$sheets->key()]->count ?? 0);
         }

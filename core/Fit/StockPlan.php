@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit;
 
+use Ephemeron\Cutting\CutPiece;
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\Supply;
@@ -17,8 +18,9 @@ final readonly class StockPlan
      * @param list<string> $roles values of the roles it plays
      * @param list<Demand> $demands
      * @param non-empty-list<Supply> $supplies
+     * @param list<CutPiece> $pieces what becomes of pieces that are cut, where other ones are wanted now than those they were cut for
      */
-    public function __construct(public Stock $stock, public array $roles, public array $demands, public array $supplies, public CutPlan $cuts)
+    public function __construct(public Stock $stock, public array $roles, public array $demands, public array $supplies, public CutPlan $cuts, public array $pieces = [])
     {
     }
 

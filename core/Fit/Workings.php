@@ -31,6 +31,7 @@ final readonly class Workings
      * @param array<string, ScorePlan> $scores by part key
      * @param list<Parameter> $parameters of the structure
      * @param Furnished $furnished all things on its faces
+     * @param int $copies books made together, 1 or more
      */
     public function __construct(
         public Design $design,
@@ -39,6 +40,7 @@ final readonly class Workings
         public array $scores,
         public array $parameters = [],
         public Furnished $furnished = new Furnished([]),
+        public int $copies = 1,
     ) {
         $this->bulk = new Bulk($blueprint, $design->materials);
         $this->profile = Profile::of($blueprint, $design->materials);
@@ -53,7 +55,12 @@ final readonly class Workings
     /** The maker's trimmer, for what the design does not say the usual one. */
     public function trimmer(): Trimmer
     {
-        return Trimmer::usual($this->design->tools->grid, $this->design->tools->length(Tools::BLADE), $this->design->tools->length(Tools::STRIP));
+        return self::trimmerOf($this->design->tools);
+    }
+
+    public static function trimmerOf(Tools $tools): Trimmer
+    {
+        return Trimmer::usual($tools->grid, $tools->length(Tools::BLADE), $tools->length(Tools::STRIP));
     }
 
     public function stockOf(Part $part): Stock

@@ -119,6 +119,14 @@ final readonly class Stock
         return new Size($this->sheet->width, $this->sheet->height->plus($this->selvage));
     }
 
+    /** By what it is known when sheets of it are cut, however many there are. */
+    public function identity(): string
+    {
+        return $this->drawer === null
+            ? "{$this->name}|{$this->sheet->width->ticks}x{$this->sheet->height->ticks}|{$this->grammage->text()}"
+            : "drawer {$this->drawer}";
+    }
+
     /** Two roles share a pile of sheets when everything about them is the same. */
     public function key(): string
     {

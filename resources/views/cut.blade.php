@@ -58,7 +58,7 @@
             @endforeach
             @foreach ($stock->cuts->patterns as $index => $pattern)
                 @php($steps = $pattern->steps())
-                @php($stepKey = "cut-{$stock->roles[0]}-".($index + 1))
+                @php($stepKey = $pattern->key)
                 <div class="pattern" id="{{ $stepKey }}" x-data="replay({{ count($steps) }})">
                     <div class="sheet" data-pin-sheet="{{ $pins->sheetOf($stockIndex, $index) }}" data-pin-step="{{ $plan->design->tools->grid->step()->inMillimetres() }}">
                         {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1), $pictures->for($pattern)?->address, $pictures->for($pattern)?->area)->inline() !!}
