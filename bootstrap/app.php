@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\StaleRevision;
+use App\Planning\PiecesAreCut;
+use Ephemeron\Format\InvalidDesign;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,7 +24,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport(StaleRevision::class);
+        $exceptions->dontReport([StaleRevision::class, PiecesAreCut::class, InvalidDesign::class]);
+        $exceptions->render(static fn (PiecesAreCut $cut): RedirectResponse => redirect()
+            ->back(303, fallback: route('plan', $cut->project))
+            ->withInput(request()->only('set'))
+            ->with('ask', ['changes' => json_encode($cut->changes), 'sentences' => $cut->sentences]));
+        // What is stored cannot be read: the shelf says so and offers what can be done.
+        $exceptions->render(static fn (InvalidDesign $unreadable): RedirectResponse => redirect()
+            ->route('shelf', status: 303)
+            ->with('said', 'That book cannot be read: '.$unreadable->getMessage()));
         // This is noticed before there is a session to carry a message in.
         $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect()->route('shelf', ['refused' => 'too-large'], 303));
         $exceptions->render(static fn (StaleRevision $stale): RedirectResponse => redirect()

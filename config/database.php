@@ -15,8 +15,6 @@ return [
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
-            // A transaction that reads before it writes must not find the lock taken in between.
-            'transaction_mode' => 'IMMEDIATE',
         ],
     ],
 ];

@@ -7,6 +7,7 @@ namespace Ephemeron;
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
@@ -39,6 +40,7 @@ final readonly class WorkPlan
     /**
      * @param list<Step> $steps
      * @param list<PhotoCount> $photos
+     * @param list<string> $begun papers of which a sheet is begun
      */
     public function __construct(
         public Design $design,
@@ -47,6 +49,7 @@ final readonly class WorkPlan
         public FitReport $report,
         public array $steps,
         public array $photos,
+        private array $begun = [],
     ) {
         $this->blueprint = $workings->blueprint;
         $this->stocks = $workings->stocks;
@@ -72,6 +75,30 @@ final readonly class WorkPlan
     public function leftovers(): int
     {
         return array_sum(array_map(static fn (StockPlan $stock): int => $stock->cuts->leftovers(), $this->stocks));
+    }
+
+    /** How many of a piece there are, of all books that are made together. */
+    public function countOf(Part $part): int
+    {
+        return $part->quantity * $this->workings->copies;
+    }
+
+    /** Pieces of all books that are made together. */
+    public function pieces(): int
+    {
+        return $this->blueprint->pieces() * $this->workings->copies;
+    }
+
+    /** Pieces that find no room on the paper there is. */
+    public function missing(): int
+    {
+        return array_sum(array_map(static fn (StockPlan $stock): int => array_sum($stock->cuts->missing), $this->stocks));
+    }
+
+    /** Whether a sheet of this paper is begun, so that the plan goes on from there. */
+    public function isBegun(StockPlan $stock): bool
+    {
+        return in_array($stock->stock->identity(), $this->begun, true);
     }
 
     /** What a cutting step takes and gives; none of a step that cuts no sheet. */
@@ -109,7 +136,7 @@ final readonly class WorkPlan
     /** @return list<Requisite> what it wants besides paper */
     public function requisites(): array
     {
-        return (new Requisites)->of($this->blueprint);
+        return (new Requisites)->of($this->blueprint, $this->workings->copies);
     }
 
     /** Of the closed book where it is thickest. */

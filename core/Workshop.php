@@ -92,6 +92,7 @@ final readonly class Workshop
             FitReport::on($workings),
             (new WorkOrder($workings))->steps(),
             PhotoCount::ofEach(PhotoSize::usualFor($design->unit), $blueprint),
+            $cut->papers(),
         );
     }
 
@@ -144,7 +145,7 @@ final readonly class Workshop
         $supplies = $this->supplies($stock);
         [$cuts, $pieces] = $cut === null ? [$this->planner->plan($demands, $supplies, $trimmer), []] : (new Continuation($this->planner))->goOn($demands, $supplies, $trimmer, $cut);
 
-        return new StockPlan($stock, $roles, $demands, $supplies, (new PatternKeys($stock->identity()))->name($cuts), $pieces);
+        return new StockPlan($stock, $roles, $demands, $supplies, (new PatternKeys($stock->identity()))->name($cuts), $pieces, $design->tools->atOnce($stock));
     }
 
     /** A paper that is not among those of the design any more, as far as its cut sheets tell. */

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DesignController;
@@ -27,7 +29,9 @@ use App\Http\Controllers\PrintController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RestoreController;
 use App\Http\Controllers\ScoreController;
+use App\Http\Controllers\SpoiledController;
 use App\Http\Controllers\SupplyController;
+use App\Http\Controllers\TakenOffController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\WorthKeepingController;
 use Illuminate\Support\Facades\Route;
@@ -42,6 +46,8 @@ Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])-
 Route::put('papers/kept', WorthKeepingController::class)->name('papers.kept');
 Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::resource('supplies', SupplyController::class)->only(['index', 'store', 'update', 'destroy']);
+Route::get('taken-off', [TakenOffController::class, 'index'])->name('taken-off');
+Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])->whereIn('kind', ['book', 'paper', 'supply'])->whereNumber('id')->name('taken-off.restore');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
@@ -59,6 +65,9 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
 
     Route::patch('design', DesignController::class)->name('design');
+    Route::post('confirm', ConfirmController::class)->name('confirm');
+    Route::post('spoiled', SpoiledController::class)->name('spoiled');
+    Route::post('batches', [BatchController::class, 'store'])->name('batches.store');
     Route::post('undo', [HistoryController::class, 'undo'])->name('undo');
     Route::post('redo', [HistoryController::class, 'redo'])->name('redo');
     Route::post('furniture', [FurnitureController::class, 'store'])->name('furniture.store');
@@ -79,10 +88,11 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('notes', [NoteController::class, 'store'])->name('notes.store');
     Route::delete('notes/{note}', [NoteController::class, 'destroy'])->scopeBindings()->name('notes.destroy');
 
+    Route::get('stored.json', [ExportController::class, 'stored'])->name('export.stored');
     Route::get('design.json', [ExportController::class, 'design'])->name('export.design');
     Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
     Route::get('cut-plan.csv', [ExportController::class, 'cutPlanCsv'])->name('export.cut-plan.csv');
     Route::get('cut-plan.json', [ExportController::class, 'cutPlanJson'])->name('export.cut-plan.json');
     Route::get('patterns/{letter}.{type}', [ExportController::class, 'pattern'])->where('letter', '[A-Z]{1,3}')->whereIn('type', ['fold', 'svg', 'dxf'])->name('export.pattern');
-    Route::get('sheets/{stock}/{pattern}.{type}', [ExportController::class, 'sheet'])->whereNumber(['stock', 'pattern'])->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
+    Route::get('sheets/{key}.{type}', [ExportController::class, 'sheet'])->where('key', 'cut-[0-9a-f]{12}-\d{1,4}')->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
 });

@@ -4,48 +4,79 @@ declare(strict_types=1);
 
 namespace App\Drawer;
 
+use App\History\CannotTakeBack;
 use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
-use Ephemeron\Bench\Step;
+use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Geometry\Rectangle;
-use Ephemeron\WorkPlan;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
-/** What a ticked cut takes from the drawer, and the leftovers it puts there; taking the tick back puts all of it back. */
+/** What a begun sheet takes from the drawer, and the leftovers it puts there when it is cut; taking the ticks back puts all of it back. */
 final readonly class Consumption
 {
     public function __construct(private WorthKeeping $keeping)
     {
     }
 
-    public function take(Project $project, WorkPlan $plan, Step $step): void
+    public function take(Project $project, SheetPattern $sheet): void
     {
-        $pattern = $plan->patternOf($step);
-        $paper = $pattern === null || $pattern->supply->key === '' ? null : Paper::query()->find((int) $pattern->supply->key);
-        if ($paper === null || $pattern === null) {
+        $this->paperOf($sheet)?->move(-$sheet->count, "Cut for {$project->name}", $project, $sheet->key);
+    }
+
+    public function leaveOver(Project $project, SheetPattern $sheet): void
+    {
+        $paper = $this->paperOf($sheet);
+        if ($paper === null) {
             return;
         }
-        $paper->move(-$pattern->count, "Cut for {$project->name}", $project, $step->key);
-        $chosen = $project->offcutChoices()->where('step', $step->key)->pluck('keep', 'offcut');
-        foreach ($pattern->offcuts() as $index => $offcut) {
-            $size = $offcut->area()->size;
-            if ($chosen[$index] ?? $this->keeping->is($size)) {
-                $this->leftover($paper, $offcut->area())->move($pattern->count, "Left over from {$project->name}", $project, $step->key);
+        $chosen = $project->offcutChoices()->where('step', $sheet->key)->pluck('keep', 'offcut');
+        foreach ($sheet->offcuts() as $index => $offcut) {
+            if ($chosen[$index] ?? $this->keeping->is($offcut->area()->size)) {
+                $this->leftover($paper, $offcut->area())->move($sheet->count, "Left over from {$project->name}", $project, $sheet->key);
             }
         }
     }
 
-    public function putBack(Project $project, Step $step): void
+    /** @throws CannotTakeBack where a leftover has been used since */
+    public function takeLeftoversBack(Project $project, string $sheet): void
     {
-        foreach (PaperMovement::query()->with('paper')->where('project_id', $project->id)->where('step', $step->key)->get() as $movement) {
+        $this->back($this->movements($project, $sheet)->where('change', '>', 0));
+    }
+
+    /** @throws CannotTakeBack */
+    public function putBack(Project $project, string $sheet): void
+    {
+        $this->back($this->movements($project, $sheet));
+    }
+
+    private function paperOf(SheetPattern $sheet): ?Paper
+    {
+        return ctype_digit($sheet->supply->key) ? Paper::query()->withoutGlobalScope(SoftDeletingScope::class)->find((int) $sheet->supply->key) : null;
+    }
+
+    /** @return Collection<int, PaperMovement> */
+    private function movements(Project $project, string $sheet): Collection
+    {
+        return PaperMovement::query()->with('paper')->where('project_id', $project->id)->where('step', $sheet)->get();
+    }
+
+    /** @param Collection<int, PaperMovement> $movements */
+    private function back(Collection $movements): void
+    {
+        foreach ($movements as $movement) {
             $paper = $movement->paper;
             if ($paper === null) {
                 continue;
             }
+            if ($movement->change > $paper->count) {
+                throw CannotTakeBack::leftoverIsUsed("“{$paper->name}”");
+            }
             $paper->move(-$movement->change, "Put back: {$movement->why}");
             $movement->update(['step' => null]);
             if ($paper->kind === 'leftover' && $paper->count === 0) {
-                $paper->delete();
+                $paper->forceDelete();
             }
         }
     }
@@ -54,10 +85,11 @@ final readonly class Consumption
     private function leftover(Paper $paper, Rectangle $area): Paper
     {
         $place = ['cut_left' => $paper->cut_left + $area->left()->ticks, 'cut_top' => $paper->cut_top + $area->top()->ticks];
+        $alike = ['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'swatch_b', 'thickness', 'picture', 'picture_b'];
 
         return Paper::query()->firstOrCreate(
             ['parent_id' => $paper->parent_id ?? $paper->id, 'kind' => 'leftover', 'width' => $area->size->width->ticks, 'height' => $area->size->height->ticks, ...($paper->picture === null ? [] : $place)],
-            [...$paper->only(['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'swatch_b', 'thickness', 'picture', 'picture_b']), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover', ...$place],
+            [...$paper->only($alike), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover', ...$place],
         );
     }
 }

@@ -6,7 +6,7 @@ namespace App\Drawer;
 
 use App\Models\Paper;
 use App\Models\Project;
-use App\Planning\ProjectEditor;
+use App\Planning\Plans;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Design\Alternation;
@@ -23,7 +23,7 @@ use Ephemeron\Workshop;
 /** Papers of the drawer for the roles of a book: taken one by one or proposed for all. */
 final readonly class PapersForBook
 {
-    public function __construct(private ProjectEditor $editor, private Workshop $workshop, private CutPlanner $planner, private OnOffer $offers)
+    public function __construct(private Plans $plans, private Workshop $workshop, private CutPlanner $planner, private OnOffer $offers)
     {
     }
 
@@ -34,16 +34,16 @@ final readonly class PapersForBook
      */
     public function propose(Project $project, Wishes $wishes): array
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->plans->plan($project);
         $now = $plan->design->mats->alternate;
         if (! $wishes->facing || $plan->design->mats->layers === 0) {
             return [$now, $this->proposals($plan, $wishes)];
         }
-        $proposals = $this->proposals($this->editor->tried($project, ['mats.alternate' => Alternation::Papers->value]), $wishes);
+        $proposals = $this->proposals($this->plans->tried($project, ['mats.alternate' => Alternation::Papers->value]), $wishes);
         foreach ($proposals as $proposal) {
             if ($proposal->role === StockRole::MatOther && $proposal->offer === null) {
                 // One pattern only: its two sides must do.
-                return [Alternation::Sides, $this->proposals($this->editor->tried($project, ['mats.alternate' => Alternation::Sides->value]), $wishes)];
+                return [Alternation::Sides, $this->proposals($this->plans->tried($project, ['mats.alternate' => Alternation::Sides->value]), $wishes)];
             }
         }
 
@@ -55,8 +55,11 @@ final readonly class PapersForBook
      *
      * @return array<string, mixed> by place
      */
-    public function changes(StockRole $role, Paper $paper, Notation $notation, bool $leftovers): array
+    public function changes(Project $project, StockRole $role, Paper $paper, Notation $notation, bool $leftovers): array
     {
+        // What this book has cut of it already it need not find there again.
+        $paper = clone $paper;
+        $paper->count += $paper->takenFor($project);
         $changes = [];
         foreach ([...$paper->material($notation), 'leftovers' => $leftovers ? $paper->leftoversFor($notation) : []] as $field => $value) {
             $changes["materials.{$role->value}.{$field}"] = $value;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawer;
 
 use App\Models\Project;
-use App\Planning\ProjectEditor;
+use App\Planning\Plans;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Drawer\Wishes;
 use Ephemeron\Fit\Mend;
@@ -20,7 +20,7 @@ final readonly class WaysOut
 {
     private const MATS = [StockRole::MatTop->value, StockRole::MatBase->value, StockRole::MatOther->value, StockRole::CoverPaper->value];
 
-    public function __construct(private ProjectEditor $editor, private PapersForBook $papers)
+    public function __construct(private Plans $plans, private PapersForBook $papers)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class WaysOut
         if (array_intersect($stock->roles, self::MATS) === []) {
             return [];
         }
-        $design = $this->editor->design($project);
+        $design = $this->plans->design($project);
         $schools = array_filter(MatSchool::cases(), static fn (MatSchool $school): bool => $school->border($design->unit)->plus($school->inner($design->unit))->isMoreThan($design->mats->school->border($design->unit)->plus($design->mats->school->inner($design->unit))));
         $mends = [];
         foreach ($schools as $school) {
@@ -106,7 +106,7 @@ final readonly class WaysOut
     private function tried(Project $project, Mend $mend, StockPlan $stock): ?Mend
     {
         try {
-            $plan = $this->editor->tried($project, $mend->changes);
+            $plan = $this->plans->tried($project, $mend->changes);
         } catch (InvalidDesign) {
             return null;
         }

@@ -76,8 +76,8 @@ final readonly class SectionsDrawing
         $height = $area->size->height->inMillimetres();
         $radius = min(22.0, $part->size->shortSide()->inMillimetres() * 0.42);
         $drawing->ring($width / 2, $height / 2, $part->letter, $radius);
-        if ($part->quantity > 1) {
-            $drawing->text($width / 2, min($height - 4.0, $height / 2 + $radius * 2.1), "{$part->quantity} ×", $radius);
+        if ($this->plan->countOf($part) > 1) {
+            $drawing->text($width / 2, min($height - 4.0, $height / 2 + $radius * 2.1), "{$this->plan->countOf($part)} ×", $radius);
         }
         $drawing->close('g');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use App\Planning\CodeEdition;
+use App\Planning\Mark;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\Cache\Repository;
 
@@ -23,7 +24,7 @@ final readonly class SmallPictures
     /** @return list<string> SVG to stand in a page, in the order of the openings */
     public function of(WorkPlan $plan): array
     {
-        $key = 'openings:'.hash('xxh128', serialize([CodeEdition::of(...self::FOLDERS), $plan->design]));
+        $key = 'openings:'.Mark::of(CodeEdition::of(...self::FOLDERS), $plan->design);
         $known = $this->cache->get($key);
         if (is_array($known) && array_is_list($known)) {
             return array_map(strval(...), $known);

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\PlanSearch;
+use App\Planning\KeptPlans;
+use App\Planning\Plans;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlan;
-use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\ProvenPlanner;
-use Ephemeron\Cutting\Supply;
-use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Format\CutWorkJson;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /**
- * Looks longer for a better cut plan than the quick one, tells how far it is, and stops when it is asked to. A book that has been begun keeps the plan it was begun
- * with: then only the better bound is taken over.
+ * Looks longer for a better cut plan than the quick one, tells how far it is, and stops when it is asked to. A paper that is begun meanwhile keeps the plan it
+ * was begun with.
  */
 final class LookLonger implements ShouldQueue
 {
@@ -31,22 +31,27 @@ final class LookLonger implements ShouldQueue
 
     public int $timeout = 180;
 
-    /**
-     * @param list<Demand> $demands
-     * @param non-empty-list<Supply> $supplies
-     */
-    public function __construct(private readonly int $search, private readonly array $demands, private readonly array $supplies, private readonly Trimmer $trimmer, private readonly CutPlan $known)
+    public function __construct(private readonly int $search)
     {
     }
 
-    public function handle(): void
+    public function handle(Plans $plans): void
     {
         $begun = PlanSearch::query()->where('id', $this->search)->where('state', PlanSearch::WAITING)->update(['state' => PlanSearch::RUNNING]);
-        if ($begun === 0) {
+        $search = $begun === 0 ? null : PlanSearch::query()->find($this->search);
+        if ($search === null || $search->project === null) {
             return;
         }
-        $plan = (new AroundPins(ProvenPlanner::thorough(self::SECONDS, $this->goOn())))->plan($this->demands, $this->supplies, $this->trimmer);
-        $this->keep($plan);
+        $plan = $plans->plan($search->project);
+        $stock = KeptPlans::searched($plan, $search->key);
+        if ($stock === null) {
+            // The book has changed meanwhile.
+            $this->failed();
+
+            return;
+        }
+        $planner = new AroundPins(ProvenPlanner::thorough(self::SECONDS, $this->goOn()));
+        $this->keep($search->refresh(), $planner->plan($stock->demands, $stock->supplies, $plan->trimmer()), $stock->cuts);
     }
 
     public function failed(): void
@@ -71,21 +76,17 @@ final class LookLonger implements ShouldQueue
         };
     }
 
-    private function keep(CutPlan $plan): void
+    private function keep(PlanSearch $search, CutPlan $plan, CutPlan $known): void
     {
-        $search = PlanSearch::query()->find($this->search);
-        if ($search === null || $search->project === null) {
-            return;
-        }
-        $better = [array_sum($plan->missing), $plan->sheets(), $plan->cents()] < [array_sum($this->known->missing), $this->known->sheets(), $this->known->cents()];
-        $begun = $search->project->ticks()->where('key', 'like', 'cut-%')->exists();
+        $better = [array_sum($plan->missing), $plan->sheets(), $plan->cents()] < [array_sum($known->missing), $known->sheets(), $known->cents()];
         $search->update([
             'state' => $search->state === PlanSearch::CANCELLED ? PlanSearch::CANCELLED : PlanSearch::DONE,
             'share' => 100,
             'sheets' => $plan->sheets(),
             'bound' => $plan->lowerBound,
-            'plan' => $better ? base64_encode(serialize($plan)) : null,
-            'taken' => $better && ! $begun,
+            'plan' => $better ? (new CutWorkJson)->writePlan($plan) : null,
+            // A paper that is begun keeps the plan it was begun with.
+            'taken' => $better,
         ]);
     }
 }

@@ -12,8 +12,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $step
  * @property string $text
+ * @property string $mark stays the same when a struck note comes back
  */
 final class Note extends Model
 {
-    protected $fillable = ['step', 'text'];
+    protected $fillable = ['step', 'text', 'mark'];
 }

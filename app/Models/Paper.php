@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A paper in the drawer: so many sheets of one design, or a leftover.
@@ -41,10 +42,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $cut_left where on its sheet a leftover was cut from, in ticks
  * @property int $cut_top
  * @property self|null $parent
+ * @property \Illuminate\Support\Carbon|null $deleted_at
  * @property Collection<int, self> $leftovers
  */
 final class Paper extends Model
 {
+    use SoftDeletes;
+
     public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
 
     protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b', 'cut_left', 'cut_top', 'thickness', 'swatch_b'];
@@ -114,6 +118,17 @@ final class Paper extends Model
             'count' => min($leftover->count, 999),
             'drawer' => (string) $leftover->id,
         ])->all());
+    }
+
+    /** How many sheets of it a book has cut. */
+    public function takenFor(Project $project): int
+    {
+        $taken = 0;
+        foreach (PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $this->id)->where('change', '<', 0)->whereNotNull('step')->get() as $movement) {
+            $taken -= $movement->change;
+        }
+
+        return $taken;
     }
 
     /** Lays a new paper into the drawer, with the sheets it says it has. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Ephemeron\Cutting\CutPlan;
+use Ephemeron\Format\CutWorkJson;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -18,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $share of its time, in hundredths
  * @property int|null $sheets of the best plan it found
  * @property int|null $bound
- * @property string|null $plan
+ * @property string|null $plan as {@see CutWorkJson} writes it
  * @property bool $taken whether the book is cut by it
  * @property Project|null $project
  */
@@ -52,8 +53,6 @@ final class PlanSearch extends Model
 
     public function cutPlan(): ?CutPlan
     {
-        $plan = $this->plan === null ? null : unserialize((string) base64_decode($this->plan, true));
-
-        return $plan instanceof CutPlan ? $plan : null;
+        return $this->plan === null ? null : (new CutWorkJson)->planFrom($this->plan);
     }
 }

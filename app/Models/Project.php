@@ -19,6 +19,12 @@ use Illuminate\Support\Facades\DB;
  * @property array<string, mixed> $design as the design format writes it
  * @property int $revision counts every write
  * @property int $version which version the design is at
+ * @property int $copies books made together
+ * @property int|null $batch_of the project it is a batch of
+ * @property \Illuminate\Support\Carbon|null $deleted_at
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, CutWork> $cutWorks
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, SpoiledPiece> $spoiledPieces
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, self> $batches
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PlanSearch> $searches
  * @property-read \Illuminate\Database\Eloquent\Collection<int, OffcutChoice> $offcutChoices
@@ -32,12 +38,12 @@ final class Project extends Model
     /** More than anyone undoes; the oldest go first. */
     private const VERSIONS_KEPT = 200;
 
-    protected $fillable = ['name', 'design', 'revision', 'version'];
+    protected $fillable = ['name', 'design', 'revision', 'version', 'copies', 'batch_of'];
 
     /** @var array<string, string> */
-    protected $casts = ['design' => 'array', 'revision' => 'integer', 'version' => 'integer'];
+    protected $casts = ['design' => 'array', 'revision' => 'integer', 'version' => 'integer', 'copies' => 'integer', 'batch_of' => 'integer'];
 
-    protected $attributes = ['revision' => 1, 'version' => 1];
+    protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null];
 
     /** @return HasMany<Version, $this> */
     public function versions(): HasMany
@@ -63,6 +69,30 @@ final class Project extends Model
         return $this->hasMany(PlanSearch::class);
     }
 
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
+    }
+
+    /** @return HasMany<CutWork, $this> plans that were begun, the earliest first */
+    public function cutWorks(): HasMany
+    {
+        return $this->hasMany(CutWork::class);
+    }
+
+    /** @return HasMany<SpoiledPiece, $this> */
+    public function spoiledPieces(): HasMany
+    {
+        return $this->hasMany(SpoiledPiece::class);
+    }
+
+    /** @return HasMany<self, $this> so many at once of this book */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(self::class, 'batch_of');
+    }
+
     /** @return HasMany<Note, $this> */
     public function notes(): HasMany
     {
@@ -82,7 +112,7 @@ final class Project extends Model
     }
 
     /**
-     * Takes a changed design; whatever could have been redone is gone then.
+     * Takes a changed design as a new version, which is the one that holds. Belongs into a transaction with what remembers it.
      *
      * @param array<string, mixed> $design
      * @param int $from the revision the change started from
@@ -91,71 +121,47 @@ final class Project extends Model
      */
     public function change(array $design, string $change, int $from): void
     {
-        $this->writing($from, function () use ($design, $change): void {
-            $this->versions()->where('number', '>', $this->version)->delete();
-            $this->versions()->where('number', '<=', $this->version - self::VERSIONS_KEPT)->delete();
-            $this->version++;
-            $this->versions()->create(['number' => $this->version, 'change' => mb_substr($change, 0, 200), 'design' => $design]);
-            $this->design = $design;
-        });
+        $this->claim($from);
+        $this->versions()->where('number', '>', $this->version)->delete();
+        $this->versions()->where('number', '<=', $this->version - self::VERSIONS_KEPT)->delete();
+        $this->version++;
+        $this->versions()->create(['number' => $this->version, 'change' => mb_substr($change, 0, 200), 'design' => $design]);
+        $this->hold($design);
     }
 
-    /** @throws StaleRevision */
-    public function undo(int $from): void
+    /**
+     * Makes another version the one that holds.
+     *
+     * @return bool whether there is such a version
+     */
+    public function goTo(int $number): bool
     {
-        $this->goTo($this->version - 1, $from);
+        $version = $this->versions()->where('number', $number)->first();
+        if ($version === null) {
+            return false;
+        }
+        $this->claim($this->revision);
+        $this->version = $number;
+        $this->hold($version->design);
+
+        return true;
     }
 
-    /** @throws StaleRevision */
-    public function redo(int $from): void
+    /** The guarded update takes the write lock first, so that two tabs cannot both pass. */
+    private function claim(int $from): void
     {
-        $this->goTo($this->version + 1, $from);
+        $free = self::query()->whereKey($this->id)->where('revision', $from)->update(['revision' => $from + 1]);
+        if ($free === 0) {
+            throw new StaleRevision($this);
+        }
+        $this->refresh();
     }
 
-    public function undoable(): ?string
+    /** @param array<string, mixed> $design */
+    private function hold(array $design): void
     {
-        $exists = $this->versions()->where('number', $this->version - 1)->exists();
-
-        return $exists ? $this->changeOf($this->version) : null;
-    }
-
-    public function redoable(): ?string
-    {
-        return $this->changeOf($this->version + 1);
-    }
-
-    private function changeOf(int $number): ?string
-    {
-        $change = $this->versions()->where('number', $number)->value('change');
-
-        return is_string($change) ? $change : null;
-    }
-
-    private function goTo(int $number, int $from): void
-    {
-        $this->writing($from, function () use ($number): void {
-            $version = $this->versions()->where('number', $number)->first();
-            if ($version === null) {
-                return;
-            }
-            $this->version = $number;
-            $this->design = $version->design;
-        });
-    }
-
-    /** @param callable(): void $write */
-    private function writing(int $from, callable $write): void
-    {
-        DB::transaction(function () use ($from, $write): void {
-            // The guarded update takes the write lock first, so that two tabs cannot both pass.
-            $free = self::query()->whereKey($this->id)->where('revision', $from)->update(['revision' => $from + 1]);
-            if ($free === 0) {
-                throw new StaleRevision($this);
-            }
-            $this->refresh();
-            $write();
-            $this->name = is_string($this->design['name']) ? $this->design['name'] : $this->name;
-            $this->save();
-        });
+        $this->design = $design;
+        $this->name = is_string($design['name'] ?? null) ? $design['name'] : $this->name;
+        $this->save();
     }
 }

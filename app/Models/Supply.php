@@ -8,6 +8,7 @@ use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Price;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * Something in the drawer that is not paper: so many of it, or so much.
@@ -19,9 +20,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $length ticks that are left of it, null for what is counted
  * @property int $cents of one piece, or of a metre
  * @property string $place
+ * @property \Illuminate\Support\Carbon|null $deleted_at
  */
 final class Supply extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = ['name', 'kind', 'count', 'length', 'cents', 'place'];
 
     /** @var array<string, string> */

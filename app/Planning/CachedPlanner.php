@@ -23,7 +23,7 @@ final readonly class CachedPlanner implements CutPlanner
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
     {
-        $key = 'cut-plan:'.hash('sha256', serialize([$this->edition, $this->planner::class, $demands, $supplies, $trimmer]));
+        $key = 'cut-plan:'.Mark::of($this->edition, $this->planner::class, $demands, $supplies, $trimmer);
         $plan = $this->cache->get($key);
         if ($plan instanceof CutPlan) {
             return $plan;

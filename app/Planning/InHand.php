@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Ephemeron\Bench\PlacesInShort;
 use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Cutting\Blank;
+use Ephemeron\Cutting\Cut;
 use Ephemeron\Cutting\CutStep;
 use Ephemeron\Cutting\Offcut;
 use Ephemeron\Cutting\Piece;
@@ -43,6 +46,12 @@ final readonly class InHand
         return new self($plan, $step, $stock, $pattern, $done, SheetState::after($pattern, $done), (int) array_search($step, $steps, true) + 1, count($steps));
     }
 
+    /** @return list<Part> that come from the paper in hand */
+    public function parts(): array
+    {
+        return array_values(array_filter($this->plan->blueprint->parts, fn (Part $part): bool => in_array($part->role->value, $this->stock->roles, true)));
+    }
+
     public function cut(): ?CutStep
     {
         return $this->state->next;
@@ -64,13 +73,16 @@ final readonly class InHand
     {
         if ($piece instanceof Blank) {
             $sections = [];
+            $places = [];
             foreach ($this->plan->blueprint->parts as $part) {
                 if (in_array($part->letter, $piece->demands, true)) {
                     $sections[$part->section] = lcfirst($part->section);
+                    array_push($places, ...$part->places);
                 }
             }
+            $where = PlacesInShort::of($places);
 
-            return $piece->label().', '.implode(' or ', $sections).($piece->turned ? ', lying turned' : '');
+            return ($where === '' ? '' : "{$where} · ").$piece->label().', '.implode(' or ', $sections).($piece->turned ? ', lying turned' : '');
         }
         $size = $this->plan->notation()->size($piece->area()->size);
 
@@ -78,6 +90,21 @@ final readonly class InHand
             $piece instanceof Offcut && $piece->selvage => 'the selvage strip',
             $piece instanceof Offcut => "an offcut {$size}",
             default => "{$size}, to cut on",
+        };
+    }
+
+    /** Whether a piece is cut next, laid aside to be cut later, or done. */
+    public function turn(bool $first): string
+    {
+        $steps = $this->pattern->steps();
+        $now = $steps[$this->done] ?? null;
+        $piece = $first ? $now?->first : $now?->second;
+        $next = ($steps[$this->done + 1] ?? null)?->cut->signature();
+
+        return match (true) {
+            ! $piece instanceof Cut => 'done: lay it on its pile',
+            $piece->signature() === $next => 'is cut next',
+            default => 'is laid aside, to be cut later',
         };
     }
 

@@ -11,6 +11,9 @@ use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\Format\CutWorkJson;
+use Ephemeron\WorkPlan;
 
 /** Cuts a project by the plans that longer looks have found for it, and by those of another planner where there are none. */
 final class KeptPlans implements CutPlanner
@@ -30,7 +33,19 @@ final class KeptPlans implements CutPlanner
      */
     public static function key(array $demands, array $supplies, Trimmer $trimmer): string
     {
-        return hash('sha256', serialize([PlannerEdition::current(), $demands, $supplies, $trimmer]));
+        return Mark::of(PlannerEdition::current(), (new CutWorkJson)->task($demands, $supplies, $trimmer));
+    }
+
+    /** The paper of a plan that a search is about. */
+    public static function searched(WorkPlan $plan, string $key): ?StockPlan
+    {
+        foreach ($plan->stocks as $stock) {
+            if (self::key($stock->demands, $stock->supplies, $plan->trimmer()) === $key) {
+                return $stock;
+            }
+        }
+
+        return null;
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan

@@ -35,7 +35,7 @@ final readonly class Tally
             $photos[$count->photo->label()] = $count->total();
         }
 
-        return new self($plan->blueprint->pieces(), $sheets, $photos, count($plan->blueprint->fillings), $plan->thickness(true), count($plan->steps));
+        return new self($plan->pieces(), $sheets, $photos, count($plan->blueprint->fillings), $plan->thickness(true), count($plan->steps));
     }
 
     public function sheetsInAll(): int

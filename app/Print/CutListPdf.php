@@ -8,6 +8,7 @@ use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Fit\StockPlan;
 use Ephemeron\Measure\Axis;
 use Ephemeron\WorkPlan;
 
@@ -26,10 +27,11 @@ final readonly class CutListPdf
         $pages->addPage();
         $pages->heading($plan->design->name, 20);
         $pages->paragraph(sprintf(
-            '%s: %d pieces from %d sheets. Sizes are width × height in %s. Tick a box for every piece; cut the list along the dashed lines and clip each slip to its pieces.',
+            '%s: %d pieces from %d sheets%s. Sizes are width × height in %s. Tick a box for every piece; cut the list along the dashed lines and clip each slip to its pieces.',
             $plan->structure->name(),
-            $plan->blueprint->pieces(),
+            $plan->pieces(),
             $plan->sheets(),
+            $plan->missing() === 0 ? '' : sprintf(', and %d %s no sheet', $plan->missing(), $plan->missing() === 1 ? 'piece fits' : 'pieces fit'),
             $plan->design->unit->label(),
         ));
         foreach ($plan->blueprint->sections() as $section => $parts) {
@@ -54,7 +56,7 @@ final readonly class CutListPdf
 
     private function part(PdfPages $pages, WorkPlan $plan, Part $part): void
     {
-        $rows = (int) ceil($part->quantity / self::BOXES_IN_A_ROW);
+        $rows = (int) ceil($plan->countOf($part) / self::BOXES_IN_A_ROW);
         $scores = $this->scores($plan, $part);
         $pages->need(5.0 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4));
         $pdf = $pages->pdf;
@@ -62,7 +64,7 @@ final readonly class CutListPdf
         $pdf->setFont('dejavuserif', '', 11);
         $pdf->setXY(PdfPages::MARGIN, $y);
         $pdf->Cell(9, 5, $part->letter, 0, 0, 'L');
-        $pdf->Cell(12, 5, "{$part->quantity} ×", 0, 0, 'R');
+        $pdf->Cell(12, 5, "{$plan->countOf($part)} ×", 0, 0, 'R');
         $pdf->Cell(40, 5, $plan->notation()->number($part->size->width).' × '.$plan->notation()->number($part->size->height), 0, 0, 'L');
         $pdf->setFont('dejavusanscondensed', '', 9);
         $pdf->Cell(70, 5, $part->name, 0, 0, 'L');
@@ -71,7 +73,7 @@ final readonly class CutListPdf
             $pages->paragraph($scores, 8.5, 21.0);
         }
         $top = $pdf->GetY() + 0.4;
-        for ($i = 0; $i < $part->quantity; $i++) {
+        for ($i = 0; $i < $plan->countOf($part); $i++) {
             $pages->box(PdfPages::MARGIN + 21 + 5.2 * ($i % self::BOXES_IN_A_ROW), $top + 4.6 * intdiv($i, self::BOXES_IN_A_ROW));
         }
         $pdf->setXY(PdfPages::MARGIN, $top + 4.6 * $rows + 0.8);
@@ -100,16 +102,17 @@ final readonly class CutListPdf
         foreach ($plan->stocks as $stock) {
             foreach ($stock->cuts->patterns as $index => $pattern) {
                 $sheets = match (true) {
+                    $pattern->supply->isCutBefore() => "{$pattern->count} cut before, {$plan->notation()->size($pattern->supply->sheet)}",
                     $pattern->supply->isLeftover => "{$pattern->count} left over, {$plan->notation()->size($pattern->supply->sheet)}",
                     $pattern->count === 1 => 'one sheet',
                     default => "{$pattern->count} sheets alike",
                 };
-                $this->pattern($pages, $plan, "{$stock->stock->name}, {$sheets}", $pattern);
+                $this->pattern($pages, $plan, $stock, "{$stock->stock->name}, {$sheets}", $pattern);
             }
         }
     }
 
-    private function pattern(PdfPages $pages, WorkPlan $plan, string $title, SheetPattern $pattern): void
+    private function pattern(PdfPages $pages, WorkPlan $plan, StockPlan $stock, string $title, SheetPattern $pattern): void
     {
         $notation = $plan->notation();
         $sheet = $pattern->tree->area()->size;
@@ -119,10 +122,10 @@ final readonly class CutListPdf
             static fn ($step): string => sprintf(
                 '%d.  %s %s, %s%s',
                 $step->number,
-                $step->sameFence ? 'same fence' : 'fence',
+                $stock->isByHand() ? 'knife' : ($step->sameFence ? 'same fence' : 'fence'),
                 $notation->number($step->fence),
                 $step->along === Axis::Width ? '↔' : '↕',
-                $step->together > 1 ? ", {$step->together} together" : '',
+                $step->together > 1 ? ", {$stock->passes($step)->text()}" : '',
             ),
             $pattern->steps(),
         );

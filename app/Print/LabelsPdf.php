@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use Ephemeron\Bench\PlacesInShort;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\WorkPlan;
 
@@ -30,7 +31,7 @@ final readonly class LabelsPdf
                 if ($letters !== null && ! in_array($part->letter, $letters, true)) {
                     continue;
                 }
-                for ($number = 1; $number <= $part->quantity; $number++) {
+                for ($number = 1; $number <= $plan->countOf($part); $number++) {
                     if ($column === self::COLUMNS) {
                         $column = 0;
                         $top += self::HEIGHT;
@@ -61,10 +62,20 @@ final readonly class LabelsPdf
         $pdf->Cell($width - 18, 5, $plan->notation()->size($part->size), 0, 0, 'R');
         $pdf->setFont('dejavusanscondensed', '', 8);
         $pdf->setXY($left + 16, $top + 7);
-        $pdf->Cell($width - 18, 4, $part->quantity > 1 ? "{$number} of {$part->quantity}" : '', 0, 0, 'R');
+        $pdf->Cell($width - 18, 4, $plan->countOf($part) > 1 ? "{$number} of {$plan->countOf($part)}" : '', 0, 0, 'R');
         $this->line($pages, $left, $top + 11.5, $width, $part->name, 9.0);
         $this->line($pages, $left, $top + 15.5, $width, $section, 8.0);
-        $this->line($pages, $left, $top + 19.5, $width, count($part->places) === $part->quantity ? $part->places[$number - 1] : implode(', ', $part->places), 8.0);
+        $this->line($pages, $left, $top + 19.5, $width, $this->where($plan, $part, $number), 9.0);
+    }
+
+    /** `page 1 · F`; of a batch with the number of the book. */
+    private function where(WorkPlan $plan, Part $part, int $number): string
+    {
+        $one = ($number - 1) % $part->quantity;
+        $place = count($part->places) === $part->quantity ? lcfirst($part->places[$one]) : PlacesInShort::of($part->places);
+        $book = $plan->workings->copies > 1 ? sprintf(' · book %d', intdiv($number - 1, $part->quantity) + 1) : '';
+
+        return ($place === '' ? '' : "{$place} · ").$part->letter.$book;
     }
 
     /** Squeezed rather than cut off when it is long. */

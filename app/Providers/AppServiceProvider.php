@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateSqliteConnector;
+use App\History\DesignSlice;
+use App\History\History;
+use App\History\NoteSlice;
+use App\History\OffcutSlice;
+use App\History\SpoiledSlice;
+use App\History\TickSlice;
 use App\Planning\CachedPlanner;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
@@ -23,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
         $this->app->singleton(DesignReader::class);
@@ -30,6 +38,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(DesignWriter::class);
         $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))));
         $this->app->singleton(Workshop::class);
+        $this->app->singleton(History::class, fn (): History => new History(
+            new DesignSlice,
+            $this->app->make(TickSlice::class),
+            new NoteSlice,
+            new OffcutSlice,
+            new SpoiledSlice,
+        ));
     }
 
     public function boot(): void

@@ -62,15 +62,19 @@ final readonly class WorkOrder
         foreach ($this->workings->stocks as $stock) {
             foreach ($stock->cuts->patterns as $pattern) {
                 $key = $pattern->key;
-                $lines = array_map(fn (CutStep $cut): string => $this->cutLine($cut), $pattern->steps());
+                $lines = array_map(fn (CutStep $cut): string => $this->cutLine($cut, $stock), $pattern->steps());
                 $drafts[$key] = [$this->step(
                     $key,
                     Phase::Cut,
                     $this->cutTitle($stock, $pattern),
-                    $lines === [] ? 'The sheet is used whole: nothing to cut.' : 'Set the fence, cut every piece that is alike, then move it.',
+                    match (true) {
+                        $lines === [] => 'The sheet is used whole: nothing to cut.',
+                        $stock->isByHand() => 'Board is cut with knife and metal ruler, one at a time, never in the trimmer.',
+                        default => 'Set the fence, cut every piece that is alike, then move it.',
+                    },
                     'Cutting',
                     places: $lines,
-                    caution: $lines === [] ? null : Caution::Trimmer,
+                    caution: $lines === [] ? null : ($stock->isByHand() ? Caution::Knife : Caution::Trimmer),
                     parts: $this->partsOf($pattern, $stock),
                     picture: Picture::sheet($key),
                 ), ['practise']];
@@ -95,19 +99,25 @@ final readonly class WorkOrder
         return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, $letters === [] ? 'what is kept for later' : implode(', ', $letters));
     }
 
-    private function cutLine(CutStep $cut): string
+    private function cutLine(CutStep $cut, StockPlan $stock): string
     {
+        $passes = $stock->passes($cut);
+        $fence = $this->notation->text($cut->fence);
+
         return rtrim(sprintf(
-            '%s %s: divide the %s of %s %s%s. It gives %s and %s. %s',
-            $cut->sameFence ? 'Same fence,' : 'Fence',
-            $this->notation->text($cut->fence),
+            '%s: divide the %s of %s %s%s. It gives %s and %s. %s',
+            match (true) {
+                $stock->isByHand() => "Mark {$fence}",
+                $cut->sameFence => "Same fence, {$fence}",
+                default => "Fence {$fence}",
+            },
             $cut->along->value,
             $cut->together === 1 ? 'the' : "{$cut->together} equal",
             $this->notation->size($cut->piece),
-            $cut->together === 1 ? ' piece' : ' pieces, together',
+            $cut->together === 1 ? ' piece' : ' pieces, '.($passes->count() === 1 ? 'together' : "in {$passes->text()}"),
             $this->outcome($cut->first),
             $this->outcome($cut->second),
-            $this->workings->trimmer()->advice($cut, $this->notation),
+            $stock->isByHand() ? '' : $this->workings->trimmer()->advice($cut, $this->notation),
         ));
     }
 
@@ -135,7 +145,7 @@ final readonly class WorkOrder
     {
         $places = [];
         foreach ($this->workings->blueprint->sections() as $section => $parts) {
-            $pieces = array_map(static fn (Part $part): string => ($part->quantity > 1 ? "{$part->quantity} " : '').$part->letter, $parts);
+            $pieces = array_map(fn (Part $part): string => ($this->count($part) > 1 ? "{$this->count($part)} " : '').$part->letter, $parts);
             $places[] = "{$section}: ".implode(', ', $pieces);
         }
         if ($this->workings->blueprint->pieces() < 2) {
@@ -326,7 +336,7 @@ final readonly class WorkOrder
         if ($part->notches === []) {
             return null;
         }
-        $count = count($part->notches) * $part->quantity;
+        $count = count($part->notches) * $this->count($part);
 
         return $this->step(
             "notch-{$part->key}",
@@ -405,9 +415,15 @@ final readonly class WorkOrder
 
     private function named(Part $part): string
     {
-        return $part->quantity === 1
-            ? "{$part->letter}, ".lcfirst($part->name)
-            : "all {$part->quantity} of {$part->letter}, ".lcfirst($part->name);
+        $count = $this->count($part);
+
+        return ($count === 1 ? '' : "all {$count} of ")."{$part->letter}, ".lcfirst($part->name);
+    }
+
+    /** How many pieces there are, of all books that are made together. */
+    private function count(Part $part): int
+    {
+        return $part->quantity * $this->workings->copies;
     }
 
     /**

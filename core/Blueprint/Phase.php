@@ -22,6 +22,12 @@ enum Phase: int
     case Fill = 90;
     case Finish = 95;
 
+    /** Whether a batch of books does it book by book; what comes before is done to the pieces of all of them together. */
+    public function isForEachCopy(): bool
+    {
+        return $this->value >= self::DryFit->value;
+    }
+
     public function label(): string
     {
         return match ($this) {

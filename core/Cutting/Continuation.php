@@ -30,6 +30,8 @@ final readonly class Continuation
     {
         $latest = $cut->latest();
         $stays = $latest === null || $latest->spoiled != $cut->spoiled ? null : $latest->stillFor($demands);
+        // Sheets the maker has no more are planned no more.
+        $stays = $stays !== null && $supplies[0]->available !== null && $stays->sheets() > $supplies[0]->available ? null : $stays;
 
         return $stays === null ? $this->anew($demands, $supplies, $trimmer, $cut) : [$stays, []];
     }
@@ -50,7 +52,9 @@ final readonly class Continuation
         $rests = $this->rests($sheets, $matching);
         $pieces = $matching->match();
         $name = $supplies[0]->name;
-        $kept = $this->kept($matching, $demands, $cut, $sheets);
+        $begunSheets = array_sum(array_map(static fn (CutSheet $sheet): int => $sheet->pattern->supply->countsAs() * $sheet->pattern->count, $sheets));
+        $there = $supplies[0]->available === null ? PHP_INT_MAX : max(0, $supplies[0]->available - $begunSheets);
+        $kept = $this->kept($matching, $demands, $cut, $sheets, $there);
         $used = [...array_map(static fn (CutSheet $sheet): SheetPattern => $sheet->pattern, $sheets), ...$kept];
         $wanting = $matching->wanting();
         $left = [...$this->less([...$supplies, ...($cut->leftovers[$cut->latest()->paper ?? ''] ?? [])], $used), ...$this->again($rests, $pieces, $trimmer, $name)];
@@ -64,9 +68,10 @@ final readonly class Continuation
     /**
      * @param list<Demand> $demands
      * @param list<CutSheet> $begun
+     * @param int $there new sheets there are for them
      * @return list<SheetPattern>
      */
-    private function kept(CutMatching $matching, array $demands, AsCut $cut, array $begun): array
+    private function kept(CutMatching $matching, array $demands, AsCut $cut, array $begun, int $there): array
     {
         $latest = $cut->latest();
         $letters = $latest?->letters($demands) ?? [];
@@ -74,8 +79,10 @@ final readonly class Continuation
         $kept = [];
         foreach ($latest->plan->patterns ?? [] as $pattern) {
             $isOpen = ! in_array($pattern->key, $known, true) && ! $pattern->supply->isCutBefore() && ! $pattern->isCut;
-            if ($isOpen && array_diff_key($pattern->gives, $letters) === [] && $matching->keeps($relettered = $pattern->lettered($letters))) {
+            $takes = $pattern->supply->countsAs() * $pattern->count;
+            if ($isOpen && $takes <= $there && array_diff_key($pattern->gives, $letters) === [] && $matching->keeps($relettered = $pattern->lettered($letters))) {
                 $kept[] = $relettered;
+                $there -= $takes;
             }
         }
 

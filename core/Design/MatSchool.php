@@ -21,19 +21,13 @@ enum MatSchool: string
 
     public function border(Unit $unit): Length
     {
-        return match ($unit) {
-            Unit::Inch => match ($this) {
-                self::Hairline => Length::inches(0, 1, 16),
-                self::Fine => Length::inches(0, 1, 8),
-                self::Frame, self::Thrifty => Length::inches(0, 1, 4),
-                self::Wide => Length::inches(0, 1, 2),
-            },
-            Unit::Centimetre => match ($this) {
-                self::Hairline => Length::micrometres(1500),
-                self::Fine => Length::millimetres(3),
-                self::Frame, self::Thrifty => Length::millimetres(6),
-                self::Wide => Length::millimetres(12),
-            },
+        $allow = new Allowances($unit);
+
+        return match ($this) {
+            self::Hairline => $allow->hairline(),
+            self::Fine => $allow->fine(),
+            self::Frame, self::Thrifty => $allow->quarter(),
+            self::Wide => $allow->either(Length::inches(0, 1, 2), Length::millimetres(12)),
         };
     }
 

@@ -170,8 +170,10 @@ final readonly class Parameter
 
         $text = trim(str_replace("\r\n", "\n", $text));
         $canonical = $this->canonical === null ? $text : ($this->canonical)($text, $unit);
+        $kept = is_string($canonical) ? $canonical : $text;
 
-        return is_string($canonical) ? $canonical : $text;
+        // Written with every unit named it is longer than it was typed, and must be read again.
+        return mb_strlen($kept) <= self::MOST_TEXT ? $kept : throw InvalidParameter::notText($this->name, self::MOST_TEXT);
     }
 
     private function readFlag(mixed $typed): bool

@@ -7,6 +7,7 @@ namespace Ephemeron\Design;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Stock;
 
 /** What the maker's trimmer and scoring board can do; what is not said is as usual for their marks. */
 final readonly class Tools
@@ -64,6 +65,27 @@ final readonly class Tools
         ksort($stacks);
 
         return new self($this->grid, $this->grooves, $this->lengths, $stacks);
+    }
+
+    /**
+     * How many sheets of a paper the trimmer takes at once: 3 of 160 g/m², 2 of 220, 1 of 300 and more, or as the maker says (common practice, no
+     * published source). Board, 1 mm and thicker or heavier than 600 g/m², is never sent to it.
+     *
+     * @return int 0 for board
+     */
+    public function atOnce(Stock $stock): int
+    {
+        if ($stock->isBoard()) {
+            return 0;
+        }
+        $taken = $this->stacks[self::WEIGHTS[0]] ?? count(self::WEIGHTS);
+        foreach (self::WEIGHTS as $index => $grams) {
+            if ($stock->grammage->inGrams() >= $grams) {
+                $taken = $this->stacks[$grams] ?? count(self::WEIGHTS) - $index;
+            }
+        }
+
+        return $taken;
     }
 
     /** @return Length|null null where it is the usual one */

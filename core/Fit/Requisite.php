@@ -14,4 +14,11 @@ final readonly class Requisite
     public function __construct(public string $name, public Sundry $kind, public int $count, public ?Length $length)
     {
     }
+
+    /** For so many books. */
+    public function times(int $copies): self
+    {
+        // A roll of what is sold by length is still one.
+        return new self($this->name, $this->kind, $this->length === null ? $this->count * $copies : $this->count, $this->length?->times($copies));
+    }
 }

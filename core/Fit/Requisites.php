@@ -15,8 +15,11 @@ use Ephemeron\Measure\Length;
  */
 final readonly class Requisites
 {
-    /** @return list<Requisite> */
-    public function of(Blueprint $blueprint): array
+    /**
+     * @param int $copies books made together
+     * @return list<Requisite>
+     */
+    public function of(Blueprint $blueprint, int $copies = 1): array
     {
         $wanted = [];
         foreach ($blueprint->loose as $loose) {
@@ -30,7 +33,7 @@ final readonly class Requisites
             $wanted[] = new Requisite('Double-sided tape', Sundry::Tape, 1, $tape);
         }
 
-        return array_values($wanted);
+        return array_map(static fn (Requisite $one): Requisite => $one->times($copies), array_values($wanted));
     }
 
     private function tape(Blueprint $blueprint): Length

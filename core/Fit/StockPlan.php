@@ -6,7 +6,9 @@ namespace Ephemeron\Fit;
 
 use Ephemeron\Cutting\CutPiece;
 use Ephemeron\Cutting\CutPlan;
+use Ephemeron\Cutting\CutStep;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Passes;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\WhyNotFewer;
 use Ephemeron\Paper\Stock;
@@ -18,10 +20,23 @@ final readonly class StockPlan
      * @param list<string> $roles values of the roles it plays
      * @param list<Demand> $demands
      * @param non-empty-list<Supply> $supplies
+     * @param int $atOnce sheets of it that the trimmer takes at once; 0: none
      * @param list<CutPiece> $pieces what becomes of pieces that are cut, where other ones are wanted now than those they were cut for
      */
-    public function __construct(public Stock $stock, public array $roles, public array $demands, public array $supplies, public CutPlan $cuts, public array $pieces = [])
+    public function __construct(public Stock $stock, public array $roles, public array $demands, public array $supplies, public CutPlan $cuts, public array $pieces = [], public int $atOnce = 1)
     {
+    }
+
+    /** How often the blade comes down for a cut. */
+    public function passes(CutStep $step): Passes
+    {
+        return new Passes($step->together, $this->atOnce);
+    }
+
+    /** Board is cut with knife and metal ruler, never in the trimmer. */
+    public function isByHand(): bool
+    {
+        return $this->atOnce === 0;
     }
 
     public function whyNotFewer(): string

@@ -43,7 +43,7 @@ final readonly class CutListCsv
             $part->section,
             $part->letter,
             $part->name,
-            (string) $part->quantity,
+            (string) $plan->countOf($part),
             $notation->bare($part->size->width),
             $notation->bare($part->size->height),
             $plan->design->unit->value,

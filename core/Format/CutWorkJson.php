@@ -13,6 +13,7 @@ use Ephemeron\Cutting\Offcut;
 use Ephemeron\Cutting\Piece;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Geometry\Pin;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
@@ -66,6 +67,21 @@ final readonly class CutWorkJson
         return $this->readPlan(new Entry(json_decode($json, true)));
     }
 
+    /**
+     * What is to be cut from what, with which trimmer, as a text that is the same for the same.
+     *
+     * @param list<Demand> $demands
+     * @param list<Supply> $supplies
+     */
+    public function task(array $demands, array $supplies, Trimmer $trimmer): string
+    {
+        return json_encode([
+            array_map($this->demand(...), $demands),
+            array_map($this->supply(...), $supplies),
+            [$trimmer->longestCut->ticks, $trimmer->narrowestStrip->ticks, $trimmer->fence->value],
+        ], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+    }
+
     /** @return array<string, mixed> */
     private function plan(CutPlan $plan): array
     {
@@ -107,15 +123,27 @@ final readonly class CutWorkJson
     /** @return array<string, mixed> */
     private function sheet(SheetPattern $pattern): array
     {
-        $supply = $pattern->supply;
-
         return [
             'key' => $pattern->key,
-            'sheet' => ['name' => $supply->name, ...$this->size($supply->sheet), 'selvage' => $supply->selvage->ticks, 'there' => $supply->available, 'cents' => $supply->cents, 'leftover' => $supply->isLeftover, 'drawer' => $supply->key],
+            'sheet' => $this->supply($pattern->supply),
             'count' => $pattern->count,
             'gives' => (object) $pattern->gives,
             ...($pattern->isCut ? ['cut' => true] : []),
             'tree' => $this->piece($pattern->tree),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function supply(Supply $supply): array
+    {
+        return [
+            'name' => $supply->name,
+            ...$this->size($supply->sheet),
+            'selvage' => $supply->selvage->ticks,
+            'there' => $supply->available,
+            'cents' => $supply->cents,
+            'leftover' => $supply->isLeftover,
+            'drawer' => $supply->key,
         ];
     }
 

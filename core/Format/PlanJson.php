@@ -58,6 +58,7 @@ final readonly class PlanJson
                 'roles' => $stock->roles,
                 'sheets' => $stock->cuts->sheets(),
                 'lowerBound' => $stock->cuts->lowerBound,
+                'missing' => array_sum($stock->cuts->missing),
             ], $plan->stocks),
             'steps' => array_map($this->step(...), $plan->steps),
             'findings' => array_map(static fn (Finding $finding): array => [
@@ -148,12 +149,14 @@ final readonly class PlanJson
     {
         return array_map(fn (SheetPattern $pattern): array => [
             'stock' => $stock->stock->name,
+            'key' => $pattern->key,
             'count' => $pattern->count,
             'cuts' => array_map(fn (CutStep $cut): array => [
                 'number' => $cut->number,
                 'along' => $cut->along->value,
                 'fence' => $this->length($cut->fence, $notation),
                 'together' => $cut->together,
+                'passes' => $stock->passes($cut)->count(),
                 'sameFence' => $cut->sameFence,
                 'piece' => ['width' => $this->length($cut->piece->width, $notation), 'height' => $this->length($cut->piece->height, $notation)],
                 'gives' => [$this->outcome($cut->first, $notation), $this->outcome($cut->second, $notation)],

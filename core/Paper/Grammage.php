@@ -19,6 +19,9 @@ final readonly class Grammage
 
     public const HEAVIEST = 1500;
 
+    /** g/m² above which card is scored on both sides and may crack on a fold (common practice, no published source). */
+    public const HEAVY_CARD = 240;
+
     private const GRAMS_PER_POUND = '453.59237';
 
     private const SHEETS_PER_REAM = 500;
@@ -70,6 +73,11 @@ final readonly class Grammage
     public function inGrams(): float
     {
         return $this->milligrams / 1000;
+    }
+
+    public function isHeavyCard(): bool
+    {
+        return $this->inGrams() > self::HEAVY_CARD;
     }
 
     public function inPounds(BasicSheet $sheet): float

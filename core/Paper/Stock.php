@@ -103,6 +103,12 @@ final readonly class Stock
         return new self($name, $format->size(), $grammage, $grammage->caliper(), $doubleSided, false, false, Length::zero());
     }
 
+    /** 1 mm and thicker, or heavier than 600 g/m²: cut with knife and metal ruler (common practice, no published source). */
+    public function isBoard(): bool
+    {
+        return $this->caliper->isAtLeast(Length::millimetres(1)) || $this->grammage->inGrams() > 600.0;
+    }
+
     public function isDirectional(Side $side): bool
     {
         return $side === Side::A ? $this->directionA : $this->directionB;

@@ -18,9 +18,6 @@ use Ephemeron\Paper\Stock;
  */
 final readonly class ScoringAdvice
 {
-    /** Above this card is scored on both sides; common practice, no published source. */
-    private const HEAVY = 240.0;
-
     /** Lighter than this it makes no difference. */
     private const LIGHT = 130.0;
 
@@ -76,7 +73,7 @@ final readonly class ScoringAdvice
     private function bothSides(): string
     {
         $reasons = [];
-        if ($this->stock->grammage->inGrams() > self::HEAVY) {
+        if ($this->stock->grammage->isHeavyCard()) {
             $reasons[] = "{$this->stock->grammage->text()} is heavy";
         }
         if (! $this->stock->doubleSided) {

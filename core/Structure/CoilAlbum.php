@@ -93,7 +93,7 @@ final readonly class CoilAlbum implements Structure
             Parameter::length('coil', 'Coil', 'Its diameter.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(1), Length::millimetres(25)),
             Parameter::length('pitch', 'Pitch of the holes', 'From hole to hole on your tool.', Length::inches(0, 1, 8), Length::inches(0, 3, 4), Length::inches(0, 1, 4), Length::millimetres(6)),
             Parameter::length('tool', 'Largest coil of the tool', 'A larger one is closed by hand.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(0, 5, 8), Length::millimetres(16)),
-            Parameter::length('notch', 'Thumb notch', 'At the opening of each leaf.', Length::inches(0, 1, 2), Length::inches(2), Length::inches(1), Length::millimetres(25)),
+            Parameter::length('notch', 'Thumb notch', 'At the opening of each leaf.', Length::inches(0, 1, 2), Length::inches(2), (new Allowances(Unit::Inch))->notch(), (new Allowances(Unit::Centimetre))->notch()),
         ];
     }
 

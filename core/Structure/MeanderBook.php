@@ -22,6 +22,7 @@ use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Allowances;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Values;
@@ -89,7 +90,7 @@ final readonly class MeanderBook implements Structure
             Parameter::length('sheet-side', 'Sheet side', 'Side of the square sheet the book is folded from.', Length::inches(6), Length::inches(24), Length::inches(12), Length::millimetres(300)),
             Parameter::choice('panels-per-side', 'Panels per side', 'Into how many panels each side is scored; four give seven leaves.', ['4' => '4, seven leaves', '6' => '6, seventeen leaves', '8' => '8, thirty-one leaves'], '4'),
             Parameter::flag('pockets', 'Glue leaves into pockets', 'Otherwise the leaves stay open folds.', true),
-            Parameter::length('notch', 'Thumb notch', 'Diameter of the punch; half of it bites into the opening.', Length::inches(0, 1, 2), Length::inches(2, 1, 4), Length::inches(1), Length::millimetres(25)),
+            Parameter::length('notch', 'Thumb notch', 'Diameter of the punch; half of it bites into the opening.', Length::inches(0, 1, 2), Length::inches(2, 1, 4), (new Allowances(Unit::Inch))->notch(), (new Allowances(Unit::Centimetre))->notch()),
             Parameter::flag('inserts', 'Inserts', 'A square card for every pocket.', true),
             Parameter::length('insert-allowance', 'Insert allowance', 'How much smaller than a panel the inserts are, each way.', Length::inches(0, 1, 8), Length::inches(2), Length::inches(0, 1, 2), Length::millimetres(12)),
             Parameter::flag('cover-cards', 'Cover cards', 'Stiff cards on both covers, flush at the spine.', true),

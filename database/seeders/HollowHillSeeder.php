@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Drawer\PaperPicture;
+use App\History\History;
+use App\History\TickSlice;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Models\Supply;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Sundry;
@@ -20,7 +23,7 @@ use Illuminate\Database\Seeder;
 /** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
 final class HollowHillSeeder extends Seeder
 {
-    public function __construct(private readonly ProjectEditor $editor, private readonly PaperPicture $pictures)
+    public function __construct(private readonly ProjectEditor $editor, private readonly Plans $plans, private readonly PaperPicture $pictures, private readonly History $history)
     {
     }
 
@@ -56,9 +59,9 @@ final class HollowHillSeeder extends Seeder
         ]);
         $this->tickThrough($project, Phase::Score);
         foreach (['fold-sheet-1', 'fold-sheet-2', 'fold-sheet-3', 'fold-sheet-4'] as $key) {
-            $project->ticks()->create(['key' => $key]);
+            $this->tick($project, $key);
         }
-        $project->notes()->create(['step' => 'fold-sheet-4', 'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
+        $project->notes()->create(['mark' => 'seed', 'step' => 'fold-sheet-4', 'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
     }
 
     /** Planned on a directional paper: the folding turns its print over, which the plan says. */
@@ -245,10 +248,17 @@ final class HollowHillSeeder extends Seeder
 
     private function tickThrough(Project $project, Phase $last, int $most = PHP_INT_MAX): void
     {
-        foreach ($this->editor->plan($project)->steps as $step) {
+        foreach ($this->plans->plan($project)->steps as $step) {
             if ($step->phase->value <= $last->value && $step->number <= $most) {
-                $project->ticks()->create(['key' => $step->key]);
+                $this->tick($project, $step->key, array_keys($step->places));
             }
         }
+    }
+
+    /** @param list<int> $places */
+    private function tick(Project $project, string $step, array $places = []): void
+    {
+        $keys = [$step, ...array_map(static fn (int $place): string => "{$step}#{$place}", $places)];
+        $this->history->do($project->refresh(), TickSlice::KIND, $step, ['step' => $step, 'keys' => []], ['step' => $step, 'keys' => $keys]);
     }
 }

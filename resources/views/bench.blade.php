@@ -1,12 +1,22 @@
 @php
     $notation = $plan->notation();
-    $done = $progress->isDone($step);
+    $done = $progress->isDone($step, $copy);
 @endphp
-<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench">
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench" :step="$step->key">
     <div class="bench" x-data="bench" @keydown.window="onKey($event)">
         <article class="now" aria-live="polite">
             <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }} · {{ $step->section }}@if ($done) · done @endif</p>
             <h2>@typeset($step->title)</h2>
+            @if ($copy)
+                <nav class="copies" aria-label="Copies of this batch">
+                    <span class="quiet">Copy {{ $copy }} of {{ $project->copies }}</span>
+                    @foreach (range(1, $project->copies) as $each)
+                        <a @class(['is-here' => $each === $copy, 'is-done' => $progress->isDone($step, $each)]) href="{{ route('bench', ['project' => $project, 'step' => $step->key, 'copy' => $each]) }}" @if ($each === $copy) aria-current="true" @endif aria-label="Copy {{ $each }}{{ $progress->isDone($step, $each) ? ', done' : '' }}">{{ $progress->isDone($step, $each) ? '✓' : $each }}</a>
+                    @endforeach
+                </nav>
+            @elseif ($project->copies > 1)
+                <p class="quiet mb-1">For all {{ $project->copies }} books together.</p>
+            @endif
             <div @class(['with-picture' => $drawing !== null])>
                 <div>
                     <p class="do">@typeset($step->text)</p>
@@ -28,7 +38,7 @@
                             @php($gives = $plan->patternOf($step)?->gives)
                             @foreach ($step->parts as $part)
                                 @php($piece = $plan->blueprint->part($part))
-                                <span class="text-nowrap"><strong>@php($many = $gives[$piece->letter] ?? $piece->quantity){{ $many > 1 ? $many.' ' : '' }}{{ $piece->letter }}</strong> @size($piece->size, $notation, $loop->last)</span>@if (! $loop->last), @endif
+                                <span class="text-nowrap"><strong>@php($many = $gives[$piece->letter] ?? ($copy ? $piece->quantity : $plan->countOf($piece))){{ $many > 1 ? $many.' ' : '' }}{{ $piece->letter }}</strong> @size($piece->size, $notation, $loop->last)</span>@if (! $loop->last), @endif
                             @endforeach
                         </p>
                     @endif
@@ -43,11 +53,11 @@
             @if ($step->places !== [])
                 <ul class="places" aria-label="Each place, ticked one by one">
                     @foreach ($step->places as $index => $place)
-                        @php($placeDone = $progress->isPlaceDone($step, $index))
+                        @php($placeDone = $progress->isPlaceDone($step, $index, $copy))
                         <li>
                             <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                                 @csrf @method('PUT')
-                                <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="place" value="{{ $index }}"><input type="hidden" name="done" value="{{ $placeDone ? 0 : 1 }}">
+                                <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="place" value="{{ $index }}"><input type="hidden" name="done" value="{{ $placeDone ? 0 : 1 }}">
                                 <button id="place-{{ $index }}" aria-pressed="{{ $placeDone ? 'true' : 'false' }}">{{ $placeDone ? '✓' : '○' }} @typeset($place)</button>
                             </form>
                         </li>
@@ -60,13 +70,13 @@
                 @endif
                 <form method="post" x-ref="done" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                     @csrf @method('PUT')
-                    <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="done" value="1"><input type="hidden" name="next" value="1">
+                    <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="done" value="1"><input type="hidden" name="next" value="1">
                     <button class="btn-main" id="done">{{ $after ? 'Done, next' : 'Done' }}</button>
                 </form>
                 @if ($done)
                     <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                         @csrf @method('PUT')
-                        <input type="hidden" name="step" value="{{ $step->key }}"><input type="hidden" name="done" value="0">
+                        <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="done" value="0">
                         <button class="btn-plain" id="not-done">Not done yet</button>
                     </form>
                 @endif
@@ -78,6 +88,7 @@
             @if ($after === null && $progress->done() === $progress->total())
                 <p class="do mt-3 mb-0">Finished. Photograph it, keep the leftovers in a labelled pocket, and note what you changed.</p>
             @endif
+            <x-spoiled :project="$project" :parts="array_map($plan->blueprint->part(...), $step->parts)" stage="bench" :step="$step->key"/>
             <form class="d-flex gap-2 mt-3" method="post" action="{{ route('notes.store', $project) }}">
                 @csrf
                 <input type="hidden" name="step" value="{{ $step->key }}">

@@ -1,17 +1,23 @@
 @php
     $notation = $plan->notation();
     $lines = \Ephemeron\Format\Svg\LineKind::class;
-    $together = $copies > 1 ? ['copies' => $copies] : [];
 @endphp
-<x-project :project="$project" :plan="$one" :progress="$progress" :stage="\App\View\Stage::Cut">
-    <p class="fs-5 mb-1">{{ $plan->sheets() }} {{ $plan->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $plan->leftovers() > 0 ? ' and '.$plan->leftovers().' '.($plan->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }} for {{ $plan->blueprint->pieces() * $copies }} pieces{{ $copies > 1 ? " of {$copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
-    <form class="sieve" method="get" action="{{ route('cut', $project) }}">
-        <span class="sieve-by"><label for="copies">Cut for so many books at once</label>
-        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : $copies }}" inputmode="numeric" autocomplete="off"></span>
-        <button class="btn-plain">Plan them together</button>
-        <span>The cut plan as <a href="{{ route('export.cut-plan.csv', [$project, ...$together]) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', [$project, ...$together]) }}">JSON</a>@if ($copies === 1), with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a>@endif</span>
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
+    <p class="fs-5 mb-1"><x-sheets :plan="$plan"/> for {{ $plan->blueprint->pieces() * $project->copies }} pieces{{ $project->copies > 1 ? " of {$project->copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+    <div class="sieve">
+        @if ($project->copies === 1)
+            <form class="sieve-by" method="post" action="{{ route('batches.store', $project) }}">@csrf
+                <label for="copies">Make a batch of</label>
+                <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : '' }}" placeholder="10" inputmode="numeric" autocomplete="off">
+                <label for="batch-name">called</label>
+                <input class="form-control" id="batch-name" name="batch-name" value="{{ is_string(old('batch-name')) ? old('batch-name') : '' }}" placeholder="{{ $project->name }} × 10" maxlength="120" autocomplete="off">
+                <button class="btn-plain">Put it on the shelf</button>
+            </form>
+        @endif
+        <span>The cut plan as <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a>, with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a></span>
         @error('copies')<p class="field-error">{{ $message }}</p>@enderror
-    </form>
+        @error('batch-name')<p class="field-error">{{ $message }}</p>@enderror
+    </div>
     @foreach ($changed as [$sentence, $paper, $roles])
         <div class="said is-stop">
             <p class="mb-1">{{ $sentence }}</p>
@@ -25,10 +31,9 @@
     <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
     @if ($hand)
         @include('cut.in-hand')
-    @elseif ($copies === 1)
+    @else
         <p class="said" role="status">All is cut. <a href="{{ route('score', $project) }}">On to the scores</a></p>
     @endif
-    @if ($copies > 1)<p class="quiet mb-1">The bench goes on with one book; its ticks and the drawer count one.</p>@endif
     <x-legend :kinds="[$lines::Cut, $lines::Outline]"><li>tinted: left over</li><li>numbers: the order of the cuts</li></x-legend>
     @foreach ($plan->stocks as $stockIndex => $stock)
         <section aria-labelledby="stock-{{ $stockIndex }}">
@@ -45,13 +50,20 @@
                 @if ($between !== [])<span class="quiet">{{ count($between) === 1 ? 'one fence setting falls' : count($between).' fence settings fall' }} between two marks (≈)</span>@endif
                 <details class="why-not"><summary>Why not fewer?</summary><p>{{ $stock->whyNotFewer() }}</p></details>
             </div>
-            @if (! $stock->cuts->isProved() && $stock->cuts->missing === [])
-                @php($search = $searches[\App\Planning\KeptPlans::key($stock->demands, $stock->supplies, $trimmer)] ?? null)
+            @if (! $stock->cuts->isProved() && $stock->cuts->missing === [] && ! $plan->isBegun($stock))
+                @php($searchKey = \App\Planning\KeptPlans::key($stock->demands, $stock->supplies, $trimmer))
+                @php($search = $searches[$searchKey] ?? null)
                 @if ($search)
                     @include('partials.search', ['search' => $search, 'sheets' => $stock->cuts->sheets()])
                 @else
-                    <form class="search" method="post" action="{{ route('searches.store', [$project, 'stock' => $stockIndex, ...$together]) }}" hx-post="{{ route('searches.store', [$project, 'stock' => $stockIndex, ...$together]) }}" hx-trigger="load, submit" hx-swap="outerHTML">@csrf<button class="btn-plain">Look longer for fewer sheets</button></form>
+                    <form class="search" method="post" action="{{ route('searches.store', [$project, 'key' => $searchKey]) }}" hx-post="{{ route('searches.store', [$project, 'key' => $searchKey]) }}" hx-trigger="load, submit" hx-swap="outerHTML">@csrf<button class="btn-plain">Look longer for fewer sheets</button></form>
                 @endif
+            @endif
+            @if ($stock->pieces !== [])
+                <div class="said is-watch">
+                    <p class="mb-1">Cut before the design was changed, or with a piece spoiled since:</p>
+                    <ul class="mb-0">@foreach ($becomes->of($stock) as $sentence)<li>@typeset($sentence)</li>@endforeach</ul>
+                </div>
             @endif
             @foreach ($stock->cuts->missing as $letter => $count)
                 <p class="said is-stop">{{ $count }} of {{ $letter }} {{ in_array((string) $letter, $stock->cuts->oversize, true) ? 'does not fit this sheet' : 'left without paper' }}. <a href="{{ route('papers.for', $project) }}">Another paper, or smaller mats</a></p>
@@ -71,13 +83,13 @@
                         @endif
                     </div>
                     <div>
-                        <h3>@if ($pattern->supply->isLeftover){{ $pattern->count === 1 ? 'A leftover of' : "{$pattern->count} leftovers, cut together, of" }} @size($pattern->supply->sheet, $notation)@else{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike, cut together" }}@endif</h3>
+                        <h3>@if ($pattern->supply->isCutBefore()){{ $pattern->count === 1 ? 'A piece cut before' : "{$pattern->count} pieces cut before" }}, @size($pattern->supply->sheet, $notation)@elseif ($pattern->supply->isLeftover){{ $pattern->count === 1 ? 'A leftover of' : "{$pattern->count} leftovers alike of" }} @size($pattern->supply->sheet, $notation)@else{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike" }}@endif</h3>
                         <p class="mb-1">
                             Gives
                             @foreach ($pattern->gives as $letter => $count)
                                 <span class="num">{{ $count }} {{ $letter }}</span>@if (! $loop->last), @endif
                             @endforeach
-                            <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg', ...$together]) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'dxf', ...$together]) }}">DXF</a></span>
+                            <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stepKey, 'svg']) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stepKey, 'dxf']) }}">DXF</a></span>
                         </p>
                         @if ($steps === [])
                             <p class="fs-5">The {{ $pattern->supply->isLeftover ? 'leftover' : 'sheet' }} is used whole: nothing to cut.</p>
@@ -86,10 +98,10 @@
                                 @foreach ($steps as $step)
                                     <li :class="{ 'is-now': Number(at) === {{ $step->number }}, 'is-ahead': Number(at) < {{ $step->number }} }">
                                         <span class="quiet">{{ $step->number }}</span>
-                                        <span><span class="fence">@length($step->fence, $notation, false)</span><span class="same">{{ $step->sameFence ? 'same fence' : 'set the fence' }}{{ $trimmer->isTooLong($step) ? ', with a knife' : ($trimmer->setting($step)->isAtMark() ? '' : ', between marks') }}</span></span>
+                                        <span><span class="fence">@length($step->fence, $notation, false)</span><span class="same">{{ $stock->isByHand() ? 'knife and ruler' : ($step->sameFence ? 'same fence' : 'set the fence') }}{{ $stock->isByHand() ? '' : ($trimmer->isTooLong($step) ? ', with a knife' : ($trimmer->setting($step)->isAtMark() ? '' : ', between marks')) }}</span></span>
                                         <span>
                                             {{ $step->along === \Ephemeron\Measure\Axis::Width ? '↔' : '↕' }}
-                                            {{ $step->together > 1 ? "{$step->together} together," : '' }}
+                                            {{ $step->together > 1 ? $stock->passes($step)->text().',' : '' }}
                                             along the {{ $step->along->value }} of @size($step->piece, $notation, false):
                                             @foreach ([$step->first, $step->second] as $piece)
                                                 @if ($piece instanceof \Ephemeron\Cutting\Blank)
@@ -112,12 +124,10 @@
                                 @foreach ($pattern->offcuts() as $number => $offcut)
                                     @php($kept = $choices[$stepKey][$number] ?? $keeping->is($offcut->area()->size))
                                     <li>@size($offcut->area()->size, $notation)
-                                        @if ($copies === 1)
                                             <form method="post" action="{{ route('offcuts', $project) }}" hx-put="{{ route('offcuts', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                                                 <input type="hidden" name="step" value="{{ $stepKey }}"><input type="hidden" name="offcut" value="{{ $number }}"><input type="hidden" name="keep" value="{{ $kept ? 0 : 1 }}">
                                                 <button aria-pressed="{{ $kept ? 'true' : 'false' }}" aria-label="{{ $kept ? 'keep; press to bin it' : 'bin; press to keep it' }}">{{ $kept ? 'keep' : 'bin' }}</button>
                                             </form>
-                                        @endif
                                     </li>
                                 @endforeach
                             </ul>

@@ -73,7 +73,7 @@
             <p class="quiet mb-1">Lay this beside the trimmer. Numbers and arrows stand as the reader will see them; a dot marks where the leaf opens.</p>
             <div class="flat-maps">
                 @foreach ($mapped as $part)
-                    <figure class="sheet">{!! $mapDrawing->draw($part)->inline() !!}<figcaption>{{ $part->letter }} · {{ $part->name }}{{ $part->quantity > 1 ? ", all {$part->quantity}" : '' }} <span class="quiet">· as <a href="{{ route('export.pattern', [$project, $part->letter, 'fold']) }}">FOLD</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'svg']) }}">SVG</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'dxf']) }}">DXF</a></span></figcaption></figure>
+                    <figure class="sheet">{!! $mapDrawing->draw($part)->inline() !!}<figcaption>{{ $part->letter }} · {{ $part->name }}{{ $plan->countOf($part) > 1 ? ", all {$plan->countOf($part)}" : '' }} <span class="quiet">· as <a href="{{ route('export.pattern', [$project, $part->letter, 'fold']) }}">FOLD</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'svg']) }}">SVG</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'dxf']) }}">DXF</a></span></figcaption></figure>
                 @endforeach
             </div>
         </section>

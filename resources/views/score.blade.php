@@ -14,7 +14,7 @@
         <span class="sieve-by"><label for="grooves">Grooves every</label>
         <select class="form-select" id="grooves" name="set[grooves]">@foreach (\Ephemeron\Measure\ToolGrid::cases() as $grid)<option value="{{ $grid->value }}" @selected($plan->design->tools->grooves === $grid)>{{ $grid->value }}</option>@endforeach</select></span>
         <span class="sieve-by"><label for="board">Board</label>
-        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('board')]) id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->tools->length('board') ? $notation->exact($plan->design->tools->length('board')) : '') }}" placeholder="{{ $plan->design->tools->grooves->unit() === \Ephemeron\Measure\Unit::Inch ? '12 in' : '30 cm' }}" autocomplete="off"></span>
+        <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('board')]) id="board" name="set[board]" value="{{ $errors->has('board') && is_array(old('set')) ? (is_string(old('set')['board'] ?? null) ? old('set')['board'] : '') : ($plan->design->tools->length('board') ? $notation->exact($plan->design->tools->length('board')) : '') }}" placeholder="{{ $notation->text(\Ephemeron\Scoring\Board::usual($plan->design->tools->grooves)->length) }}" autocomplete="off"></span>
         @error('board')<p class="field-error">{{ $message }}</p>@enderror
         <noscript><button class="btn-plain">Show</button></noscript>
     </x-change-form>
@@ -22,7 +22,7 @@
     @forelse ($groups as $group)
         @php
             $score = reset($group);
-            $pieces = array_sum(array_map(fn ($each) => $each->part->quantity, $group));
+            $pieces = array_sum(array_map(fn ($each) => $each->part->quantity, $group)) * $project->copies;
             $stock = $plan->stockOf((string) array_key_first($group));
         @endphp
         <section class="scored">
@@ -34,7 +34,7 @@
                     <li id="score-{{ $key }}">
                         <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                             <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $key }}"><input type="hidden" name="done" value="{{ $done ? 0 : 1 }}">
-                            <button aria-pressed="{{ $done ? 'true' : 'false' }}">{{ $done ? '✓' : '○' }} {{ $each->part->quantity > 1 ? "{$each->part->quantity} " : '' }}{{ $each->part->letter }}, blank @size($each->part->size, $notation)</button>
+                            <button aria-pressed="{{ $done ? 'true' : 'false' }}">{{ $done ? '✓' : '○' }} @php($many = $each->part->quantity * $project->copies){{ $many > 1 ? "{$many} " : '' }}{{ $each->part->letter }}, blank @size($each->part->size, $notation)</button>
                         </form>
                     </li>
                 @endforeach

@@ -3,7 +3,7 @@
         <header class="masthead">
             <a class="wordmark" href="{{ route('shelf') }}">Ephemeron</a>
             <h1 class="title">The shelf</h1>
-            <div class="tools"><a class="btn-plain" href="{{ route('papers.index') }}">Paper drawer</a><a class="btn-main" href="{{ route('catalogue') }}">Begin a book</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('papers.index') }}">Paper drawer</a><a class="btn-plain" href="{{ route('taken-off') }}">Taken off</a><a class="btn-main" href="{{ route('catalogue') }}">Begin a book</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>
@@ -13,6 +13,7 @@
                     <form method="post" action="{{ route('projects.restore', session('taken-off')['id']) }}">@csrf<button class="btn-plain">Undo</button></form>
                 </div>
             @endif
+            @if (session('refused'))<p class="said is-stop mt-3" role="alert">{{ session('refused') }}</p>@endif
             @if (session('said'))
                 <p class="said mt-3" role="status">{{ session('said') }}</p>
             @endif
@@ -20,25 +21,35 @@
                 <p class="said is-stop mt-3" role="alert">{{ $errors->rename->first() }} The old name still stands.</p>
             @endif
 
-            @if ($projects->isEmpty())
+            @if ($books->isEmpty())
                 <p class="mt-4 fs-5">The shelf is empty. Choose a structure and your first book lies on it.</p>
             @endif
             <ul class="shelf">
-                @foreach ($projects as $project)
-                    @php
-                        $plan = $editor->plan($project);
-                        $progress = new \App\Planning\Progress($project, $plan);
-                    @endphp
+                @foreach ($books as $book)
+                    @php([$project, $plan, $progress] = [$book->project, $book->plan, $book->progress])
                     <li>
-                        <a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! (new \App\Drawing\ShelfDrawing($plan))->draw()->inline() !!}</a>
+                        @if ($plan)<a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! (new \App\Drawing\ShelfDrawing($plan))->draw()->inline() !!}</a>@endif
                         <div class="about">
-                            <x-moon :share="$progress->share()" :words="$progress->words()"/>
+                            @if ($progress)<x-moon :share="$progress->share()" :words="$progress->words()"/>@endif
                             <div>
-                                <h2><a href="{{ route($progress->done() > 0 ? 'bench' : 'plan', $project) }}">{{ $project->name }}</a></h2>
-                                <p>{{ $plan->structure->name() }}, {{ $plan->blueprint->pieces() }} pieces from {{ $plan->sheets() }} sheets, in {{ $plan->design->unit->label() }}</p>
-                                <p class="quiet">{{ $progress->words() }}@if ($plan->report->stops()) · needs a look @endif</p>
+                                @if ($plan)
+                                    <h2><a href="{{ route($progress->share() > 0 ? 'bench' : 'plan', $project) }}">{{ $project->name }}</a></h2>
+                                    <p>{{ $plan->structure->name() }}, {{ $plan->pieces() }} pieces from <x-sheets :plan="$plan"/>, in {{ $plan->design->unit->label() }}</p>
+                                    @if ($project->copies > 1)<p>A batch of {{ $project->copies }}{{ $names->has($project->batch_of) ? ' of '.$names[$project->batch_of] : '' }}</p>@endif
+                                    <p class="quiet">{{ $progress->words() }}@if ($plan->report->stops()) · needs a look @endif</p>
+                                @else
+                                    <h2>{{ $project->name }}</h2>
+                                    <p class="missing">This book cannot be read: {{ $book->trouble }}</p>
+                                    <p class="quiet">Undo its last change, or take the file out and bring it in mended.</p>
+                                @endif
                                 <div class="actions">
-                                    <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<button aria-label="Copy {{ $project->name }}">Copy</button></form>
+                                    @if ($plan)
+                                        <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<button aria-label="Copy {{ $project->name }}">Copy</button></form>
+                                    @else
+                                        @php($event = app(\App\History\History::class)->lastDone($project))
+                                        @if ($event)<form method="post" action="{{ route('undo', $project) }}">@csrf<input type="hidden" name="event" value="{{ $event->id }}"><button aria-label="Undo in {{ $project->name }}">Undo: {{ $event->sentence }}</button></form>@endif
+                                        <a href="{{ route('export.stored', $project) }}">Take the file out</a>
+                                    @endif
                                     <form method="post" action="{{ route('projects.destroy', $project) }}">@csrf @method('DELETE')<button aria-label="Take off {{ $project->name }}">Take off</button></form>
                                     <details>
                                         <summary aria-label="Rename {{ $project->name }}">Rename</summary>

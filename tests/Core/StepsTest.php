@@ -38,7 +38,7 @@ final class StepsTest extends TestCase
     public function test_the_album_is_made_in_the_order_of_the_hands(): void
     {
         $plan = $this->plan('nested-gusset-album');
-        $this->assertOrder($plan, ['cut-structure-card-1', 'sort', 'score-sheet-1', 'fold-sheet-1', 'dry-fit', 'nest-3', 'nest-2', 'nest-1', 'ribbon', 'double-mat-covers', 'mat-covers']);
+        $this->assertOrder($plan, ['cut', 'sort', 'score-sheet-1', 'fold-sheet-1', 'dry-fit', 'nest-3', 'nest-2', 'nest-1', 'ribbon', 'double-mat-covers', 'mat-covers']);
         $this->assertOrder($plan, ['nest-1', 'mat-pages', 'pockets-top', 'cards-3x4']);
         $this->assertOrder($plan, ['notch-page-2/pocket-1', 'short-on-tall', 'pockets-top']);
     }
@@ -46,7 +46,7 @@ final class StepsTest extends TestCase
     public function test_the_meander_book_is_made_in_the_order_of_the_hands(): void
     {
         $plan = $this->plan('meander-book');
-        $this->assertOrder($plan, ['practise', 'cut-book-sheet-1', 'score-book-sheet', 'slit-book-sheet', 'fold-path', 'notch-book-sheet', 'top-pockets', 'side-pockets', 'cover-cards', 'fill-leaves']);
+        $this->assertOrder($plan, ['practise', 'cut', 'score-book-sheet', 'slit-book-sheet', 'fold-path', 'notch-book-sheet', 'top-pockets', 'side-pockets', 'cover-cards', 'fill-leaves']);
         $this->assertNotContains('fold-book-sheet', array_map(static fn (Step $step): string => $step->key, $plan->steps), 'the structure folds in its own words');
     }
 
@@ -88,7 +88,11 @@ final class StepsTest extends TestCase
 
     public function test_a_change_of_size_keeps_the_keys_so_that_ticks_stay(): void
     {
-        $keys = fn (string $width): array => array_map(static fn (Step $step): string => $step->key, $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]])->steps);
+        // A sheet that is cut another way is another sheet.
+        $keys = fn (string $width): array => array_values(array_filter(
+            array_map(static fn (Step $step): string => $step->key, $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]])->steps),
+            static fn (string $key): bool => ! str_starts_with($key, 'cut-'),
+        ));
         $this->assertSame($keys('5'), $keys('4 7/8'));
     }
 
@@ -145,7 +149,8 @@ final class StepsTest extends TestCase
     /** @param list<string> $expected */
     private function assertOrder(WorkPlan $plan, array $expected): void
     {
-        $keys = array_map(static fn (Step $step): string => $step->key, $plan->steps);
+        $first = $plan->stocks[0]->cuts->patterns[0]->key;
+        $keys = array_map(static fn (Step $step): string => $step->key === $first ? 'cut' : $step->key, $plan->steps);
         $this->assertSame($expected, array_values(array_intersect($keys, $expected)));
     }
 }

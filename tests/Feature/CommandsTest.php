@@ -67,7 +67,7 @@ final class CommandsTest extends TestCase
         $this->assertSame([], $plan['faces'][0]['mats']);
         $this->assertSame([1, 1, 1], array_column($plan['totals'], 'sheets'));
         $this->assertSame([1, 1, 1], array_column($plan['totals'], 'lowerBound'));
-        $this->assertSame(['stock', 'count', 'cuts', 'blanks', 'offcuts'], array_keys($plan['sheets'][0]));
+        $this->assertSame(['stock', 'key', 'count', 'cuts', 'blanks', 'offcuts'], array_keys($plan['sheets'][0]));
         $this->assertNotSame([], $plan['steps']);
         $this->assertSame([], $plan['findings']);
         $this->assertSame(['4x6', '3x4', '4x4', '2x3'], array_column($plan['photos'], 'size'));

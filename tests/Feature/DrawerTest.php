@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Paper;
 use App\Models\Project;
-use App\Planning\ProjectEditor;
 use Ephemeron\Measure\Length;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -105,20 +104,20 @@ final class DrawerTest extends TestCase
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
         $project->refresh();
-        $editor = $this->app->make(ProjectEditor::class);
-        $this->assertSame('Orbit card', $editor->design($project)->materials['structure-card']->name);
+        $this->assertSame('Orbit card', app(\App\Planning\Plans::class)->design($project)->materials['structure-card']->name);
 
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1'])->assertRedirect()->assertSessionHasNoErrors();
+        $sheet = $this->sheetKey($project, 'structure-card');
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1'])->assertRedirect()->assertSessionHasNoErrors();
         $taken = 9 - $paper->refresh()->count;
         $this->assertGreaterThan(0, $taken);
         $kept = Paper::query()->where('kind', 'leftover')->get();
         $this->assertNotEmpty($kept);
         $this->assertSame($paper->id, $kept[0]?->parent_id);
         $this->get("/papers?paper={$paper->id}")->assertSee("Cut for {$project->name}");
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
         $this->assertSame(9 - $taken, $paper->refresh()->count, 'a second tick takes nothing');
 
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '0']);
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '0']);
         $this->assertSame(9, $paper->refresh()->count);
         $this->assertSame(1, Paper::query()->count(), 'leftovers go with the cut that made them');
     }
@@ -138,7 +137,7 @@ final class DrawerTest extends TestCase
         $this->get('/catalogue?only[0][]=x&unit[]=cm')->assertOk();
         $this->post('/papers/take', ['csv' => ['x'], 'unit' => ['cm']])->assertRedirect();
         $project = Project::factory()->create();
-        $this->followingRedirects()->get("/projects/{$project->id}/cut?copies[]=2")->assertOk()->assertSee('One to a hundred books');
+        $this->followingRedirects()->from("/projects/{$project->id}/cut")->post("/projects/{$project->id}/batches", ['copies' => ['2'], 'batch-name' => ['x']])->assertOk()->assertSee('two to a hundred books');
     }
 
     public function test_the_drawer_never_has_fewer_than_none(): void
@@ -160,7 +159,8 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => Paper::query()->sole()->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1'])->assertSessionHasNoErrors();
+        $sheet = $this->sheetKey($project, 'structure-card');
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1'])->assertSessionHasNoErrors();
         $this->assertLessThan(9, Paper::query()->sole()->count, 'sheets are taken, and nothing as broad is left');
     }
 
@@ -174,7 +174,7 @@ final class DrawerTest extends TestCase
         $this->get("/projects/{$project->id}/cut")->assertDontSee('<image', false);
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
         $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)->assertSee('has-picture', false);
-        $this->get("/projects/{$project->id}/sheets/0/0.svg")->assertDontSee('<image', false);
+        $this->get("/projects/{$project->id}/sheets/{$this->sheetKey($project, 'structure-card')}.svg")->assertDontSee('<image', false);
     }
 
     public function test_a_measured_thickness_and_a_colour_for_each_side_go_with_the_paper(): void
@@ -187,7 +187,7 @@ final class DrawerTest extends TestCase
         $this->assertStringContainsString('0.09 cm', $csv);
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
-        $this->assertEqualsWithDelta(0.9, app(ProjectEditor::class)->design($project->refresh())->materials['structure-card']->caliper->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta(0.9, app(\App\Planning\Plans::class)->design($project->refresh())->materials['structure-card']->caliper->inMillimetres(), 1e-6);
         $this->from('/papers')->post('/papers', ['name' => 'Felt', 'thickness' => '9 cm'])->assertSessionHasErrors('thickness');
         $this->from('/papers')->post('/papers', ['name' => 'Felt', 'swatch-b' => 'blue'])->assertSessionHasErrors('swatch-b');
     }
@@ -200,9 +200,10 @@ final class DrawerTest extends TestCase
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision]);
-        $offcuts = array_map(static fn ($offcut) => $offcut->area(), app(ProjectEditor::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts());
+        $offcuts = array_map(static fn ($offcut) => $offcut->area(), app(\App\Planning\Plans::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts());
         $offcut = array_values(array_filter($offcuts, static fn ($area): bool => $area->size->shortSide()->isAtLeast(Length::inches(2))))[0];
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $sheet = $this->sheetKey($project, 'structure-card');
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
         $leftover = Paper::query()->where('kind', 'leftover')->where('width', $offcut->size->width->ticks)->firstOrFail();
         $this->assertSame([$offcut->left()->ticks, $offcut->top()->ticks, $paper->refresh()->picture], [$leftover->cut_left, $leftover->cut_top, $leftover->picture]);
 
@@ -219,7 +220,8 @@ final class DrawerTest extends TestCase
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision]);
         $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $sheet = $this->sheetKey($project, 'structure-card');
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
         $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
         $paper->refresh()->move(-$paper->count, 'Another book');
         $this->get("/projects/{$project->id}/cut")->assertSee('the drawer has')->assertSee('Plan with what is there now');
@@ -241,11 +243,12 @@ final class DrawerTest extends TestCase
         $this->get("/projects/{$project->id}/cut")->assertSee('2 leftovers');
         $this->get("/projects/{$project->id}/plan")->assertSee('Used first');
 
-        $first = $this->app->make(ProjectEditor::class)->plan($project)->stocks[0]->cuts->patterns[0];
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '1']);
+        $first = $this->app->make(\App\Planning\Plans::class)->plan($project)->stocks[0]->cuts->patterns[0];
+        $sheet = $this->sheetKey($project, 'structure-card');
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
         $this->assertSame([9, 2 - $first->count], [$paper->refresh()->count, $leftover->refresh()->count], 'leftovers go first');
         $this->assertSame([$paper->id], Paper::query()->where('kind', 'leftover')->distinct()->pluck('parent_id')->all(), 'what is left of a leftover is left of the same paper');
-        $this->put("/projects/{$project->id}/ticks", ['step' => 'cut-structure-card-1', 'done' => '0']);
+        $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '0']);
         $this->assertSame(2, $leftover->refresh()->count);
 
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->refresh()->revision, 'leftovers' => '0'])->assertSessionHasNoErrors();
@@ -274,7 +277,7 @@ final class DrawerTest extends TestCase
 
     private function sheetsOf(Project $project): int
     {
-        return $this->app->make(ProjectEditor::class)->plan($project)->stocks[0]->cuts->sheets();
+        return $this->app->make(\App\Planning\Plans::class)->plan($project)->stocks[0]->cuts->sheets();
     }
 
     /** @param array<string, string> $fields */

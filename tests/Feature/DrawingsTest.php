@@ -139,13 +139,13 @@ final class DrawingsTest extends TestCase
     public function test_small_pictures_are_drawn_once_for_each_design(): void
     {
         $editor = app(ProjectEditor::class);
-        $plan = $editor->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in']));
+        $plan = app(\App\Planning\Plans::class)->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in']));
         $spreads = new SpreadDrawing($plan);
         $drawn = array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $spreads->openings());
         $cache = new Repository(new ArrayStore(true));
         $this->assertSame($drawn, (new SmallPictures($cache))->of($plan));
         $this->assertSame($drawn, (new SmallPictures($cache))->of($plan), 'as they were kept');
-        $other = $editor->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]));
+        $other = app(\App\Planning\Plans::class)->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]));
         $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other));
     }
 

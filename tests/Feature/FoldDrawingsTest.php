@@ -31,7 +31,7 @@ final class FoldDrawingsTest extends TestCase
     public function test_scenes_are_sound_markup_with_a_panel_for_every_part_of_the_sheet(Unit $unit): void
     {
         foreach (app(Catalogue::class)->keys() as $structure) {
-            $plan = app(ProjectEditor::class)->plan($this->book($structure, $unit));
+            $plan = app(\App\Planning\Plans::class)->plan($this->book($structure, $unit));
             $builder = new SceneBuilder($plan->blueprint, $plan->notation());
             foreach (array_keys($builder->names()) as $key) {
                 $scene = $builder->scene((string) $key);
@@ -52,7 +52,7 @@ final class FoldDrawingsTest extends TestCase
     {
         $turning = [];
         foreach (app(Catalogue::class)->keys() as $structure) {
-            $plan = app(ProjectEditor::class)->plan($this->book($structure, Unit::Inch));
+            $plan = app(\App\Planning\Plans::class)->plan($this->book($structure, Unit::Inch));
             $turns = PageTurns::of($plan->blueprint);
             if ($turns === null) {
                 continue;
@@ -76,7 +76,7 @@ final class FoldDrawingsTest extends TestCase
     public function test_maps_and_profiles_are_sound_drawings(Unit $unit): void
     {
         foreach (app(Catalogue::class)->keys() as $structure) {
-            $plan = app(ProjectEditor::class)->plan($this->book($structure, $unit));
+            $plan = app(\App\Planning\Plans::class)->plan($this->book($structure, $unit));
             $drawing = new PageMapDrawing(PageMap::of($plan->blueprint, $plan->design->materials), $plan->notation());
             foreach ($plan->blueprint->parts as $part) {
                 if ($drawing->shows($part)) {
@@ -89,7 +89,7 @@ final class FoldDrawingsTest extends TestCase
 
     public function test_pages_of_the_meander_are_numbered_as_the_reader_will_see_them(): void
     {
-        $plan = app(ProjectEditor::class)->plan($this->book('meander-book', Unit::Inch));
+        $plan = app(\App\Planning\Plans::class)->plan($this->book('meander-book', Unit::Inch));
         $svg = (new PageMapDrawing(PageMap::of($plan->blueprint, $plan->design->materials), $plan->notation()))->draw($plan->blueprint->part('book-sheet'))->file();
         $this->assertSame([8, 8], [preg_match_all('/rotate\(180 /', $svg), preg_match_all('/rotate\(0 /', $svg)]);
         // Handbook 6.6: seven leaves, each with one opening.
@@ -100,7 +100,7 @@ final class FoldDrawingsTest extends TestCase
     {
         $lines = "cut away: 1 × 1 to 3 × 1 to 3 × 3 to 1 × 3\ncut away: 8 × 0 to 8 × 2 to 6 × 0";
         $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => $lines]]);
-        $plan = app(ProjectEditor::class)->plan($project);
+        $plan = app(\App\Planning\Plans::class)->plan($project);
         $scene = (new SceneBuilder($plan->blueprint, $plan->notation()))->scene('base');
         $this->assertNotNull($scene);
         preg_match_all('/clip-path:polygon\(evenodd,([^)]+)\)/', (string) (new FoldingMarkup($scene))->html(), $clips);
@@ -115,7 +115,7 @@ final class FoldDrawingsTest extends TestCase
     public function test_a_corner_that_is_folded_in_is_a_triangle_and_not_the_square_round_it(): void
     {
         $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => '8', 'rows' => '6', 'cut-away' => '', 'lines' => 'valley: 6 × 0 to 8 × 2']]);
-        $plan = app(ProjectEditor::class)->plan($project);
+        $plan = app(\App\Planning\Plans::class)->plan($project);
         $scene = (new SceneBuilder($plan->blueprint, $plan->notation()))->scene('base');
         $this->assertNotNull($scene);
         preg_match_all('/clip-path:polygon\(evenodd,([^)]+)\)/', (string) (new FoldingMarkup($scene))->html(), $clips);
@@ -129,7 +129,7 @@ final class FoldDrawingsTest extends TestCase
     public function test_letters_beside_the_cut_across_grow_with_the_book(string $width, float $factor): void
     {
         $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => $width, 'rows' => '3', 'cut-away' => '', 'pieces' => 'Flap: 2 × 2; on Base 1-1 front']]);
-        $plan = app(ProjectEditor::class)->plan($project);
+        $plan = app(\App\Planning\Plans::class)->plan($project);
         $svg = (new ProfileDrawing($plan->notation()))->draw($plan->workings->profile)->file();
         preg_match('/font-size="([0-9.]+)"[^>]*>spine</', $svg, $found);
         $this->assertEqualsWithDelta(4.2 * $factor, (float) ($found[1] ?? 0), 0.02, $svg);
@@ -138,7 +138,7 @@ final class FoldDrawingsTest extends TestCase
     public function test_the_sheet_in_hand_is_drawn_at_every_cut(): void
     {
         $project = $this->book('nested-gusset-album', Unit::Inch);
-        $plan = app(ProjectEditor::class)->plan($project);
+        $plan = app(\App\Planning\Plans::class)->plan($project);
         foreach ($plan->steps as $step) {
             if ($plan->patternOf($step) === null) {
                 continue;

@@ -67,7 +67,7 @@ final class FoldScreenTest extends TestCase
         $again = Project::query()->latest('id')->firstOrFail();
         $this->assertSame('free-base', $again->design['structure']);
         $editor = app(ProjectEditor::class);
-        $this->assertEquals($editor->plan($project)->blueprint->part('base')->creases, $editor->plan($again)->blueprint->part('base')->creases);
+        $this->assertEquals(app(\App\Planning\Plans::class)->plan($project)->blueprint->part('base')->creases, app(\App\Planning\Plans::class)->plan($again)->blueprint->part('base')->creases);
 
         $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('open.fold', str_replace('"B"', '"F"', $fold))])->assertSessionHasErrors('file');
     }

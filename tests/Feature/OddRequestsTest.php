@@ -35,10 +35,10 @@ final class OddRequestsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
     {
-        foreach (['', 'catalogue', 'papers', 'papers.csv', 'papers/makes', 'supplies'] as $page) {
+        foreach (['', 'catalogue', 'papers', 'papers.csv', 'papers/makes', 'supplies', 'taken-off'] as $page) {
             yield "/{$page}" => ["/{$page}"];
         }
-        foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print', 'papers', 'print/mock-up.pdf', 'print/labels.pdf', 'cut-plan.csv', 'cut-plan.json', 'sheets/0/0.svg'] as $page) {
+        foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print', 'papers', 'print/mock-up.pdf', 'print/labels.pdf', 'cut-plan.csv', 'cut-plan.json', 'stored.json', 'sheets/cut-0123456789ab-1.svg'] as $page) {
             yield "a project’s {$page}" => ["/projects/{project}/{$page}"];
         }
     }
@@ -52,14 +52,14 @@ final class OddRequestsTest extends TestCase
             }
         }
         $elsewhere = ['up', 'storage/{path}', 'papers/{paper}/picture', 'projects/{project}/design.json', 'projects/{project}/cut-list.csv', 'projects/{project}/patterns/{letter}.{type}', 'projects/{project}/searches/{search}'];
-        $here = array_map(static fn (array $page): string => trim(str_replace(['print/mock-up', 'print/labels', 'sheets/0/0.svg'], ['print/{document}', 'print/{document}', 'sheets/{stock}/{pattern}.{type}'], $page[0]), '/'), iterator_to_array(self::pages(), false));
+        $here = array_map(static fn (array $page): string => trim(str_replace(['print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg'], ['print/{document}', 'print/{document}', 'sheets/{key}.{type}'], $page[0]), '/'), iterator_to_array(self::pages(), false));
         $this->assertSame([], array_values(array_diff($read, $elsewhere, $here, ['/'])));
     }
 
     public function test_numbers_that_are_none_lead_nowhere(): void
     {
         $project = Project::factory()->create();
-        foreach (['/projects/999999/plan', '/projects/x/plan', "/projects/{$project->id}/print/novel.pdf", "/projects/{$project->id}/sheets/9/9.svg", "/projects/{$project->id}/sheets/0/0.exe", '/papers/12345/picture', "/projects/{$project->id}/patterns/AAAA.fold"] as $path) {
+        foreach (['/projects/999999/plan', '/projects/x/plan', "/projects/{$project->id}/print/novel.pdf", "/projects/{$project->id}/sheets/cut-0123456789ab-9.svg", "/projects/{$project->id}/sheets/cut-0123456789ab-1.exe", '/papers/12345/picture', "/projects/{$project->id}/patterns/AAAA.fold"] as $path) {
             $this->get($path)->assertNotFound();
         }
     }

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Models\Supply;
-use App\Planning\ProjectEditor;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -39,7 +38,7 @@ final class PapersForBookTest extends TestCase
 
         $number = static fn (string $name): int => Paper::query()->where('name', $name)->sole()->id;
         $this->post($this->at('papers/take'), ['revision' => $this->project->revision, 'alternate' => 'papers', 'leftovers' => '1', 'take' => ['cover-paper' => $number('Aurora'), 'mat-top' => $number('Comet'), 'mat-other' => $number('Drift'), 'structure-card' => '']])->assertSessionHasNoErrors();
-        $design = app(ProjectEditor::class)->design($this->project->refresh());
+        $design = app(\App\Planning\Plans::class)->design($this->project->refresh());
         $this->assertSame(['Aurora', 'Comet', 'Drift', 'papers'], [$design->materials['cover-paper']->name, $design->materials['mat-top']->name, $design->materials['mat-other']->name, $design->mats->alternate->value]);
         $this->get($this->at('plan'))->assertOk()->assertSee('Drift');
     }

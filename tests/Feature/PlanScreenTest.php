@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Project;
-use App\Planning\ProjectEditor;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -71,17 +70,17 @@ final class PlanScreenTest extends TestCase
         $this->set(['parameters.leaf-width' => '6']);
         $this->set(['parameters.leaf-height' => '7']);
         $this->assertDesign('6 in', '7 in');
-        $this->post("/projects/{$this->project->id}/undo", $this->revision())->assertRedirect();
+        $this->post("/projects/{$this->project->id}/undo", $this->lastEvent($this->project))->assertRedirect();
         $this->assertDesign('6 in', '8 1/2 in');
-        $this->post("/projects/{$this->project->id}/undo", $this->revision());
+        $this->post("/projects/{$this->project->id}/undo", $this->lastEvent($this->project));
         $this->assertDesign('5 in', '8 1/2 in');
-        $this->post("/projects/{$this->project->id}/undo", $this->revision());
+        $this->post("/projects/{$this->project->id}/undo", $this->lastEvent($this->project));
         $this->assertDesign('5 in', '8 1/2 in');
-        $this->post("/projects/{$this->project->id}/redo", $this->revision());
+        $this->post("/projects/{$this->project->id}/redo", $this->lastEvent($this->project, undone: true));
         $this->assertDesign('6 in', '8 1/2 in');
 
         $this->set(['parameters.leaf-height' => '9']);
-        $this->post("/projects/{$this->project->id}/redo", $this->revision());
+        $this->post("/projects/{$this->project->id}/redo", $this->lastEvent($this->project, undone: true));
         $this->assertDesign('6 in', '9 in');
     }
 
@@ -183,7 +182,7 @@ final class PlanScreenTest extends TestCase
     {
         $page = $this->get($this->at('plan'))->assertOk();
         $page->assertSee('Why? Page mat', false)->assertSee('less')->assertSee('The sum of the list of pieces');
-        foreach (app(ProjectEditor::class)->plan($this->project)->blueprint->parts as $part) {
+        foreach (app(\App\Planning\Plans::class)->plan($this->project)->blueprint->parts as $part) {
             $this->assertNotSame('', $part->why, $part->name);
         }
     }
@@ -286,7 +285,7 @@ final class PlanScreenTest extends TestCase
 
     private function assertDesign(string $width, string $height): void
     {
-        $design = app(ProjectEditor::class)->design($this->project->refresh());
+        $design = app(\App\Planning\Plans::class)->design($this->project->refresh());
         $this->assertSame([$width, $height], array_map($design->notation()->exact(...), [$design->parameters->length('leaf-width'), $design->parameters->length('leaf-height')]));
     }
 }

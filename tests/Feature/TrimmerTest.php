@@ -9,10 +9,12 @@ use App\Models\Paper;
 use App\Models\PlanSearch;
 use App\Models\Project;
 use App\Planning\InHand;
+use App\Planning\KeptPlans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use Ephemeron\Cutting\CutPlan;
+use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Fit\StockPlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -23,15 +25,16 @@ final class TrimmerTest extends TestCase
 {
     use RefreshDatabase;
 
-    /** Eight sheets alike, of which two pieces each come. */
-    private const SHEET = 'cut-mat-base-1';
-
     private Project $project;
+
+    /** Eight sheets alike, of which two pieces each come. */
+    private string $sheet;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->project = Project::factory()->create();
+        $this->sheet = $this->sheetKey($this->project, 'mat-base');
     }
 
     #[TestWith(['blade', '10 in', '10 in'])]
@@ -48,12 +51,13 @@ final class TrimmerTest extends TestCase
     public function test_a_cut_too_long_for_the_blade_is_made_with_the_knife(): void
     {
         $this->patch($this->at('design'), ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => ['blade' => '6']])->assertSessionHasNoErrors();
-        $this->get($this->at('cut?sheet='.self::SHEET))->assertOk()->assertSee('longer than the blade')->assertSee('Craft knife');
+        $sheet = $this->sheetKey($this->project, 'mat-base');
+        $this->get($this->at("cut?sheet={$sheet}"))->assertOk()->assertSee('longer than the blade')->assertSee('Craft knife');
     }
 
     public function test_cut_by_cut_the_sheet_falls_apart_and_the_step_is_done_with_the_last(): void
     {
-        $page = $this->get($this->at('cut?sheet='.self::SHEET))->assertOk();
+        $page = $this->get($this->at('cut?sheet='.$this->sheet))->assertOk();
         $page->assertSee('At the trimmer')->assertSee('cut 1 of')->assertSee('id="cut-made"', false);
         $hand = $this->hand();
         $step = $hand->step;
@@ -77,7 +81,8 @@ final class TrimmerTest extends TestCase
 
     public function test_another_sheet_is_taken_to_the_trimmer(): void
     {
-        $this->get($this->at('cut?sheet=cut-cover-paper-1'))->assertSee('name="step" value="cut-cover-paper-1"', false);
+        $other = $this->sheetKey($this->project, 'cover-paper');
+        $this->get($this->at("cut?sheet={$other}"))->assertSee("name=\"step\" value=\"{$other}\"", false);
         $this->get($this->at('cut?sheet[]=x'))->assertOk();
     }
 
@@ -88,7 +93,7 @@ final class TrimmerTest extends TestCase
         foreach ($hand->pattern->leaves() as $leaf) {
             $fates[] = $hand->fate($leaf);
         }
-        $this->assertMatchesRegularExpression('/^[A-Z]+(·[A-Z]+)*, /', $fates[0]);
+        $this->assertMatchesRegularExpression('/^pages 1 to 14, front cover, back cover · [A-Z]+(·[A-Z]+)*, /', $fates[0]);
         $this->assertContains($hand->then(), ['Keep the left piece.', 'Keep the right piece.', 'Keep the left piece and turn it.', 'Keep the right piece and turn it.', 'Keep the upper piece.', 'Keep the lower piece.', 'Keep the upper piece and turn it.', 'Keep the lower piece and turn it.', 'That was the last cut of this sheet.', 'That was the last cut of these sheets.']);
     }
 
@@ -97,8 +102,8 @@ final class TrimmerTest extends TestCase
         $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
         $paper = Paper::query()->sole();
         $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
-        $step = 'cut-structure-card-1';
-        $offcuts = app(ProjectEditor::class)->plan($this->project->refresh())->stocks[0]->cuts->patterns[0]->offcuts();
+        $step = $this->sheetKey($this->project, 'structure-card');
+        $offcuts = app(\App\Planning\Plans::class)->plan($this->project->refresh())->stocks[0]->cuts->patterns[0]->offcuts();
         foreach (array_keys($offcuts) as $number) {
             $this->put($this->at('offcuts'), ['step' => $step, 'offcut' => $number, 'keep' => '0'])->assertRedirect($this->at('cut'))->assertSessionHasNoErrors();
         }
@@ -141,62 +146,92 @@ final class TrimmerTest extends TestCase
     public function test_a_longer_look_is_begun_watched_and_called_off(): void
     {
         Queue::fake();
-        $this->post($this->at('searches?stock=0'))->assertOk()->assertSee('is about to begin')->assertSee('Call it off');
+        $this->post($this->at('searches?key='.$this->task()))->assertOk()->assertSee('is about to begin')->assertSee('Call it off');
         Queue::assertPushed(LookLonger::class, 1);
-        $this->post($this->at('searches?stock=0'))->assertOk();
+        $this->post($this->at('searches?key='.$this->task()))->assertOk();
         Queue::assertPushed(LookLonger::class, 1);
         $search = PlanSearch::query()->sole();
         $search->update(['state' => PlanSearch::RUNNING, 'share' => 42]);
         $this->get($this->at("searches/{$search->id}"))->assertSee('value="42"', false);
         $this->delete($this->at("searches/{$search->id}"))->assertSee('called off');
         $this->assertSame(PlanSearch::CANCELLED, $search->refresh()->state);
-        $this->post($this->at('searches?stock=0'))->assertSee('is about to begin');
-        $this->post($this->at('searches?stock=99'))->assertNotFound();
+        $this->post($this->at('searches?key='.$this->task()))->assertSee('is about to begin');
+        $this->post($this->at('searches?key=none'))->assertNotFound();
         $this->get('/projects/'.Project::factory()->create()->id."/searches/{$search->id}")->assertNotFound();
     }
 
     public function test_a_longer_look_that_finds_nothing_better_says_so(): void
     {
-        $this->post($this->at('searches?stock=0'))->assertOk()->assertSee('found nothing better: fewer is impossible');
+        $this->post($this->at('searches?key='.$this->task()))->assertOk()->assertSee('found nothing better: fewer is impossible');
         $this->assertSame([PlanSearch::DONE, 100, null], [PlanSearch::query()->sole()->state, PlanSearch::query()->sole()->share, PlanSearch::query()->sole()->plan]);
     }
 
     public function test_a_look_that_was_called_off_before_it_began_does_nothing(): void
     {
-        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'k', 'state' => PlanSearch::CANCELLED]);
-        $this->look($search, new CutPlan([], 0));
+        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => $this->task(), 'state' => PlanSearch::CANCELLED]);
+        $this->look($search);
         $this->assertNull($search->refresh()->sheets);
     }
 
-    public function test_a_better_plan_is_taken_unless_the_book_is_begun(): void
+    public function test_a_look_at_a_book_that_was_changed_meanwhile_is_called_off(): void
     {
-        $stock = app(ProjectEditor::class)->plan($this->project)->stocks[0];
-        // The quick plan is made worse than it is: one more sheet of the same kind.
-        $worse = new CutPlan([...$stock->cuts->patterns, $stock->cuts->patterns[0]], 0);
-        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'not begun']);
-        $this->look($search, $worse);
-        $this->assertTrue($search->refresh()->taken);
-        $this->assertSame($stock->cuts->sheets(), $search->cutPlan()?->sheets());
-        $this->get($this->at("searches/{$search->id}?sheets={$worse->sheets()}"))->assertSee('found a plan with');
-
-        $this->project->ticks()->create(['key' => 'cut-structure-card-1']);
-        $begun = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'begun']);
-        $this->look($begun, $worse);
-        $this->assertFalse($begun->refresh()->taken);
-        $this->assertSame($stock->cuts->lowerBound, $begun->bound);
-        $this->get($this->at("searches/{$begun->id}"))->assertSee('keeps it');
+        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => 'of another plan']);
+        $this->look($search);
+        $this->assertSame([PlanSearch::CANCELLED, null], [$search->refresh()->state, $search->plan]);
     }
 
-    private function look(PlanSearch $search, CutPlan $known): void
+    public function test_a_better_plan_is_taken_unless_the_paper_is_begun(): void
     {
-        $plan = app(ProjectEditor::class)->plan($this->project);
-        (new LookLonger($search->id, $plan->stocks[0]->demands, $plan->stocks[0]->supplies, Trimmer::usual($plan->design->tools->grid), $known))->handle();
+        // A planner that is worse than it need be: one more sheet of the same kind.
+        $quick = app(CutPlanner::class);
+        $this->app->instance(CutPlanner::class, new class ($quick) implements CutPlanner {
+            public function __construct(private readonly CutPlanner $quick)
+            {
+            }
+
+            public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
+            {
+                $plan = $this->quick->plan($demands, $supplies, $trimmer);
+
+                return new CutPlan([...$plan->patterns, $plan->patterns[0]], 0);
+            }
+        });
+        $stock = $this->card();
+        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => $this->task()]);
+        $this->look($search);
+        $this->assertTrue($search->refresh()->taken);
+        $this->assertSame($stock->cuts->sheets() - 1, $search->cutPlan()?->sheets());
+        $this->assertStringStartsWith('{"atLeast"', (string) $search->plan, 'readable, no object of the code');
+        $this->get($this->at("searches/{$search->id}?sheets={$stock->cuts->sheets()}"))->assertSee('found a plan with');
+        $this->assertSame($stock->cuts->sheets() - 1, $this->card()->cuts->sheets(), 'the book is cut by it');
+        $sheet = $this->card()->cuts->patterns[0];
+        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $sheet->key, 'done' => '1']);
+        PlanSearch::query()->delete();
+        $this->assertSame($stock->cuts->sheets() - 1, $this->card()->cuts->sheets(), 'begun, it keeps its plan');
+    }
+
+    private function card(): StockPlan
+    {
+        return app(\App\Planning\Plans::class)->plan($this->project->refresh())->stocks[0];
+    }
+
+    /** What the longer look for the first paper is called. */
+    private function task(): string
+    {
+        $plan = app(\App\Planning\Plans::class)->plan($this->project->refresh());
+
+        return KeptPlans::key($plan->stocks[0]->demands, $plan->stocks[0]->supplies, $plan->trimmer());
+    }
+
+    private function look(PlanSearch $search): void
+    {
+        app()->call([new LookLonger($search->id), 'handle']);
     }
 
     private function hand(): InHand
     {
-        $plan = app(ProjectEditor::class)->plan($this->project->refresh());
-        $hand = InHand::of($plan, new Progress($this->project->load('ticks'), $plan), self::SHEET);
+        $plan = app(\App\Planning\Plans::class)->plan($this->project->refresh());
+        $hand = InHand::of($plan, new Progress($this->project->load('ticks'), $plan), $this->sheet);
         $this->assertNotNull($hand);
 
         return $hand;

@@ -79,7 +79,8 @@ final class PlanDesign extends Command
         }
         $this->heading('Sheets');
         foreach ($plan->stocks as $stock) {
-            $this->raw(sprintf('  %-24s %d (at least %d)', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound));
+            $missing = array_sum($stock->cuts->missing);
+            $this->raw(sprintf('  %-24s %d (at least %d)%s', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound, $missing === 0 ? '' : sprintf(', and %d %s no sheet', $missing, $missing === 1 ? 'piece fits' : 'pieces fit')));
         }
         $this->heading('Steps');
         foreach ($plan->steps as $step) {

@@ -6,23 +6,26 @@ namespace App\Http\Controllers;
 
 use App\Drawing\StepDrawing;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use Ephemeron\Bench\Step;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 final readonly class BenchController
 {
-    public function __invoke(Request $request, Project $project, ProjectEditor $editor): View
+    public function __invoke(Request $request, Project $project, Plans $plans): View
     {
-        $plan = $editor->plan($project);
+        $plan = $plans->plan($project);
         $progress = new Progress($project, $plan);
         $asked = $request->query('step');
         $known = array_filter($plan->steps, static fn (Step $step): bool => $step->key === $asked);
         $step = $known === [] ? $progress->next() : $known[array_key_first($known)];
 
+        $copy = $progress->isForEachCopy($step) ? min(max(1, $request->integer('copy', $progress->nextCopy($step))), $project->copies) : null;
+
         return view('bench', [
+            'copy' => $copy,
             'project' => $project,
             'plan' => $plan,
             'progress' => $progress,

@@ -8,15 +8,16 @@ use App\Drawer\DrawerChanged;
 use App\Drawer\Pictures;
 use App\Drawer\WorthKeeping;
 use App\Drawing\SheetInHand;
-use App\Http\Requests\CopiesRequest;
 use App\Models\Project;
+use App\Planning\CutPiecesInWords;
 use App\Planning\InHand;
 use App\Planning\PinnedSheets;
+use App\Planning\Plans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Format\CutSheetsSvg;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 
 final readonly class CutController
@@ -25,31 +26,29 @@ final readonly class CutController
     {
     }
 
-    public function __invoke(CopiesRequest $request, Project $project, ProjectEditor $editor): View
+    public function __invoke(Request $request, Project $project, Plans $plans): View
     {
-        $one = $editor->plan($project);
-        $copies = $request->copies();
-        $progress = new Progress($project, $one);
+        $plan = $plans->plan($project);
+        $progress = new Progress($project, $plan);
         $asked = $request->query('sheet');
-        $trimmer = $one->trimmer();
+        $trimmer = $plan->trimmer();
 
         return view('cut', [
             'project' => $project,
-            'one' => $one,
-            'plan' => $copies === 1 ? $one : $editor->plan($project, $copies),
-            'copies' => $copies,
+            'plan' => $plan,
             'progress' => $progress,
-            'hand' => $copies === 1 ? InHand::of($one, $progress, is_string($asked) ? $asked : null) : null,
+            'hand' => InHand::of($plan, $progress, is_string($asked) ? $asked : null),
             'handDrawing' => new SheetInHand,
-            'pins' => new PinnedSheets($one),
+            'pins' => new PinnedSheets($plan),
             'searches' => $project->searches->keyBy('key'),
             'trimmer' => $trimmer,
             'bench' => new TrimmerBench($trimmer),
             'keeping' => $this->keeping,
             'choices' => $project->offcutChoices->groupBy('step')->map(static fn (Collection $choices): array => $choices->pluck('keep', 'offcut')->all()),
             'drawing' => new CutSheetsSvg,
-            'pictures' => Pictures::of($one),
-            'changed' => $this->changed->since($project, $one),
+            'pictures' => Pictures::of($plan),
+            'changed' => $this->changed->since($project, $plan),
+            'becomes' => new CutPiecesInWords($plan),
         ]);
     }
 }

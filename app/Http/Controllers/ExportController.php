@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\CopiesRequest;
 use App\Models\Project;
-use App\Planning\ProjectEditor;
+use App\Planning\Plans;
 use Ephemeron\Folding\CreasePattern;
 use Ephemeron\Folding\Folder;
 use Ephemeron\Format\CutListCsv;
@@ -23,46 +22,51 @@ use Illuminate\Support\Str;
 
 final readonly class ExportController
 {
-    public function __construct(private ProjectEditor $editor)
+    public function __construct(private Plans $plans)
     {
     }
 
     public function design(Project $project, DesignWriter $writer): Response
     {
-        return $this->file($writer->toJson($this->editor->design($project)), 'application/json', "{$this->slug($project)}.design.json");
+        return $this->file($writer->toJson($this->plans->design($project)), 'application/json', "{$this->slug($project)}.design.json");
+    }
+
+    /** As it is stored, readable or not. */
+    public function stored(Project $project): Response
+    {
+        return $this->file(json_encode($project->design, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), 'application/json', "{$this->slug($project)}.design.json");
     }
 
     public function cutList(Project $project, CutListCsv $writer): Response
     {
-        return $this->file($writer->write($this->editor->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-list.csv");
+        return $this->file($writer->write($this->plans->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-list.csv");
     }
 
-    public function cutPlanCsv(CopiesRequest $request, Project $project, CutPlanCsv $writer): Response
+    public function cutPlanCsv(Project $project, CutPlanCsv $writer): Response
     {
-        return $this->file($writer->write($this->editor->plan($project, $request->copies())), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-plan.csv");
+        return $this->file($writer->write($this->plans->plan($project)), 'text/csv; charset=utf-8', "{$this->slug($project)}-cut-plan.csv");
     }
 
-    public function cutPlanJson(CopiesRequest $request, Project $project, CutPlanJson $writer): Response
+    public function cutPlanJson(Project $project, CutPlanJson $writer): Response
     {
-        return $this->file($writer->write($this->editor->plan($project, $request->copies())), 'application/json', "{$this->slug($project)}-cut-plan.json");
+        return $this->file($writer->write($this->plans->plan($project)), 'application/json', "{$this->slug($project)}-cut-plan.json");
     }
 
-    public function sheet(CopiesRequest $request, Project $project, CutSheetsSvg $svg, CutSheetsDxf $dxf, int $stock, int $pattern, string $type): Response
+    public function sheet(Project $project, CutSheetsSvg $svg, CutSheetsDxf $dxf, string $key, string $type): Response
     {
-        $plan = $this->editor->plan($project, $request->copies());
-        $stockPlan = $plan->stocks[$stock] ?? abort(404);
-        $sheet = $stockPlan->cuts->patterns[$pattern] ?? abort(404);
-        $name = "{$this->slug($project)}-sheet-{$stock}-{$pattern}.{$type}";
+        $plan = $this->plans->plan($project);
+        $sheet = $plan->sheet($key) ?? abort(404);
+        $name = "{$this->slug($project)}-{$key}.{$type}";
 
         return $type === 'svg'
-            ? $this->file($svg->draw($sheet, $plan->notation(), $stockPlan->stock->name)->file(), 'image/svg+xml', $name)
+            ? $this->file($svg->draw($sheet, $plan->notation(), $sheet->supply->name)->file(), 'image/svg+xml', $name)
             : $this->file($dxf->draw($sheet, array_column($plan->blueprint->parts, null, 'letter'))->file(), 'image/vnd.dxf', $name);
     }
 
     /** A part with its scores: FOLD, SVG or DXF. */
     public function pattern(Project $project, string $letter, string $type): Response
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->plans->plan($project);
         $part = array_column($plan->blueprint->parts, null, 'letter')[$letter] ?? abort(404);
         $name = "{$this->slug($project)}-{$letter}.{$type}";
 

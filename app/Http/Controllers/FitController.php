@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\FitRequest;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\DoesNotFit;
 use Ephemeron\Measure\Length;
@@ -20,10 +21,10 @@ use Illuminate\Validation\ValidationException;
 /** Makes a book hold so many prints, or fit an envelope or a shelf. */
 final readonly class FitController
 {
-    public function __invoke(FitRequest $request, Project $project, ProjectEditor $editor, Tailor $tailor): RedirectResponse
+    public function __invoke(FitRequest $request, Project $project, ProjectEditor $editor, Plans $plans, Tailor $tailor): RedirectResponse
     {
         $back = redirect()->to($request->returnTo($project), 303)->withInput($request->only(['photo', 'number', 'width', 'height', 'thick']));
-        $design = $editor->design($project);
+        $design = $plans->design($project);
         $photo = PhotoSize::tryFrom($request->string('photo')->value());
         try {
             $fitted = $photo !== null

@@ -10,8 +10,8 @@ use App\Drawing\PageMapDrawing;
 use App\Drawing\ProfileDrawing;
 use App\Drawing\TurningMarkup;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\PageTurns;
 use Ephemeron\Folding\SceneBuilder;
@@ -24,9 +24,9 @@ final readonly class FoldController
 {
     private const PAGES = 'pages';
 
-    public function __invoke(Request $request, Project $project, ProjectEditor $editor): View
+    public function __invoke(Request $request, Project $project, Plans $plans): View
     {
-        $plan = $editor->plan($project);
+        $plan = $plans->plan($project);
         $scenes = new SceneBuilder($plan->blueprint, $plan->notation());
         $turns = PageTurns::of($plan->blueprint);
         $names = $scenes->names() + ($turns === null ? [] : [self::PAGES => 'Turning the pages']);

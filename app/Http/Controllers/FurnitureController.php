@@ -8,6 +8,7 @@ use App\Http\Requests\MoveThingRequest;
 use App\Http\Requests\PlaceFurnitureRequest;
 use App\Http\Requests\RemoveThingRequest;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use App\Planning\SpotOnFace;
 use App\Planning\ThingMover;
@@ -20,13 +21,13 @@ use Illuminate\Http\RedirectResponse;
 /** Puts things onto faces, moves them and takes them off; their measures are changed like everything else in the design. */
 final readonly class FurnitureController
 {
-    public function __construct(private ProjectEditor $editor, private Showroom $showroom)
+    public function __construct(private ProjectEditor $editor, private Plans $plans, private Showroom $showroom)
     {
     }
 
     public function store(PlaceFurnitureRequest $request, Project $project): RedirectResponse
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->plans->plan($project);
         $face = $plan->blueprint->faces[$request->string('face')->value()] ?? null;
         if ($face === null) {
             return redirect()->to($request->returnTo($project), 303)->withErrors(['furniture' => 'That face is not in this book.']);
@@ -36,7 +37,7 @@ final readonly class FurnitureController
         $placed = ['on' => $on, 'kind' => $kind, 'parameters' => $request->parameters()];
         $spot = $request->string('spot')->value();
         if ($spot !== '') {
-            $trial = $this->editor->tried($project, [$place => $placed]);
+            $trial = $this->plans->tried($project, [$place => $placed]);
             $thing = (new ThingMover($trial))->thingAt($place);
             $spotOnFace = new SpotOnFace($this->showroom->get($kind));
             $size = $thing === null ? $face->size : $thing->area->size;
@@ -52,7 +53,7 @@ final readonly class FurnitureController
 
     public function update(MoveThingRequest $request, Project $project): RedirectResponse
     {
-        $mover = new ThingMover($this->editor->plan($project));
+        $mover = new ThingMover($this->plans->plan($project));
         $thing = $mover->thingAt($request->string('place')->value());
         $changes = $thing === null ? [] : $mover->to($thing, $request->float('left'), $request->float('top'));
 
@@ -65,7 +66,7 @@ final readonly class FurnitureController
     public function destroy(RemoveThingRequest $request, Project $project): RedirectResponse
     {
         $place = $request->string('place')->value();
-        $placed = $this->editor->plan($project)->workings->furnished->at($place);
+        $placed = $this->plans->plan($project)->workings->furnished->at($place);
 
         return $this->change($request, $project, $placed === null ? [] : $placed->standing->takingOff($place));
     }
@@ -96,7 +97,7 @@ final readonly class FurnitureController
      */
     private function centredAt(Project $project, string $place, array $placed, float $x, float $y): array
     {
-        $mover = new ThingMover($this->editor->tried($project, [$place => $placed]));
+        $mover = new ThingMover($this->plans->tried($project, [$place => $placed]));
         $thing = $mover->thingAt($place);
         if ($thing === null) {
             return [$place => $placed];

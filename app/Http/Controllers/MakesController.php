@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\UnitRequest;
 use App\Models\Paper;
 use App\Models\Project;
-use App\Planning\ProjectEditor;
+use App\Planning\Plans;
 use Ephemeron\Drawer\Drawer;
 use Ephemeron\Drawer\Reach;
 use Ephemeron\Drawer\Sheets;
@@ -24,7 +24,7 @@ final readonly class MakesController
 {
     private const MOST_BOOKS = 60;
 
-    public function __construct(private Catalogue $catalogue, private DesignReader $reader, private Workshop $workshop, private ProjectEditor $editor)
+    public function __construct(private Catalogue $catalogue, private DesignReader $reader, private Workshop $workshop, private Plans $plans)
     {
     }
 
@@ -63,7 +63,7 @@ final readonly class MakesController
         $books = [];
         foreach (Project::query()->get()->sortByDesc('id')->take(self::MOST_BOOKS) as $project) {
             try {
-                $books[] = [$project, $drawer->reachTogether(fn (int $copies): array => $this->editor->plan($project, $copies)->stocks)];
+                $books[] = [$project, $drawer->reachTogether(fn (int $copies): array => $this->plans->together($project, $copies)->stocks)];
             } catch (InvalidDesign) {
                 // The shelf says what is wrong with it.
                 continue;

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Storage;
 
 final readonly class PaperPictureController
 {
-    private const MOST_BYTES = 8_000_000;
+    private const MOST_BYTES = 8 * 1024 * 1024;
 
     private const COLUMNS = ['A' => 'picture', 'B' => 'picture_b'];
 
@@ -25,8 +25,8 @@ final readonly class PaperPictureController
         $file = $request->file('picture');
         $side = $this->side($request);
         $back = redirect()->route('papers.index', ['paper' => $paper->id], 303);
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
-            return $back->withErrors(['picture' => 'Choose a picture of 8 MB at the most.']);
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::mostBytes()) {
+            return $back->withErrors(['picture' => sprintf('Choose a picture of %d MB at the most.', self::mostMegabytes())]);
         }
         try {
             $paper->update([self::COLUMNS[$side->value] => $pictures->keep((string) $file->get(), $paper, $side)]);
@@ -35,6 +35,17 @@ final readonly class PaperPictureController
         }
 
         return $back->with('said', "“{$paper->name}” has a picture of side {$side->value} now.");
+    }
+
+    /** No more than PHP lets through, whatever serves it. */
+    private static function mostBytes(): int
+    {
+        return (int) min(self::MOST_BYTES, UploadedFile::getMaxFilesize());
+    }
+
+    public static function mostMegabytes(): int
+    {
+        return intdiv(self::mostBytes(), 1024 * 1024);
     }
 
     public function show(Request $request, Paper $paper): Response

@@ -9,6 +9,7 @@ use App\Drawer\WaysOut;
 use App\Http\Requests\TakePapersRequest;
 use App\Models\Paper;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Drawer\Wishes;
@@ -22,13 +23,13 @@ final readonly class PapersForBookController
 {
     private const SHOWN = 60;
 
-    public function __construct(private ProjectEditor $editor, private PapersForBook $papers)
+    public function __construct(private ProjectEditor $editor, private Plans $plans, private PapersForBook $papers)
     {
     }
 
     public function show(Request $request, Project $project, WaysOut $ways): View
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->plans->plan($project);
         $isAsked = $request->query('propose') === '1';
         $wishes = $isAsked ? new Wishes(...array_map(static fn (string $wish): bool => $request->query($wish) === '1', ['leftovers' => 'leftovers', 'whole' => 'whole', 'cover' => 'cover', 'facing' => 'facing'])) : new Wishes;
         [$alternate, $proposals] = $isAsked ? $this->papers->propose($project, $wishes) : [$plan->design->mats->alternate, []];
@@ -51,14 +52,14 @@ final readonly class PapersForBookController
     public function store(TakePapersRequest $request, Project $project): RedirectResponse
     {
         $back = redirect()->route('papers.for', $project, 303);
-        $notation = $this->editor->design($project)->notation();
+        $notation = $this->plans->design($project)->notation();
         $changes = $request->alternate() === null ? [] : ['mats.alternate' => $request->alternate()->value];
         foreach ($request->papers() as [$role, $number]) {
             $paper = Paper::query()->find($number);
             if ($paper === null) {
                 return $back->withErrors(['paper' => 'One of these papers is not in the drawer any more.']);
             }
-            $changes += $this->papers->changes($role, $paper, $notation, $request->boolean('leftovers', true));
+            $changes += $this->papers->changes($project, $role, $paper, $notation, $request->boolean('leftovers', true));
         }
         try {
             $this->editor->change($project, $changes, $request->revision());

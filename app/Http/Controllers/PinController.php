@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PinRequest;
 use App\Http\Requests\RevisedRequest;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\InvalidDesign;
 use Illuminate\Http\RedirectResponse;
@@ -14,14 +15,14 @@ use Illuminate\Http\RedirectResponse;
 /** Pins pieces to a motif of their paper, and lets them go again. */
 final readonly class PinController
 {
-    public function __construct(private ProjectEditor $editor)
+    public function __construct(private ProjectEditor $editor, private Plans $plans)
     {
     }
 
     public function store(PinRequest $request, Project $project): RedirectResponse
     {
         $back = redirect()->to(route('cut', $project).'#pins', 303);
-        $index = count($this->editor->design($project)->pins);
+        $index = count($this->plans->design($project)->pins);
         try {
             $this->editor->change($project, ["pins.{$index}" => $request->pin()], $request->integer('revision'));
         } catch (InvalidDesign $error) {

@@ -9,8 +9,8 @@ use App\Drawing\FlapsLifted;
 use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use App\Planning\Tally;
 use App\Planning\WhatChanged;
 use Ephemeron\Blueprint\Face;
@@ -25,14 +25,14 @@ final readonly class PlanController
     {
     }
 
-    public function __invoke(Request $request, Project $project, ProjectEditor $editor, Showroom $showroom): View
+    public function __invoke(Request $request, Project $project, Plans $plans, Showroom $showroom): View
     {
-        $plan = $editor->plan($project);
+        $plan = $plans->plan($project);
         $face = $this->face($plan, $request->query('face'));
         $spreads = new SpreadDrawing($plan);
         $flaps = new FlapsLifted($plan->blueprint);
         $kind = $request->query('put');
-        $before = session('changed') === null ? null : $editor->planBefore($project);
+        $before = session('changed') === null ? null : $plans->before($project);
 
         return view('plan', [
             'project' => $project,

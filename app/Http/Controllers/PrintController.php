@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PrintRequest;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use App\Print\CutListPdf;
 use App\Print\LabelsPdf;
 use App\Print\MockupPdf;
@@ -20,20 +20,20 @@ use Illuminate\Support\Str;
 
 final readonly class PrintController
 {
-    public function __construct(private ProjectEditor $editor)
+    public function __construct(private Plans $plans)
     {
     }
 
     public function show(Project $project): View
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->plans->plan($project);
 
         return view('print', ['project' => $project, 'plan' => $plan, 'progress' => new Progress($project, $plan)]);
     }
 
     public function pdf(PrintRequest $request, Project $project, string $document): Response|RedirectResponse
     {
-        $plan = $this->editor->plan($project);
+        $plan = $this->plans->plan($project);
         $pdf = match ($document) {
             'cut-list' => (new CutListPdf($request->paper()))->render($plan),
             'templates' => (new TemplatesPdf($request->paper()))->render($plan, $request->letters()),

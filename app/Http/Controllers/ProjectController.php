@@ -4,25 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\TakenOff;
 use App\Http\Requests\CreateProjectRequest;
 use App\Http\Requests\RenameProjectRequest;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
+use App\Planning\Shelved;
+use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class ProjectController
 {
-    public function __construct(private ProjectEditor $editor)
+    public function __construct(private ProjectEditor $editor, private Plans $plans)
     {
     }
 
-    public function index(Catalogue $catalogue): View
+    public function index(Catalogue $catalogue, TakenOff $takenOff): View
     {
+        $takenOff->clearNowAndThen();
+        $projects = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices'])->latest('updated_at')->latest('id')->get();
+
         return view('shelf', [
-            'projects' => Project::query()->with('ticks')->latest('updated_at')->latest('id')->get(),
-            'editor' => $this->editor,
+            'books' => $projects->map(fn (Project $project): Shelved => Shelved::of($project, $this->plans)),
+            'names' => $projects->pluck('name', 'id'),
             'structures' => $catalogue->all(),
         ]);
     }
@@ -40,7 +47,13 @@ final readonly class ProjectController
 
     public function update(RenameProjectRequest $request, Project $project): RedirectResponse
     {
-        $this->editor->change($project, ['name' => $request->string('name')->value()], $project->revision);
+        $name = $request->string('name')->trim()->value();
+        try {
+            $this->editor->change($project, ['name' => $name], $project->revision);
+        } catch (InvalidDesign) {
+            // What cannot be read can be called something else all the same.
+            $project->update(['name' => $name, 'design' => ['name' => $name] + $project->design]);
+        }
 
         return redirect()->route('shelf', status: 303);
     }

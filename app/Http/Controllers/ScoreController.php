@@ -7,16 +7,16 @@ namespace App\Http\Controllers;
 use App\Drawing\BoardDrawing;
 use App\Drawing\PartDrawing;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\Progress;
-use App\Planning\ProjectEditor;
 use Ephemeron\Scoring\ScoreGroups;
 use Illuminate\Contracts\View\View;
 
 final readonly class ScoreController
 {
-    public function __invoke(Project $project, ProjectEditor $editor): View
+    public function __invoke(Project $project, Plans $plans): View
     {
-        $plan = $editor->plan($project);
+        $plan = $plans->plan($project);
 
         return view('score', [
             'project' => $project,

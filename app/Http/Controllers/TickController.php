@@ -4,77 +4,103 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Drawer\Consumption;
+use App\History\CannotTakeBack;
+use App\History\History;
+use App\History\TickSlice;
 use App\Http\Requests\TickRequest;
 use App\Models\Project;
-use App\Planning\ProjectEditor;
+use App\Planning\Plans;
+use App\Planning\Ticking;
 use Ephemeron\Bench\Step;
+use Ephemeron\WorkPlan;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 
 final readonly class TickController
 {
-    public function __construct(private ProjectEditor $editor, private Consumption $consumption)
+    public function __construct(private Plans $plans, private Ticking $ticking, private History $history)
     {
     }
 
     public function update(TickRequest $request, Project $project): RedirectResponse
     {
-        $plan = $this->editor->plan($project);
-        $steps = $plan->steps;
-        $step = collect($steps)->first(static fn (Step $step): bool => $step->key === $request->step()) ?? abort(404);
-        $place = $request->place();
-
-        // Ticks and what they take from the drawer go together or not at all.
-        DB::transaction(function () use ($project, $plan, $step, $place, $request): void {
-            $was = $project->ticks()->where('key', $step->key)->exists();
-            $request->done()
-                ? $this->tick($project, $step, $place)
-                : $this->untick($project, $step, $place);
-            $is = $project->ticks()->where('key', $step->key)->exists();
-            match (true) {
-                ! $was && $is => $this->consumption->take($project, $plan, $step),
-                $was && ! $is => $this->consumption->putBack($project, $step),
-                default => null,
-            };
-            $project->touch();
-        });
-        if ($request->isAtTheTrimmer()) {
-            return redirect()->route('cut', ['project' => $project, ...($request->done() ? [] : ['sheet' => $step->key])], 303);
+        $plan = $this->plans->plan($project);
+        $step = collect($plan->steps)->first(static fn (Step $step): bool => $step->key === $request->step()) ?? abort(404);
+        $copy = $project->copies > 1 && $step->phase->isForEachCopy() ? min(max(1, $request->integer('copy', 1)), $project->copies) : null;
+        $key = $copy === null ? $step->key : "{$step->key}@{$copy}";
+        $refused = null;
+        try {
+            DB::transaction(fn () => $this->tick($request, $project, $plan, $step, $key, $copy));
+        } catch (CannotTakeBack $refusal) {
+            $refused = $refusal->getMessage();
         }
-        if ($request->isAtTheBoard()) {
-            return redirect()->to(route('score', $project)."#{$step->key}", 303);
-        }
-        $next = $request->boolean('next') ? ($steps[$step->number] ?? $step) : $step;
+        $next = $request->boolean('next') && $refused === null ? ($plan->steps[$step->number] ?? $step) : $step;
 
-        return redirect()->route('bench', ['project' => $project, 'step' => $next->key], 303);
+        return $this->back($request, $project, $step, $next, $copy)->with('refused', $refused);
     }
 
-    private function tick(Project $project, Step $step, ?int $place): void
+    /** What is ticked already is looked at where nobody can tick in between. */
+    private function tick(TickRequest $request, Project $project, WorkPlan $plan, Step $step, string $key, ?int $copy): void
+    {
+        $was = $this->ticking->ticked($project, $key);
+        $is = $request->done() ? $this->with($step, $key, $was, $request->place()) : $this->without($step, $key, $was, $request->place());
+        if ($was != $is) {
+            $this->history->do($project, TickSlice::KIND, $this->said($plan, $step, $request, $copy), ['step' => $key, 'keys' => $was], ['step' => $key, 'keys' => $is]);
+        }
+    }
+
+    private function back(TickRequest $request, Project $project, Step $step, Step $next, ?int $copy): RedirectResponse
+    {
+        return match (true) {
+            $request->isAtTheTrimmer() => redirect()->route('cut', ['project' => $project, ...($request->done() ? [] : ['sheet' => $step->key])], 303),
+            $request->isAtTheBoard() => redirect()->to(route('score', $project)."#{$step->key}", 303),
+            default => redirect()->route('bench', ['project' => $project, 'step' => $next->key, ...($copy === null ? [] : ['copy' => $copy])], 303),
+        };
+    }
+
+    /**
+     * The last place makes the step done.
+     *
+     * @param list<string> $was
+     * @return list<string>
+     */
+    private function with(Step $step, string $key, array $was, ?int $place): array
+    {
+        $is = array_values(array_unique([...$was, $place === null ? $key : "{$key}#{$place}"]));
+        $places = array_map(static fn (int $index): string => "{$key}#{$index}", array_keys($step->places));
+
+        return $place !== null && array_diff($places, $is) === [] ? array_values(array_unique([...$is, $key])) : $is;
+    }
+
+    /**
+     * Taking one place back takes the step back, and leaves its other places done.
+     *
+     * @param list<string> $was
+     * @return list<string>
+     */
+    private function without(Step $step, string $key, array $was, ?int $place): array
     {
         if ($place === null) {
-            $project->ticks()->firstOrCreate(['key' => $step->key]);
+            return [];
+        }
+        $places = array_map(static fn (int $index): string => "{$key}#{$index}", array_keys($step->places));
+        $done = in_array($key, $was, true) ? $places : $was;
 
-            return;
-        }
-        $project->ticks()->firstOrCreate(['key' => "{$step->key}#{$place}"]);
-        $keys = array_map(static fn (int $index): string => "{$step->key}#{$index}", array_keys($step->places));
-        if ($project->ticks()->whereIn('key', $keys)->count() === count($keys)) {
-            $project->ticks()->firstOrCreate(['key' => $step->key]);
-        }
+        return array_values(array_diff($done, [$key, "{$key}#{$place}"]));
     }
 
-    /** Taking one place back takes the step back, and leaves its other places done. */
-    private function untick(Project $project, Step $step, ?int $place): void
+    /** `cut 3 of Dew point`, `done: Score all 4 of C`. */
+    private function said(WorkPlan $plan, Step $step, TickRequest $request, ?int $copy): string
     {
-        $wasDone = $project->ticks()->where('key', $step->key)->delete() > 0;
-        foreach (array_keys($step->places) as $index) {
-            $key = "{$step->key}#{$index}";
-            if ($place === null || $place === $index) {
-                $project->ticks()->where('key', $key)->delete();
-            } elseif ($wasDone) {
-                $project->ticks()->firstOrCreate(['key' => $key]);
-            }
-        }
+        $sheet = $plan->sheet($step->key);
+        $place = $request->place();
+        $what = match (true) {
+            $sheet !== null && $place !== null => sprintf('cut %d of %s', $place + 1, $sheet->supply->name),
+            $sheet !== null => "the cuts of {$sheet->supply->name}",
+            $place !== null => ($step->places[$place] ?? '').', '.lcfirst($step->title),
+            default => lcfirst($step->title),
+        };
+
+        return ($request->done() ? '' : 'not done: ').$what.($copy === null ? '' : ", copy {$copy}");
     }
 }

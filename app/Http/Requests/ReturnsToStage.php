@@ -19,10 +19,11 @@ trait ReturnsToStage
     {
         $stage = $this->input('stage');
         $face = $this->input('face');
+        $step = $this->input('step');
 
         return route(
             (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
-            ['project' => $project, ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : [])],
+            ['project' => $project, ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : []), ...(is_string($step) && $step !== '' && mb_strlen($step) <= 190 ? ['step' => $step] : [])],
         );
     }
 }

@@ -16,6 +16,7 @@ final class TickRequest extends FormRequest
             'step' => ['required', 'string', 'max:190'],
             'place' => ['nullable', 'integer', 'min:0', 'max:999'],
             'done' => ['required', 'boolean'],
+            'copy' => ['nullable', 'integer', 'min:1', 'max:100'],
             'next' => ['nullable', 'boolean'],
             'stage' => ['nullable', 'string'],
         ];

@@ -13,9 +13,6 @@ use Ephemeron\Fit\Workings;
 /** Heavy card, and paper whose core is white, crack on the fold. */
 final readonly class FoldsMayCrack implements Check
 {
-    /** Above this card cracks readily across the grain; common practice, no published source. */
-    private const HEAVY = 240.0;
-
     public function examine(Workings $workings): iterable
     {
         $folded = array_filter($workings->blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
@@ -23,7 +20,7 @@ final readonly class FoldsMayCrack implements Check
         yield from $this->acrossTheGrain($workings, $folded);
         foreach ($roles as $role) {
             $stock = $workings->design->materials[$role];
-            $heavy = $stock->grammage->inGrams() > self::HEAVY;
+            $heavy = $stock->grammage->isHeavyCard();
             if (! $heavy && $stock->doubleSided) {
                 continue;
             }

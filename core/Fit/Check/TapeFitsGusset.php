@@ -10,6 +10,7 @@ use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
+use Ephemeron\Measure\Length;
 
 /** Tape over a score keeps it from bending. A gusset narrower than the tape gets none. */
 final readonly class TapeFitsGusset implements Check
@@ -26,7 +27,11 @@ final readonly class TapeFitsGusset implements Check
                 continue;
             }
             $notation = $workings->notation();
-            $tape = $workings->design->parameters->length('tape-width');
+            $tape = $workings->design->parameters->lengthOr('tape-width', Length::zero());
+            if (! $tape->isMoreThan($gusset->size->shortSide())) {
+                // Glued without tape, or by a structure that has none.
+                continue;
+            }
             yield new Finding(
                 Severity::Stop,
                 'tape-over-the-score',

@@ -1,19 +1,21 @@
-@props(['project', 'plan', 'progress', 'stage', 'face' => null])
+@props(['project', 'plan', 'progress', 'stage', 'face' => null, 'step' => null])
 <x-page :title="$project->name">
     <div class="page" id="stage">
         <header class="masthead">
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">{{ $project->name }}</h1>
             <x-moon :share="$progress->share()" :words="$progress->words()" :size="26"/>
-            <span class="quiet">{{ $plan->structure->name() }}</span>
+            <span class="quiet">{{ $plan->structure->name() }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
             <div class="tools">
-                @foreach (['undo' => $project->undoable(), 'redo' => $project->redoable()] as $way => $change)
+                @php($history = app(\App\History\History::class))
+                @foreach (['undo' => ['Undo', $history->lastDone($project)], 'redo' => ['Do again', $history->lastUndone($project)]] as $way => [$label, $event])
                     <form method="post" action="{{ route($way, $project) }}" data-key-form="{{ $way }}" hx-post="{{ route($way, $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                         @csrf
-                        <input type="hidden" name="revision" value="{{ $project->revision }}">
+                        <input type="hidden" name="event" value="{{ $event?->id }}">
                         <input type="hidden" name="stage" value="{{ $stage->value }}">
                         <input type="hidden" name="face" value="{{ $face }}">
-                        <button class="btn-plain" id="{{ $way }}" @disabled($change === null) title="{{ $change ?? 'Nothing to '.($way === 'undo' ? 'undo' : 'do again') }}">{{ $way === 'undo' ? 'Undo' : 'Do again' }}</button>
+                        @if ($step)<input type="hidden" name="step" value="{{ $step }}">@endif
+                        <button class="btn-plain undo" id="{{ $way }}" @disabled($event === null) title="{{ $event === null ? ($way === 'undo' ? 'Nothing to undo' : 'Nothing to do again') : "{$label}: {$event->sentence}" }}">{{ $label }}@if ($event)<span class="what">: {{ $event->sentence }}</span>@endif</button>
                     </form>
                 @endforeach
                 <form method="post" action="{{ route('design', $project) }}" hx-patch="{{ route('design', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
@@ -46,6 +48,23 @@
         </nav>
         @if (session('stale'))
             <p class="said is-stop" role="alert">{{ session('stale') }}</p>
+        @endif
+        @if (session('refused'))
+            <p class="said is-stop" role="alert">{{ session('refused') }}</p>
+        @endif
+        @if (session('spoiled'))
+            <p class="said" role="status">{{ session('spoiled') }} @if (str_contains(session('spoiled'), 'run out'))<a href="{{ route('papers.for', $project) }}">Papers</a>@endif</p>
+        @endif
+        @if (session('ask'))
+            <div class="said is-watch ask" role="alertdialog" aria-labelledby="ask-title">
+                <p class="mb-1" id="ask-title"><strong>Something is cut already.</strong> Nothing has been changed yet. If you go on:</p>
+                <ul class="mb-2">@foreach (session('ask')['sentences'] as $sentence)<li>@typeset($sentence)</li>@endforeach</ul>
+                <x-swap-form :project="$project" :action="route('confirm', $project)" :face="$face" :stage="$stage->value" class="d-inline-block me-2">
+                    <input type="hidden" name="changes" value="{{ session('ask')['changes'] }}">
+                    <button class="btn-main" id="go-on">Change it all the same</button>
+                </x-swap-form>
+                <a class="btn-plain" href="{{ route($stage->value, $project) }}">Leave it as it is</a>
+            </div>
         @endif
         @if ($errors->any())
             <p class="said is-stop" role="alert">That change was not taken; the old value still stands. {{ $errors->first() }}</p>

@@ -6,15 +6,15 @@
         {!! $drawn->inline() !!}
     </div>
     <div>
-        <p class="quiet mb-0">{{ $hand->sheet }} of {{ $hand->sheets }}: {{ $hand->stock->stock->name }}, {{ $hand->pattern->supply->isLeftover ? ($hand->pattern->count === 1 ? 'a leftover' : "{$hand->pattern->count} leftovers together") : ($hand->pattern->count === 1 ? 'one sheet' : "{$hand->pattern->count} sheets together") }}{{ $cut ? ' · cut '.($hand->done + 1).' of '.count($hand->step->places) : '' }}</p>
+        <p class="quiet mb-0">{{ $hand->sheet }} of {{ $hand->sheets }}: {{ $hand->stock->stock->name }}, {{ $hand->pattern->supply->isCutBefore() ? 'cut before' : ($hand->pattern->supply->isLeftover ? ($hand->pattern->count === 1 ? 'a leftover' : "{$hand->pattern->count} leftovers alike") : ($hand->pattern->count === 1 ? 'one sheet' : "{$hand->pattern->count} sheets alike")) }}{{ $cut ? ' · cut '.($hand->done + 1).' of '.count($hand->step->places) : '' }}</p>
         @if ($cut)
-            <p class="fence-now"><span class="quiet">{{ $cut->sameFence ? 'fence stays at' : 'fence' }}</span> <strong>@length($cut->fence, $notation, false)</strong></p>
-            @if ($trimmer->advice($cut, $notation) !== '')<p class="field-error mb-2">@typeset($trimmer->advice($cut, $notation))</p>@endif
-            @if ($trimmer->isTooLong($cut))<p class="hold mb-2">{{ \Ephemeron\Blueprint\Caution::Knife->text() }}</p>@endif
-            <p class="fs-5 mb-1">Cut {{ $cut->together === 1 ? 'the piece' : "{$cut->together} pieces together" }}, @size($cut->piece, $notation), its {{ $cut->along->value }} along the scale.</p>
+            <p class="fence-now"><span class="quiet">{{ $hand->stock->isByHand() ? 'knife and ruler at' : ($cut->sameFence ? 'fence stays at' : 'fence') }}</span> <strong>@length($cut->fence, $notation, false)</strong></p>
+            @if (! $hand->stock->isByHand() && $trimmer->advice($cut, $notation) !== '')<p class="field-error mb-2">@typeset($trimmer->advice($cut, $notation))</p>@endif
+            @if ($hand->stock->isByHand() || $trimmer->isTooLong($cut))<p class="hold mb-2">{{ \Ephemeron\Blueprint\Caution::Knife->text() }}</p>@endif
+            <p class="fs-5 mb-1">Cut {{ $cut->together === 1 ? 'the piece' : "{$cut->together} pieces".($hand->stock->passes($cut)->count() === 1 ? ' together' : ', '.$hand->stock->passes($cut)->text()) }}, @size($cut->piece, $notation), its {{ $cut->along->value }} along the scale.</p>
             <dl class="falls">
-                <div><dt>{{ $hand->side(true) }}</dt><dd>@typeset($hand->fate($cut->first))</dd></div>
-                <div><dt>{{ $hand->side(false) }}</dt><dd>@typeset($hand->fate($cut->second))</dd></div>
+                <div><dt>{{ $hand->side(true) }}</dt><dd>@typeset($hand->fate($cut->first)) <span class="turn">{{ $hand->turn(true) }}</span></dd></div>
+                <div><dt>{{ $hand->side(false) }}</dt><dd>@typeset($hand->fate($cut->second)) <span class="turn">{{ $hand->turn(false) }}</span></dd></div>
             </dl>
             <p class="fs-5 mb-2">@typeset($hand->then())</p>
         @else
@@ -33,5 +33,6 @@
             @endif
             <span class="quiet"><kbd>space</kbd> cut · <kbd>←</kbd> one back</span>
         </div>
+        <x-spoiled :project="$project" :parts="$hand->parts()" stage="cut"/>
     </div>
 </section>

@@ -1,5 +1,5 @@
 {{-- How a longer look for a better cut plan is getting on. --}}
-@php($about = [$project, $search, 'sheets' => $sheets, ...($copies > 1 ? ['copies' => $copies] : [])])
+@php($about = [$project, $search, 'sheets' => $sheets])
 @if ($search->isUnderWay())
     <div class="search" hx-get="{{ route('searches.show', $about) }}" hx-trigger="every 700ms" hx-swap="outerHTML">
         <span>{{ $search->state === \App\Models\PlanSearch::WAITING ? 'A longer look for fewer sheets is about to begin.' : 'Looking longer for fewer sheets …' }}</span>
@@ -9,7 +9,7 @@
 @else
     <p class="search" role="status">
         @if ($search->taken)
-            A longer look found a plan with {{ $search->sheets }} {{ $search->sheets === 1 ? 'sheet' : 'sheets' }}. <a href="{{ route('cut', [$project, ...($copies > 1 ? ['copies' => $copies] : [])]) }}">See it</a>
+            A longer look found a plan with {{ $search->sheets }} {{ $search->sheets === 1 ? 'sheet' : 'sheets' }}. <a href="{{ route('cut', $project) }}">See it</a>
         @elseif ($search->plan !== null)
             A longer look found a plan with {{ $search->sheets }}, but this book was begun with the one below and keeps it.
         @elseif ($search->state === \App\Models\PlanSearch::CANCELLED)

@@ -8,7 +8,7 @@
                 <tr>
                     <td>{{ $part->letter }}</td>
                     <th scope="row">{{ $part->name }} <x-why :text="$part->why" :of="$part->name"/></th>
-                    <td class="of num">{{ $part->quantity }}</td>
+                    <td class="of num">{{ $plan->countOf($part) }}</td>
                     <td>@size($part->size, $notation, false)</td>
                     <td>{{ $plan->stockOf($part->key)->name }}</td>
                 </tr>

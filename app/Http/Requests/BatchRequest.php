@@ -7,24 +7,23 @@ namespace App\Http\Requests;
 use App\Models\Project;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** How many books are cut together. */
-final class CopiesRequest extends FormRequest
+final class BatchRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['copies' => ['nullable', 'integer', 'min:1', 'max:100']];
+        return ['copies' => ['required', 'integer', 'between:2,100'], 'batch-name' => ['nullable', 'string', 'max:120']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['copies.*' => 'One to a hundred books are cut together.'];
+        return ['copies.*' => 'A batch is two to a hundred books.', 'batch-name.*' => 'A name has at most 120 characters.'];
     }
 
-    public function copies(): int
+    protected function prepareForValidation(): void
     {
-        return $this->filled('copies') ? $this->integer('copies') : 1;
+        $this->merge(['name' => $this->input('batch-name')]);
     }
 
     protected function getRedirectUrl(): string

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Project;
+
+/** The design: which of its versions is the one that holds. */
+final readonly class DesignSlice implements Slice
+{
+    public const KIND = 'design';
+
+    public function kind(): string
+    {
+        return self::KIND;
+    }
+
+    public function put(Project $project, array $state): void
+    {
+        $number = is_int($state['version'] ?? null) ? $state['version'] : 0;
+        $project->goTo($number) || throw CannotTakeBack::tooLongAgo();
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\History\History;
+use App\History\SpoiledSlice;
+use App\Http\Requests\SpoiledRequest;
+use App\Models\Project;
+use App\Planning\CutSoFar;
+use App\Planning\Plans;
+use App\Planning\WhatItCosts;
+use Ephemeron\Blueprint\Part;
+use Illuminate\Http\RedirectResponse;
+
+/** “This one is spoiled”: a piece that is cut is cut again, from what is left over first. */
+final readonly class SpoiledController
+{
+    /** What is done to a piece on its own, and done anew to one that is cut anew. */
+    private const SHAPING = ['score', 'slit', 'cut-away', 'fold', 'notch', 'trim'];
+
+    public function __construct(private Plans $plans, private History $history)
+    {
+    }
+
+    public function __invoke(SpoiledRequest $request, Project $project): RedirectResponse
+    {
+        $back = redirect()->to($request->returnTo($project), 303);
+        $before = $this->plans->plan($project);
+        $part = $before->blueprint->parts[$request->string('piece')->value()] ?? null;
+        $sheet = $part === null ? null : $this->sheetOf($project, $part->key);
+        if ($part === null || $sheet === null) {
+            return $back->withErrors(['piece' => 'None of these is cut yet: there is nothing to spoil.']);
+        }
+        $count = $project->spoiledPieces()->where(['sheet' => $sheet, 'piece' => $part->key])->first()->count ?? 0;
+        $steps = array_map(static fn (string $shaping): string => "{$shaping}-{$part->key}", self::SHAPING);
+        $ticked = array_values($project->ticks()->whereIn('key', $steps)->pluck('key')->map(static fn (mixed $key): string => is_string($key) ? $key : '')->all());
+        $state = ['sheet' => $sheet, 'piece' => $part->key, 'steps' => $steps];
+        $this->history->do($project, SpoiledSlice::KIND, "spoiled: {$part->letter}, {$part->name}", [...$state, 'count' => $count, 'ticked' => $ticked], [...$state, 'count' => $count + 1, 'ticked' => []]);
+        $after = $this->plans->plan($project->refresh());
+
+        return $back->with('spoiled', (new WhatItCosts($before, $after))->sentence($this->named($part)));
+    }
+
+    private function named(Part $part): string
+    {
+        return "{$part->letter}, ".lcfirst($part->name);
+    }
+
+    /** A begun sheet that has given one that is not spoiled yet. */
+    private function sheetOf(Project $project, string $piece): ?string
+    {
+        $cut = CutSoFar::of($project);
+        foreach ($cut->begun() as $key => [$sheet, $work]) {
+            $came = 0;
+            foreach ($sheet->pieces() as $blank) {
+                foreach ($blank->demands as $letter) {
+                    $came += $work->demand($letter)?->piece === $piece ? min($sheet->pattern->count, $sheet->pattern->gives[$letter] ?? 0) : 0;
+                }
+            }
+            if ($came > ($cut->spoiled["{$key}/{$piece}"] ?? 0)) {
+                return (string) $key;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Ephemeron\Cutting\CutPiece;
+use Ephemeron\Cutting\Fate;
+use Ephemeron\Fit\StockPlan;
+use Ephemeron\WorkPlan;
+
+/** Says what becomes of pieces that are cut when others are wanted. */
+final readonly class CutPiecesInWords
+{
+    public function __construct(private WorkPlan $plan)
+    {
+    }
+
+    /** @return list<string> for one paper: trimmed, wrong, still right */
+    public function of(StockPlan $stock): array
+    {
+        $said = [];
+        foreach ($stock->pieces as $piece) {
+            $key = implode('|', [$piece->was, $piece->now, $piece->fate->name, $piece->size->width->ticks, $piece->size->height->ticks]);
+            $said[$key] = [$piece, ($said[$key][1] ?? 0) + $piece->count];
+        }
+        usort($said, static fn (array $one, array $other): int => [$one[0]->fate === Fate::Right, $one[0]->was] <=> [$other[0]->fate === Fate::Right, $other[0]->was]);
+
+        return array_map(fn (array $one): string => $this->sentence($one[0], $one[1]), $said);
+    }
+
+    /** @return list<string> over all papers, what is not right any more */
+    public function troubles(): array
+    {
+        $troubles = [];
+        foreach ($this->plan->stocks as $stock) {
+            $wrong = array_filter($stock->pieces, static fn (CutPiece $piece): bool => $piece->fate !== Fate::Right);
+            $count = array_sum(array_map(static fn (CutPiece $piece): int => $piece->count, $wrong));
+            if ($count > 0) {
+                $sentences = array_filter($this->of($stock), static fn (string $sentence): bool => ! str_contains($sentence, 'still right'));
+                $troubles[] = sprintf('%d %s of %s cut already: %s', $count, $count === 1 ? 'piece' : 'pieces', "{$stock->stock->name} ".($count === 1 ? 'is' : 'are'), implode(' ', $sentences));
+            }
+        }
+
+        return $troubles;
+    }
+
+    private function sentence(CutPiece $piece, int $count): string
+    {
+        $notation = $this->plan->notation();
+        $which = "{$count} of {$piece->was}, {$notation->size($piece->size)},";
+
+        return match ($piece->fate) {
+            Fate::Right => "{$which} still right".($piece->now === $piece->was ? '.' : ", as {$piece->now}."),
+            Fate::Trim => "{$which} can be trimmed to {$piece->now}, ".($piece->to === null ? '' : $notation->size($piece->to)).': '.$this->fence($piece).'.',
+            Fate::Wrong => "{$which} wrong now: kept as a leftover, and what is wanted is cut again.",
+        };
+    }
+
+    private function fence(CutPiece $piece): string
+    {
+        $settings = [];
+        if ($piece->to !== null && ! $piece->to->width->equals($piece->size->width)) {
+            $settings[] = "fence {$this->plan->notation()->text($piece->to->width)} along the width";
+        }
+        if ($piece->to !== null && ! $piece->to->height->equals($piece->size->height)) {
+            $settings[] = "fence {$this->plan->notation()->text($piece->to->height)} along the height";
+        }
+
+        return implode(', then ', $settings);
+    }
+}

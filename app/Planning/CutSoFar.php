@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Drawer\WorthKeeping;
+use App\Models\Paper;
+use App\Models\PaperMovement;
+use App\Models\Project;
+use Ephemeron\Cutting\AsCut;
+use Ephemeron\Cutting\CutWork;
+use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Cutting\Supply;
+use Ephemeron\Format\CutWorkJson;
+use Ephemeron\Measure\Length;
+
+/** What a project’s ticks tell about its sheets. */
+final readonly class CutSoFar
+{
+    /** By what leftovers of a book are known that are from no paper of the drawer. */
+    private const KEPT = 'kept';
+
+    public static function of(Project $project): AsCut
+    {
+        $works = self::works($project);
+        if ($works === []) {
+            return AsCut::nothing();
+        }
+        $ticked = [];
+        foreach ($project->ticks as $tick) {
+            $ticked[$tick->key] = true;
+        }
+        $done = [];
+        $finished = [];
+        foreach ($works as $work) {
+            foreach ($work->plan->patterns as $sheet) {
+                $places = count($sheet->steps());
+                for ($cuts = 0; $cuts < $places && isset($ticked["{$sheet->key}#{$cuts}"]); $cuts++);
+                if (isset($ticked[$sheet->key])) {
+                    $done[$sheet->key] = $places;
+                    $finished[$sheet->key] ??= $sheet;
+                } elseif ($cuts > 0) {
+                    $done[$sheet->key] ??= $cuts;
+                }
+            }
+        }
+
+        return new AsCut($works, $done, self::spoiled($project), self::leftovers($project, $works, $finished));
+    }
+
+    /** @return list<CutWork> the earliest first */
+    public static function works(Project $project): array
+    {
+        $json = new CutWorkJson;
+
+        return array_values($project->cutWorks->sortBy('id')->map(static fn (\App\Models\CutWork $kept): CutWork => $json->read($kept->plan))->all());
+    }
+
+    /** @return array<string, int> */
+    public static function spoiled(Project $project): array
+    {
+        $spoiled = [];
+        foreach ($project->spoiledPieces as $piece) {
+            $spoiled["{$piece->sheet}/{$piece->piece}"] = $piece->count;
+        }
+        ksort($spoiled);
+
+        return $spoiled;
+    }
+
+    /**
+     * What sheets that are cut to their end have left over: those of the drawer as they lie there, with what this book has taken of them already;
+     * others as far as they are kept.
+     *
+     * @param list<CutWork> $works
+     * @param array<string, SheetPattern> $finished
+     * @return array<string, list<Supply>> by paper
+     */
+    private static function leftovers(Project $project, array $works, array $finished): array
+    {
+        if ($finished === []) {
+            return [];
+        }
+        $papers = self::papersOf($project, array_map(strval(...), array_keys($finished)));
+        $choices = $project->offcutChoices->groupBy('step');
+        $keeping = app(WorthKeeping::class);
+        $leftovers = [];
+        foreach ($works as $work) {
+            foreach ($work->plan->patterns as $sheet) {
+                if (($finished[$sheet->key] ?? null) !== $sheet) {
+                    continue;
+                }
+                foreach ($papers[$sheet->key] ?? [] as $supply) {
+                    $leftovers[$work->paper][$supply->key] = $supply;
+                }
+                if ($sheet->supply->key !== '' && ! $sheet->supply->isCutBefore()) {
+                    continue;
+                }
+                foreach ($sheet->offcuts() as $index => $offcut) {
+                    $size = $offcut->area()->size;
+                    $chosen = $choices->get($sheet->key)?->firstWhere('offcut', $index);
+                    if ($chosen->keep ?? $keeping->is($size)) {
+                        $mark = "{$size->width->ticks}x{$size->height->ticks}";
+                        $there = $leftovers[$work->paper][$mark]->available ?? 0;
+                        $leftovers[$work->paper][$mark] = new Supply($work->name, $size, Length::zero(), $there + $sheet->count, isLeftover: true, key: self::KEPT);
+                    }
+                }
+            }
+        }
+
+        return array_map(array_values(...), $leftovers);
+    }
+
+    /**
+     * @param list<string> $sheets
+     * @return array<string, list<Supply>> leftovers in the drawer by the sheet they came from
+     */
+    private static function papersOf(Project $project, array $sheets): array
+    {
+        $leftovers = [];
+        $came = PaperMovement::query()->with('paper')->where('project_id', $project->id)->whereIn('step', $sheets)->where('change', '>', 0)->get();
+        foreach ($came as $movement) {
+            $paper = $movement->paper;
+            if (! $paper instanceof Paper || $paper->kind !== 'leftover' || $movement->step === null) {
+                continue;
+            }
+            $taken = $paper->takenFor($project);
+            if ($paper->count + $taken > 0) {
+                $leftovers[$movement->step][] = new Supply($paper->name, $paper->size(), Length::zero(), $paper->count + $taken, isLeftover: true, key: (string) $paper->id);
+            }
+        }
+
+        return $leftovers;
+    }
+}
