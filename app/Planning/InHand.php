@@ -89,7 +89,7 @@ final readonly class InHand
         return match (true) {
             $piece instanceof Offcut && $piece->selvage => 'the selvage strip',
             $piece instanceof Offcut => "an offcut {$size}",
-            default => "{$size}, to cut on",
+            default => $size,
         };
     }
 
@@ -102,9 +102,10 @@ final readonly class InHand
         $next = ($steps[$this->done + 1] ?? null)?->cut->signature();
 
         return match (true) {
-            ! $piece instanceof Cut => 'done: lay it on its pile',
-            $piece->signature() === $next => 'is cut next',
-            default => 'is laid aside, to be cut later',
+            $piece instanceof Offcut => $piece->selvage ? 'away with it' : 'laid aside',
+            ! $piece instanceof Cut => 'done: onto its pile',
+            $piece->signature() === $next => 'cut next',
+            default => 'laid aside, cut later',
         };
     }
 

@@ -129,7 +129,7 @@ final readonly class Stock
     public function identity(): string
     {
         return $this->drawer === null
-            ? "{$this->name}|{$this->sheet->width->ticks}x{$this->sheet->height->ticks}|{$this->grammage->text()}"
+            ? "{$this->name}|{$this->sheet->width->ticks}x{$this->sheet->height->ticks}"
             : "drawer {$this->drawer}";
     }
 

@@ -21,16 +21,61 @@ const showOpening = () => {
     }
 };
 
+/* What is in hand: the element that was pressed or typed into. Most have no name of their own; then it is the so-manieth of its kind below one that has. */
+
+const nameOf = (element) => {
+    if (!element || element === document.body || element === document.documentElement) {
+        return null;
+    }
+    if (element.id) {
+        return { id: element.id, tag: null, index: 0 };
+    }
+    const named = element.closest('[id]:not(#stage)') ?? document.getElementById('stage');
+    return named && { id: named.id, tag: element.tagName, index: [...named.querySelectorAll(element.tagName)].indexOf(element) };
+};
+
+const byName = (name) => {
+    const named = name && document.getElementById(name.id);
+    return named && name.tag ? (named.querySelectorAll(name.tag)[name.index] ?? null) : named;
+};
+
+/** Where the thing in hand is on the screen, so that it is there again after a swap. */
+const takeInHand = (trigger) => {
+    const active = document.activeElement;
+    const element = active && active !== document.body ? active : trigger;
+    return {
+        name: nameOf(element),
+        focused: element === active,
+        top: element?.getBoundingClientRect().top ?? 0,
+        scroll: window.scrollY,
+    };
+};
+
+const putBack = (hand) => {
+    const element = byName(hand.name);
+    const isSeen = element && element.getClientRects().length > 0;
+    const top = isSeen ? window.scrollY + element.getBoundingClientRect().top - hand.top : hand.scroll;
+    window.scrollTo({ top: Math.max(0, top), behavior: 'instant' });
+    if (isSeen && hand.focused && document.activeElement !== element) {
+        element.focus({ preventScroll: true });
+    }
+};
+
 export const keepPlace = (root) => {
     showOpening();
     let open = new Map();
     let typing = null;
+    let hand = null;
 
-    root.addEventListener('htmx:beforeSwap', () => {
+    root.addEventListener('htmx:beforeSwap', (event) => {
         open = folded(root);
         const active = root.activeElement;
         typing = typedIn(active) ? { id: active.id, value: active.value, from: active.selectionStart, to: active.selectionEnd } : null;
+        hand = event.detail.target?.id === 'stage' ? takeInHand(event.detail.requestConfig?.elt) : null;
     });
+
+    // Before anything is painted the page is where it was.
+    root.addEventListener('htmx:afterSwap', () => hand && putBack(hand));
 
     root.addEventListener('htmx:afterSettle', () => {
         open.forEach((wasOpen, id) => {
@@ -45,11 +90,17 @@ export const keepPlace = (root) => {
         const field = typing && root.getElementById(typing.id);
         if (field && field.value !== typing.value && !field.classList.contains('is-invalid')) {
             field.value = typing.value;
-            field.focus();
+            field.focus({ preventScroll: true });
             field.setSelectionRange?.(typing.from, typing.to);
         }
         typing = null;
         showOpening();
+        if (hand) {
+            putBack(hand);
+            hand = null;
+            // What asks or refuses is said where it can be seen.
+            root.querySelector('.ask')?.scrollIntoView({ block: 'nearest' });
+        }
     });
 
     ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, () => {

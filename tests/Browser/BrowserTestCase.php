@@ -64,7 +64,7 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until the page says something, somewhere in an element. */
     protected function waitForText(string $selector, string $text): void
     {
-        $this->driver()->wait(10, 100)->until(
+        $this->driver()->wait(20, 100)->until(
             fn (): bool => str_contains($this->text($selector), $text),
             "“{$text}” did not appear in {$selector}, which says: ".$this->text($selector),
         );

@@ -58,7 +58,7 @@ final class Chromium
         touch("{$this->folder}/shelf.sqlite");
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], $root, $environment, timeout: 60))->mustRun();
         $this->server = new Process(
-            [PHP_BINARY, '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=8M', '-d', 'post_max_size=9M', '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
             "{$root}/public",
             $environment,
             timeout: null,
@@ -66,6 +66,8 @@ final class Chromium
         // One process only: workers outlive the one that started them.
         $this->server->disableOutput()->start();
         $this->waitFor($port);
+        // The first request compiles everything; no test waits for that.
+        file_get_contents("{$this->address}/");
     }
 
     private function open(): RemoteWebDriver

@@ -63,8 +63,8 @@ final class FoldTest extends BrowserTestCase
         $this->open('/');
         $this->find("form[action$='/import'] input[type=file]")->setFileDetector(new LocalFileDetector)->sendKeys($file);
         $this->find("form[action$='/import'] button")->click();
-        unlink($file);
         $this->waitForText('header', 'Corner first');
+        unlink($file);
         $this->open($this->project('Corner first', 'fold'));
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitForText('.fold-steps .is-now', 'The slanted score, valley');

@@ -26,7 +26,7 @@ final class TrimmerTest extends BrowserTestCase
     public function test_a_piece_dragged_to_a_motif_is_pinned_there_and_the_others_go_round_it(): void
     {
         $this->open($this->project('Perseid night album', 'cut'));
-        $piece = $this->driver()->findElement(WebDriverBy::cssSelector('#cut-cover-paper-1 .blank[data-letter="E"] .blank-paper'));
+        $piece = $this->driver()->findElement(WebDriverBy::cssSelector('.pattern .blank[data-letter="E"] .blank-paper'));
         $this->driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$piece]);
         $this->driver()->action()->dragAndDropBy($piece, 40, 20)->perform();
         $this->waitForText('.pins', 'E, Spine strip: sheet 1');

@@ -15,18 +15,18 @@ final class WorkingTest extends BrowserTestCase
 {
     public function test_a_typed_measure_changes_the_pieces_in_place_and_is_undone_by_key(): void
     {
-        $this->open($this->project('Perseid', 'plan'));
+        $this->open($this->project('guest book', 'plan'));
         $this->driver()->executeScript('window.stayed = true;');
         $this->type('#f-parameters-leaf-width', '4 1/2');
-        $this->waitForText('.said', 'leaf width 5 in → 4 1/2 in');
+        $this->waitForText('.said', 'leaf width 5 1/2 in → 4 1/2 in');
         $this->assertStringContainsString('9', $this->text('.pieces tbody tr:nth-child(2)'));
         $this->assertTrue($this->driver()->executeScript('return window.stayed === true;'), 'only the changed part of the page is swapped');
 
         $this->driver()->executeScript('document.activeElement.blur();');
         $this->press(WebDriverKeys::CONTROL, 'z');
         $this->press(WebDriverKeys::CONTROL);
-        $this->waitForText('.said', 'undone');
-        $this->assertSame('5', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
+        $this->waitForText('.said', 'taken back');
+        $this->assertSame('5 1/2', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
     }
 
     public function test_a_wrong_measure_is_answered_beside_the_field_and_what_was_typed_stays(): void
@@ -98,7 +98,7 @@ final class WorkingTest extends BrowserTestCase
 
         $this->press(WebDriverKeys::CONTROL, 'z');
         $this->press(WebDriverKeys::CONTROL);
-        $this->waitForText('.said', 'undone');
+        $this->waitForText('.said', 'taken back');
         $this->assertSame(['3/4 in', '15/16 in'], $this->placeOfMat());
     }
 
@@ -125,19 +125,19 @@ final class WorkingTest extends BrowserTestCase
 
     public function test_the_second_window_is_told(): void
     {
-        $this->open($this->project('Eclipse', 'plan'));
+        $this->open($this->project('guest book', 'plan'));
         $first = $this->driver()->getWindowHandle();
         $address = $this->driver()->getCurrentURL();
         $this->driver()->switchTo()->newWindow();
         $this->driver()->get($address);
         $this->type('#f-parameters-sheets', '4');
-        $this->waitForText('.said', 'sheets 3 → 4');
+        $this->waitForText('.said', 'sheets 5 → 4');
         $this->driver()->close();
         $this->driver()->switchTo()->window($first);
-        $this->type('#f-parameters-leaf-width', '11');
+        $this->type('#f-parameters-leaf-width', '6');
         $this->waitForText('.is-stop', 'changed in another window');
         $this->assertSame('4', $this->find('#f-parameters-sheets')->getAttribute('value'));
-        $this->assertSame('12.5', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
+        $this->assertSame('5 1/2', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
     }
 
     public function test_the_slider_replays_the_cuts(): void

@@ -1,6 +1,6 @@
 {{-- The sheet at the trimmer: one cut, read at arm's length. --}}
 @php($cut = $hand->cut())
-<section class="trimmer" aria-label="At the trimmer" x-data="trimmer" @keydown.window="onKey($event)">
+<section class="trimmer" id="trimmer" aria-label="At the trimmer" x-data="trimmer" @keydown.window="onKey($event)">
     <div class="sheet">
         @php($drawn = $handDrawing->draw($hand, $notation, $pictures->for($hand->pattern)))
         {!! $drawn->inline() !!}
@@ -28,7 +28,7 @@
             @if ($hand->done > 0)
                 <form method="post" x-ref="back" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                     <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="0"><input type="hidden" name="place" value="{{ $hand->done - 1 }}">
-                    <button class="btn-plain">← Not cut yet</button>
+                    <button class="btn-plain" id="cut-back">← Not cut yet</button>
                 </form>
             @endif
             <span class="quiet"><kbd>space</kbd> cut · <kbd>←</kbd> one back</span>
