@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Models\Project;
+use App\Planning\Shaping;
 
-/** The design: which of its versions is the one that holds. */
+/** The design: which of its versions is the one that holds, and what was done to pieces that look otherwise in another. */
 final readonly class DesignSlice implements Slice
 {
     public const KIND = 'design';
@@ -20,5 +21,6 @@ final readonly class DesignSlice implements Slice
     {
         $number = is_int($state['version'] ?? null) ? $state['version'] : 0;
         $project->goTo($number) || throw CannotTakeBack::tooLongAgo();
+        Shaping::put($project, $state);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Models\Project;
+use App\Planning\Shaping;
 
 /** How many pieces of a sheet are spoiled, and what of their shaping is ticked: a piece that is cut anew is scored and folded anew. */
 final readonly class SpoiledSlice implements Slice
@@ -23,11 +24,6 @@ final readonly class SpoiledSlice implements Slice
         $count > 0
             ? $project->spoiledPieces()->updateOrCreate($which, ['count' => $count])
             : $project->spoiledPieces()->where($which)->delete();
-        $steps = is_array($state['steps'] ?? null) ? array_values(array_filter($state['steps'], is_string(...))) : [];
-        $ticked = is_array($state['ticked'] ?? null) ? array_values(array_filter($state['ticked'], is_string(...))) : [];
-        $project->ticks()->whereIn('key', array_diff($steps, $ticked))->delete();
-        foreach ($ticked as $key) {
-            $project->ticks()->firstOrCreate(['key' => $key]);
-        }
+        Shaping::put($project, $state);
     }
 }

@@ -29,7 +29,7 @@ final readonly class CutPiecesInWords
         return array_map(fn (array $one): string => $this->sentence($one[0], $one[1]), $said);
     }
 
-    /** @return list<string> over all papers, what is not right any more */
+    /** @return list<string> over all papers, what is not right any more: one sentence for each paper */
     public function troubles(): array
     {
         $troubles = [];
@@ -37,12 +37,55 @@ final readonly class CutPiecesInWords
             $wrong = array_filter($stock->pieces, static fn (CutPiece $piece): bool => $piece->fate !== Fate::Right);
             $count = array_sum(array_map(static fn (CutPiece $piece): int => $piece->count, $wrong));
             if ($count > 0) {
-                $sentences = array_filter($this->of($stock), static fn (string $sentence): bool => ! str_contains($sentence, 'still right'));
-                $troubles[] = sprintf('%d %s of %s cut already: %s', $count, $count === 1 ? 'piece' : 'pieces', "{$stock->stock->name} ".($count === 1 ? 'is' : 'are'), implode(' ', $sentences));
+                $said = [...$this->trims($wrong), ...$this->wrongs($wrong)];
+                $troubles[] = sprintf('%d %s of %s %s cut already: %s.', $count, $count === 1 ? 'piece' : 'pieces', $stock->stock->name, $count === 1 ? 'is' : 'are', implode('; ', $said));
             }
         }
 
         return $troubles;
+    }
+
+    /**
+     * @param array<int, CutPiece> $pieces
+     * @return list<string>
+     */
+    private function trims(array $pieces): array
+    {
+        $letters = [];
+        $how = [];
+        foreach ($pieces as $piece) {
+            if ($piece->fate === Fate::Trim && $piece->to !== null) {
+                $mark = $this->plan->notation()->size($piece->to).': '.$this->fence($piece);
+                $letters[$mark][$piece->was] = ($letters[$mark][$piece->was] ?? 0) + $piece->count;
+                $how[$mark] = $mark;
+            }
+        }
+
+        return array_values(array_map(fn (string $mark): string => $this->counted($letters[$mark])." can be trimmed to {$mark}", $how));
+    }
+
+    /**
+     * @param array<int, CutPiece> $pieces
+     * @return list<string>
+     */
+    private function wrongs(array $pieces): array
+    {
+        $letters = [];
+        foreach ($pieces as $piece) {
+            if ($piece->fate === Fate::Wrong) {
+                $letters[$piece->was] = ($letters[$piece->was] ?? 0) + $piece->count;
+            }
+        }
+        $said = $this->counted($letters);
+        $one = array_sum($letters) === 1;
+
+        return $letters === [] ? [] : ["{$said} ".($one ? 'is wrong then, kept as a leftover' : 'are wrong then, kept as leftovers').', and what is wanted is cut again'];
+    }
+
+    /** @param array<string, int> $letters */
+    private function counted(array $letters): string
+    {
+        return implode(', ', array_map(static fn (string|int $letter, int $count): string => "{$count} {$letter}", array_keys($letters), $letters));
     }
 
     private function sentence(CutPiece $piece, int $count): string

@@ -8,11 +8,13 @@ use App\History\DesignSlice;
 use App\History\History;
 use App\Models\Project;
 use App\Models\StaleRevision;
+use Ephemeron\Bench\Step;
 use Ephemeron\Design\Design;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\FoldReader;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\WorkPlan;
 use Illuminate\Support\Facades\DB;
 
 /** Puts books on the shelf and takes changes to them through the one gate. */
@@ -76,29 +78,48 @@ final readonly class ProjectEditor
         if ($change === '') {
             return '';
         }
-        if (! $confirmed && $project->cutWorks->isNotEmpty()) {
-            $this->ask($project, $changes, $after);
-        }
-        DB::transaction(function () use ($project, $after, $change, $from): void {
-            $was = $project->version;
+        $undone = $project->ticks->isEmpty() ? [] : $this->consequences($project, $changes, $after, $confirmed);
+        DB::transaction(function () use ($project, $after, $change, $from, $undone): void {
+            $was = ['version' => $project->version, ...($undone === [] ? [] : ['steps' => $undone, 'ticked' => $undone])];
             $project->change($this->writer->toArray($after), $change, $from);
-            $this->history->remember($project, DesignSlice::KIND, $change, ['version' => $was], ['version' => $project->version]);
+            $is = ['version' => $project->version, ...($undone === [] ? [] : ['steps' => $undone, 'ticked' => []])];
+            Shaping::put($project, $is);
+            $this->history->remember($project, DesignSlice::KIND, $change, $was, $is);
         });
 
         return $change;
     }
 
     /**
-     * @param array<string, mixed> $changes
+     * What is done already and would not be right any more.
      *
-     * @throws PiecesAreCut
+     * @param array<string, mixed> $changes
+     * @return list<string> ticked steps that are to be done again
+     *
+     * @throws PiecesAreCut where the maker has not been asked yet
      */
-    private function ask(Project $project, array $changes, Design $after): void
+    private function consequences(Project $project, array $changes, Design $after, bool $confirmed): array
     {
-        $troubles = (new CutPiecesInWords($this->plans->with($project, $after)))->troubles();
-        if (array_diff($troubles, (new CutPiecesInWords($this->plans->plan($project)))->troubles()) !== []) {
-            throw new PiecesAreCut($project, $changes, $troubles);
+        [$is, $was] = [$this->plans->with($project, $after), $this->plans->plan($project)];
+        $undone = Shaping::undoneBy($project, $was, $is);
+        $troubles = (new CutPiecesInWords($is))->troubles();
+        $new = array_diff($troubles, (new CutPiecesInWords($was))->troubles());
+        if (! $confirmed && ($new !== [] || $undone !== [])) {
+            throw new PiecesAreCut($project, $changes, [...$troubles, ...$this->again($was, $undone)]);
         }
+
+        return $undone;
+    }
+
+    /**
+     * @param list<string> $undone
+     * @return list<string>
+     */
+    private function again(WorkPlan $plan, array $undone): array
+    {
+        $titles = array_map(static fn (Step $step): string => lcfirst($step->title), array_filter($plan->steps, static fn (Step $step): bool => in_array($step->key, $undone, true)));
+
+        return $titles === [] ? [] : ['To be done again, because the lines lie elsewhere: '.implode('; ', $titles).'.'];
     }
 
     private function put(Design $design): Project

@@ -166,11 +166,14 @@ final readonly class Continuation
         $patterns = [];
         foreach ($pieces as $piece) {
             if ($piece->fate === Fate::Trim && $piece->to !== null) {
-                $patterns[] = new SheetPattern(Supply::cutBefore($name, $piece->size, $piece->count), $piece->count, $this->trimmed($piece->size, $piece->to, $piece->now), [$piece->now => $piece->count]);
+                // Pieces that are trimmed alike are trimmed together, whatever sheet they came from.
+                $mark = "{$piece->now} {$piece->size->width->ticks}x{$piece->size->height->ticks}";
+                $count = $piece->count + ($patterns[$mark]->count ?? 0);
+                $patterns[$mark] = new SheetPattern(Supply::cutBefore($name, $piece->size, $count), $count, $this->trimmed($piece->size, $piece->to, $piece->now), [$piece->now => $count]);
             }
         }
 
-        return $patterns;
+        return array_values($patterns);
     }
 
     private function trimmed(Size $from, Size $to, string $letter): Piece

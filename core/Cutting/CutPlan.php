@@ -63,9 +63,10 @@ final readonly class CutPlan
         return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count * $pattern->supply->cents, $this->patterns));
     }
 
+    /** Of earlier books and earlier sheets; pieces that are cut again do not count. */
     public function leftovers(): int
     {
-        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? $pattern->count : 0, $this->patterns));
+        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover && ! $pattern->supply->isCutBefore() ? $pattern->count : 0, $this->patterns));
     }
 
     /** Whether no plan does with fewer sheets. */

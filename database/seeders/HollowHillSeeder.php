@@ -59,7 +59,7 @@ final class HollowHillSeeder extends Seeder
         ]);
         $this->tickThrough($project, Phase::Score);
         foreach (['fold-sheet-1', 'fold-sheet-2', 'fold-sheet-3', 'fold-sheet-4'] as $key) {
-            $this->tick($project, $key);
+            $this->tick($project, $key, 'fold and burnish '.str_replace('fold-', '', $key));
         }
         $project->notes()->create(['mark' => 'seed', 'step' => 'fold-sheet-4', 'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
     }
@@ -250,15 +250,15 @@ final class HollowHillSeeder extends Seeder
     {
         foreach ($this->plans->plan($project)->steps as $step) {
             if ($step->phase->value <= $last->value && $step->number <= $most) {
-                $this->tick($project, $step->key, array_keys($step->places));
+                $this->tick($project, $step->key, lcfirst($step->title), array_keys($step->places));
             }
         }
     }
 
     /** @param list<int> $places */
-    private function tick(Project $project, string $step, array $places = []): void
+    private function tick(Project $project, string $step, string $said, array $places = []): void
     {
         $keys = [$step, ...array_map(static fn (int $place): string => "{$step}#{$place}", $places)];
-        $this->history->do($project->refresh(), TickSlice::KIND, $step, ['step' => $step, 'keys' => []], ['step' => $step, 'keys' => $keys]);
+        $this->history->do($project->refresh(), TickSlice::KIND, $said, ['step' => $step, 'keys' => []], ['step' => $step, 'keys' => $keys]);
     }
 }

@@ -4,20 +4,22 @@
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
     <p class="fs-5 mb-1"><x-sheets :plan="$plan"/> for {{ $plan->blueprint->pieces() * $project->copies }} pieces{{ $project->copies > 1 ? " of {$project->copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
-    <div class="sieve">
-        @if ($project->copies === 1)
-            <form class="sieve-by" method="post" action="{{ route('batches.store', $project) }}">@csrf
-                <label for="copies">Make a batch of</label>
-                <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : '' }}" placeholder="10" inputmode="numeric" autocomplete="off">
-                <label for="batch-name">called</label>
-                <input class="form-control" id="batch-name" name="batch-name" value="{{ is_string(old('batch-name')) ? old('batch-name') : '' }}" placeholder="{{ $project->name }} × 10" maxlength="120" autocomplete="off">
+    <p class="mb-1">The cut plan as <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a>, with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a></p>
+    @if ($project->copies === 1)
+        <details class="why-not" id="batch" @if ($errors->hasAny(['copies', 'batch-name'])) open @endif>
+            <summary>Make a batch of this book</summary>
+            <form class="sieve" method="post" action="{{ route('batches.store', $project) }}">@csrf
+                <span class="sieve-by"><label for="copies">How many books</label>
+                <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : '' }}" placeholder="10" inputmode="numeric" autocomplete="off"></span>
+                @error('copies')<p class="field-error">{{ $message }}</p>@enderror
+                <span class="sieve-by"><label for="batch-name">Called</label>
+                <input class="form-control" id="batch-name" name="batch-name" value="{{ is_string(old('batch-name')) ? old('batch-name') : '' }}" placeholder="{{ $project->name }} × 10" maxlength="120" autocomplete="off"></span>
+                @error('batch-name')<p class="field-error">{{ $message }}</p>@enderror
                 <button class="btn-plain">Put it on the shelf</button>
+                <span class="quiet">Cut, scored and folded for all of them together, assembled copy by copy.</span>
             </form>
-        @endif
-        <span>The cut plan as <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a>, with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a></span>
-        @error('copies')<p class="field-error">{{ $message }}</p>@enderror
-        @error('batch-name')<p class="field-error">{{ $message }}</p>@enderror
-    </div>
+        </details>
+    @endif
     @foreach ($changed as [$sentence, $paper, $roles])
         <div class="said is-stop">
             <p class="mb-1">{{ $sentence }}</p>

@@ -86,11 +86,21 @@ final class TableTest extends TestCase
         $this->tick(['step' => 'mat-covers', 'place' => 1, 'done' => 0])->assertSee('✓ Front cover')->assertSee('○ Back cover')->assertDontSee('Not done yet');
     }
 
-    public function test_ticks_stay_when_a_size_changes(): void
+    /** What was scored for a leaf of 5 is not scored for one of 4½; what lies where it lay stays done. */
+    public function test_nothing_is_ticked_that_was_not_done(): void
     {
         $this->tick(['step' => 'score-sheet-2', 'done' => 1]);
-        $this->patch("/projects/{$this->project->id}/design", ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.leaf-width' => '4 1/2']]);
-        $this->get("/projects/{$this->project->id}/bench?step=score-sheet-2")->assertSee('Not done yet');
+        $this->tick(['step' => 'sort', 'done' => 1]);
+        $at = "/projects/{$this->project->id}";
+        $this->from("{$at}/plan")->patch("{$at}/design", ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.ribbon' => 'false']])->assertSessionMissing('ask');
+        $this->from("{$at}/plan")->followingRedirects()->patch("{$at}/design", ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.leaf-width' => '4 1/2']])
+            ->assertSee('To be done again, because the lines lie elsewhere: score B, sheet 2.');
+        $this->post("{$at}/confirm", ['revision' => $this->project->refresh()->revision, 'changes' => '{"parameters.leaf-width": "4 1/2"}']);
+        $this->assertSame(['sort'], $this->project->ticks()->pluck('key')->all());
+        $this->post("{$at}/undo", $this->lastEvent($this->project));
+        $this->assertSame(['score-sheet-2', 'sort'], $this->project->ticks()->orderBy('key')->pluck('key')->all());
+        $this->post("{$at}/redo", $this->lastEvent($this->project, undone: true));
+        $this->assertSame(['sort'], $this->project->ticks()->pluck('key')->all());
     }
 
     public function test_unknown_steps_are_refused(): void

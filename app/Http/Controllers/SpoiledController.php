@@ -10,6 +10,7 @@ use App\Http\Requests\SpoiledRequest;
 use App\Models\Project;
 use App\Planning\CutSoFar;
 use App\Planning\Plans;
+use App\Planning\Shaping;
 use App\Planning\WhatItCosts;
 use Ephemeron\Blueprint\Part;
 use Illuminate\Http\RedirectResponse;
@@ -17,9 +18,6 @@ use Illuminate\Http\RedirectResponse;
 /** “This one is spoiled”: a piece that is cut is cut again, from what is left over first. */
 final readonly class SpoiledController
 {
-    /** What is done to a piece on its own, and done anew to one that is cut anew. */
-    private const SHAPING = ['score', 'slit', 'cut-away', 'fold', 'notch', 'trim'];
-
     public function __construct(private Plans $plans, private History $history)
     {
     }
@@ -34,8 +32,8 @@ final readonly class SpoiledController
             return $back->withErrors(['piece' => 'None of these is cut yet: there is nothing to spoil.']);
         }
         $count = $project->spoiledPieces()->where(['sheet' => $sheet, 'piece' => $part->key])->first()->count ?? 0;
-        $steps = array_map(static fn (string $shaping): string => "{$shaping}-{$part->key}", self::SHAPING);
-        $ticked = array_values($project->ticks()->whereIn('key', $steps)->pluck('key')->map(static fn (mixed $key): string => is_string($key) ? $key : '')->all());
+        $steps = Shaping::stepsOf($part->key);
+        $ticked = Shaping::ticked($project, $steps);
         $state = ['sheet' => $sheet, 'piece' => $part->key, 'steps' => $steps];
         $this->history->do($project, SpoiledSlice::KIND, "spoiled: {$part->letter}, {$part->name}", [...$state, 'count' => $count, 'ticked' => $ticked], [...$state, 'count' => $count + 1, 'ticked' => []]);
         $after = $this->plans->plan($project->refresh());
