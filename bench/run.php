@@ -6,7 +6,10 @@ declare(strict_types=1);
  * What the house promises about speed, measured: each line a time, its bound or peer from the same run, and the ratio.
  */
 
+use App\History\History;
+use App\History\TickSlice;
 use App\Models\Project;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Bench\HeavyDesign;
 use Bench\Stopwatch;
@@ -59,6 +62,33 @@ printf("%-52s %6.2f ms %5.1f ms %7.2f\n", 'blueprint of forty leaves, something 
 printf("%-52s %6.2f ms\n", 'the whole plan of it', $times['plan']);
 $failed = $failed || $times['blueprint'] > 50.0;
 $heavyId = $app->make(ProjectEditor::class)->create($heavyFile)->id;
+
+// A book of which a hundred places are ticked, read again and again, against the same book with nothing ticked.
+$plans = $app->make(Plans::class);
+$editor = $app->make(ProjectEditor::class);
+$history = $app->make(History::class);
+$begun = $editor->create(['structure' => 'nested-gusset-album', 'parameters' => ['sheets' => 4]]);
+$fresh = $editor->create(['structure' => 'nested-gusset-album', 'parameters' => ['sheets' => 4]]);
+foreach ($plans->plan($begun)->steps as $step) {
+    $keys = [$step->key, ...array_map(static fn (int $place): string => "{$step->key}#{$place}", array_keys($step->places))];
+    if ($begun->ticks()->count() < 100) {
+        $history->do($begun->refresh(), TickSlice::KIND, $step->title, ['step' => $step->key, 'keys' => []], ['step' => $step->key, 'keys' => $keys]);
+    }
+}
+$times = $stopwatch->medians([
+    'begun' => static fn () => $plans->plan($begun->refresh()),
+    'fresh' => static fn () => $plans->plan($fresh->refresh()),
+], 40);
+$adds = $times['begun'] - $times['fresh'];
+printf("%-52s %6.2f ms %5.1f ms %7.2f  (a begun book, %d ticks)\n", 'what reading the ticks adds', $adds, 5.0, $adds / 5.0, $begun->ticks()->count());
+$failed = $failed || $adds > 5.0;
+$times = $stopwatch->medians([
+    'change' => static fn () => $editor->change($fresh->refresh(), ['parameters.leaf-width' => '4 7/8'], $fresh->revision),
+    'undo' => static fn () => $history->undo($fresh->refresh(), $history->lastDone($fresh)->id ?? 0),
+], 40);
+$ratio = $times['undo'] / $times['change'];
+printf("%-52s %6.2f ms %5.1f ms %7.2f  (at most 2)\n", 'undo, against a change', $times['undo'], $times['change'], $ratio);
+$failed = $failed || $ratio > 2.0;
 
 $handle = curl_init();
 curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20]);

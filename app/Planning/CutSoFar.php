@@ -21,6 +21,9 @@ final readonly class CutSoFar
     /** By what leftovers of a book are known that are from no paper of the drawer. */
     private const KEPT = 'kept';
 
+    /** More cuts than any sheet has. */
+    private const ALL = 100_000;
+
     public static function of(Project $project): AsCut
     {
         $works = self::works($project);
@@ -35,18 +38,20 @@ final readonly class CutSoFar
         $finished = [];
         foreach ($works as $work) {
             foreach ($work->plan->patterns as $sheet) {
-                $places = count($sheet->steps());
-                for ($cuts = 0; $cuts < $places && isset($ticked["{$sheet->key}#{$cuts}"]); $cuts++);
                 if (isset($ticked[$sheet->key])) {
-                    $done[$sheet->key] = $places;
+                    $done[$sheet->key] = self::ALL;
                     $finished[$sheet->key] ??= $sheet;
-                } elseif ($cuts > 0) {
-                    $done[$sheet->key] ??= $cuts;
+
+                    continue;
+                }
+                for ($cuts = 0; isset($ticked["{$sheet->key}#{$cuts}"]); $cuts++);
+                if ($cuts > 0) {
+                    $done[$sheet->key] = $cuts;
                 }
             }
         }
 
-        return new AsCut($works, $done, self::spoiled($project), self::leftovers($project, $works, $finished));
+        return new AsCut($works, $done, self::spoiled($project), static fn (): array => self::leftovers($project, $works, $finished));
     }
 
     /** @return list<CutWork> the earliest first */

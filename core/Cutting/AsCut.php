@@ -9,11 +9,11 @@ final readonly class AsCut
 {
     /**
      * @param list<CutWork> $works the earliest first
-     * @param array<string, int> $done cuts made by the key of the sheet
+     * @param array<string, int> $done cuts made by the key of the sheet; more than there are: all
      * @param array<string, int> $spoiled pieces, by the key of their sheet and what they were cut for: `cut-…-1/page-1/mat-1`
-     * @param array<string, list<Supply>> $leftovers of sheets that are cut to their end, by paper
+     * @param (\Closure(): array<string, list<Supply>>)|null $leftovers of sheets that are cut to their end, by paper; looked up only when something is planned anew
      */
-    public function __construct(public array $works = [], public array $done = [], public array $spoiled = [], public array $leftovers = [])
+    public function __construct(public array $works = [], public array $done = [], public array $spoiled = [], private ?\Closure $leftovers = null)
     {
     }
 
@@ -26,9 +26,15 @@ final readonly class AsCut
     public function of(string $paper): ?self
     {
         $works = array_values(array_filter($this->works, static fn (CutWork $work): bool => $work->paper === $paper));
-        $here = new self($works, $this->done, $this->spoiled, $this->leftovers);
+        foreach ($works as $work) {
+            foreach ($work->plan->patterns as $pattern) {
+                if (isset($this->done[$pattern->key])) {
+                    return new self($works, $this->done, $this->spoiled, $this->leftovers);
+                }
+            }
+        }
 
-        return $here->begun() === [] ? null : $here;
+        return null;
     }
 
     /**
@@ -41,6 +47,12 @@ final readonly class AsCut
         $papers = array_unique(array_map(static fn (CutWork $work): string => $work->paper, $this->works));
 
         return array_values(array_filter($papers, fn (string $paper): bool => $this->of($paper) !== null));
+    }
+
+    /** @return list<Supply> what sheets of a paper that are cut to their end have left over */
+    public function leftovers(string $paper): array
+    {
+        return $this->leftovers === null ? [] : ($this->leftovers)()[$paper] ?? [];
     }
 
     public function latest(): ?CutWork

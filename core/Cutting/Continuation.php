@@ -57,7 +57,7 @@ final readonly class Continuation
         $kept = $this->kept($matching, $demands, $cut, $sheets, $there);
         $used = [...array_map(static fn (CutSheet $sheet): SheetPattern => $sheet->pattern, $sheets), ...$kept];
         $wanting = $matching->wanting();
-        $left = [...$this->less([...$supplies, ...($cut->leftovers[$cut->latest()->paper ?? ''] ?? [])], $used), ...$this->again($rests, $pieces, $trimmer, $name)];
+        $left = [...$this->less([...$supplies, ...$cut->leftovers($cut->latest()->paper ?? '')], $used), ...$this->again($rests, $pieces, $trimmer, $name)];
         $rest = $wanting === [] ? new CutPlan([], 0) : $this->planner->plan($wanting, $left, $trimmer);
         $begun = array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->countsAs() * $pattern->count, $used));
         $patterns = [...array_map($matching->lying(...), $sheets), ...$this->trims($pieces, $name), ...$kept, ...$rest->patterns];

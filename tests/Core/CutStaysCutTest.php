@@ -145,7 +145,7 @@ final class CutStaysCutTest extends TestCase
         $this->assertSame($stock->cuts->sheets() + 1, $this->paper($after, 'structure-card')->cuts->sheets(), 'no leftover is large enough');
 
         $supply = new \Ephemeron\Cutting\Supply('Kraft dusk', \Ephemeron\Measure\Size::inches(12, 12), \Ephemeron\Measure\Length::zero(), 1, isLeftover: true, key: 'kept');
-        $withRest = new AsCut($cut->works, $cut->done, $spoiled->spoiled, [$stock->stock->identity() => [$supply]]);
+        $withRest = new AsCut($cut->works, $cut->done, $spoiled->spoiled, static fn (): array => [$stock->stock->identity() => [$supply]]);
         $saved = $this->paper(Workshop::ofTheHouse()->plan($album, cut: $withRest), 'structure-card');
         $this->assertSame($stock->cuts->sheets(), $saved->cuts->sheets());
         $this->assertSame(1, $saved->cuts->leftovers());
