@@ -46,4 +46,16 @@ final readonly class SheetState
 
         return new self(array_values(array_filter($fallen, static fn (Piece $piece): bool => $piece instanceof Blank || $piece instanceof Offcut)), $inHand, $waiting, $next);
     }
+
+    /** Whether a piece that this cut divides lies there. */
+    public function has(Cut $cut): bool
+    {
+        foreach ([...$this->inHand, ...$this->waiting] as $piece) {
+            if ($piece->signature() === $cut->signature()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }
