@@ -9,6 +9,7 @@ use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\PanelGrid;
@@ -50,6 +51,19 @@ final readonly class SteppedFins
         private ?Length $clip = null,
         private ?Length $held = null,
     ) {
+    }
+
+    /**
+     * The room of the last channel. With one unit it is the channel itself that gives it, with more the gap between the pages.
+     *
+     * @param Length $leaves thickness of the bare leaves
+     * @param list<string> $faces inside the shut book
+     */
+    public function gusset(Length $leaves, array $faces): Gusset
+    {
+        return $this->units === 1
+            ? new Gusset('the last channel', $this->widest(), $leaves, $faces, 'channel', 1)
+            : new Gusset('the last channel', $this->widest(), $leaves, $faces, 'page-gap', 2 * ($this->units - 1), $this->first);
     }
 
     public function channel(int $unit): Length

@@ -9,7 +9,6 @@ use Ephemeron\Binding\SteppedFins;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Fold;
-use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
@@ -128,7 +127,7 @@ final readonly class MitredTabAlbum implements Structure
         $leaves = $card->times(3 * $count);
         $draft->bare($leaves->plus($brief->stock(StockRole::Board)->caliper->times(2)));
         $inner = $draft->pageKeys();
-        $draft->gusset(new Gusset('the last channel', $fins->widest(), $leaves, $inner, 'page-gap', max(1, 2 * ($values->count('units') - 1)), $values->length('channel')));
+        $draft->gusset($fins->gusset($leaves, $inner));
 
         return $draft;
     }

@@ -9,7 +9,6 @@ use Ephemeron\Binding\SteppedFins;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
-use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
@@ -140,7 +139,7 @@ final readonly class PocketFlipBook implements Structure
         $all = $card->times(6 * $values->count('units'));
         $draft->bare($all->plus($brief->stock(StockRole::Board)->caliper->times(2)));
         $inner = $draft->pageKeys();
-        $draft->gusset(new Gusset('the last channel', $fins->widest(), $all, $inner, 'page-gap', max(1, 2 * ($values->count('units') - 1)), $values->length('channel')));
+        $draft->gusset($fins->gusset($all, $inner));
 
         return $draft;
     }

@@ -177,6 +177,7 @@ final class WorkingTest extends BrowserTestCase
         $this->press('?');
         $this->waitForText('dialog[open]', 'at the bench: done, next step');
         $this->press(WebDriverKeys::ESCAPE);
+        $this->driver()->wait(5, 50)->until(fn (): bool => $this->driver()->executeScript('return document.querySelector("dialog[open]") === null'));
         $this->assertStringNotContainsString('cm', $this->text('.pieces tbody'));
         $this->press('u');
         $this->waitForText('.pieces tbody', 'cm');

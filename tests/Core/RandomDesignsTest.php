@@ -94,6 +94,30 @@ final class RandomDesignsTest extends TestCase
         }
     }
 
+    /** Whatever is proposed against a finding helps against that finding, and is a change that is taken. */
+    #[DataProvider('oneOfEach')]
+    public function test_mends_mend(string $structure): void
+    {
+        foreach ([11, 12, 13, 14, 15, 16] as $seed) {
+            mt_srand($seed);
+            $design = $this->buildable($structure);
+            $plan = Workshop::ofTheHouse()->plan($design);
+            foreach ($plan->report->findings as $finding) {
+                if ($finding->mend === null) {
+                    continue;
+                }
+                try {
+                    $mended = DesignReader::ofTheHouse()->changed($design, $finding->mend->changes);
+                } catch (InvalidDesign $refusal) {
+                    $this->fail("{$structure}, seed {$seed}: “{$finding->mend->label}” against “{$finding->text}” is refused: {$refusal->getMessage()}");
+                }
+                $left = array_filter(Workshop::ofTheHouse()->plan($mended)->report->of($finding->kind), static fn ($each): bool => $each->text === $finding->text);
+                $this->assertSame([], $left, "{$structure}, seed {$seed}: “{$finding->mend->label}” leaves it as it was");
+            }
+        }
+        $this->addToAssertionCount(1);
+    }
+
     private function assertSoundPart(Part $part): void
     {
         $this->assertTrue($part->size->isPositive(), $part->name);

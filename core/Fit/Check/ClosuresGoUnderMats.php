@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Design\MatRule;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -27,9 +28,19 @@ final readonly class ClosuresGoUnderMats implements Check
                 'closure-in-sight',
                 sprintf('%s on %s: a mat should cover what is set there, and this face has none. Mat the face, or cover it with a scrap.', $thing->name, lcfirst($workings->blueprint->face($thing->on)->name)),
                 face: $thing->on,
-                mend: $workings->blueprint->face($thing->on)->takesMat ? new Mend('Mat this face', ["mats.faces.{$thing->on}.layers" => 1]) : null,
+                mend: $this->takesMat($workings, $thing->on) ? new Mend('Mat this face', ["mats.faces.{$thing->on}.layers" => 1]) : null,
             );
         }
+    }
+
+    /** Whether a mat there would be more than its border. */
+    private function takesMat(Workings $workings, string $face): bool
+    {
+        $mats = $workings->design->mats;
+        $size = $workings->blueprint->face($face)->size;
+        $one = new MatRule($mats->ruleFor($face)[0], 1);
+
+        return $workings->blueprint->face($face)->takesMat && $one->matsFor($face, $size, $workings->design->unit) !== [];
     }
 
     private function isMatted(Workings $workings, string $face): bool
