@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Bench;
 
-use Ephemeron\Refusal;
-
 /** Two steps that each wait for the other: an error in a structure, never in the maker's design. */
-final class StepsGoInCircles extends \LogicException implements Refusal
+final class StepsGoInCircles extends \LogicException
 {
     /** @param list<string> $steps */
     public static function among(array $steps): self

@@ -145,7 +145,7 @@ final readonly class WorkOrder
     {
         $places = [];
         foreach ($this->workings->blueprint->sections() as $section => $parts) {
-            $pieces = array_map(fn (Part $part): string => ($this->count($part) > 1 ? "{$this->count($part)} " : '').$part->letter, $parts);
+            $pieces = array_map(fn (Part $part): string => trim(sprintf('%s%s %s', $this->count($part) > 1 ? "{$this->count($part)} " : '', $part->letter, $this->where($part))), $parts);
             $places[] = "{$section}: ".implode(', ', $pieces);
         }
         if ($this->workings->blueprint->pieces() < 2) {
@@ -161,6 +161,14 @@ final readonly class WorkOrder
             places: $places,
             picture: Picture::sections(),
         ), $cuts]];
+    }
+
+    /** `(page 1)`. */
+    private function where(Part $part): string
+    {
+        $places = PlacesInShort::of($part->places);
+
+        return $places === '' ? '' : "({$places})";
     }
 
     /**

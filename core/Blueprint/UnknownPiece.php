@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint;
 
-use Ephemeron\Refusal;
-
-final class UnknownPiece extends \OutOfBoundsException implements Refusal
+final class UnknownPiece extends \OutOfBoundsException
 {
     public static function panel(string $part, string $panel): self
     {

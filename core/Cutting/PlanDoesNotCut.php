@@ -6,10 +6,9 @@ namespace Ephemeron\Cutting;
 
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
-use Ephemeron\Refusal;
 
 /** A plan that no trimmer could carry out: an error in the planner, never in the maker's design. */
-final class PlanDoesNotCut extends \LogicException implements Refusal
+final class PlanDoesNotCut extends \LogicException
 {
     public static function pieceNotThere(int $step, Size $size): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Format;
 
 use Ephemeron\Refusal;
+use Ephemeron\Refused;
 
 /** Collects what is wrong while a file is read, so that a maker hears everything at once. */
 final class Complaints
@@ -12,8 +13,14 @@ final class Complaints
     /** @var array<string, string> */
     private array $errors = [];
 
-    public function add(string $place, string $sentence): void
+    /** @var array<string, Refused> */
+    private array $values = [];
+
+    public function add(string $place, string $sentence, ?Refused $value = null): void
     {
+        if (! isset($this->errors[$place]) && $value !== null) {
+            $this->values[$place] = $value;
+        }
         $this->errors[$place] ??= $sentence;
     }
 
@@ -29,7 +36,7 @@ final class Complaints
         try {
             return $read();
         } catch (Refusal $refusal) {
-            $this->add($place, $refusal->getMessage());
+            $this->add($place, $refusal->getMessage(), $refusal->refused());
 
             return $otherwise;
         }
@@ -59,7 +66,7 @@ final class Complaints
     public function throwAny(): void
     {
         if ($this->errors !== []) {
-            throw InvalidDesign::at($this->errors);
+            throw InvalidDesign::at($this->errors, $this->values);
         }
     }
 }

@@ -5,14 +5,25 @@ declare(strict_types=1);
 namespace Ephemeron\Measure;
 
 use Ephemeron\Refusal;
+use Ephemeron\Refused;
 
 final class MalformedLength extends \InvalidArgumentException implements Refusal
 {
     private const EXPECTED = 'Type it like 4 7/8, 4⅞", 4.875 in, 12,5 cm or 125mm.';
 
+    private function __construct(string $sentence, private readonly Refused $refused = new Refused)
+    {
+        parent::__construct($sentence);
+    }
+
+    public function refused(): Refused
+    {
+        return $this->refused;
+    }
+
     public static function read(string $text): self
     {
-        return new self(sprintf('“%s” does not read as a length. %s', self::shown($text), self::EXPECTED));
+        return new self(sprintf('“%s” does not read as a length. %s', self::shown($text), self::EXPECTED), Refused::typed($text));
     }
 
     public static function nothing(): self
@@ -22,7 +33,7 @@ final class MalformedLength extends \InvalidArgumentException implements Refusal
 
     public static function divisionByZero(string $text): self
     {
-        return new self(sprintf('“%s” divides by zero. %s', self::shown($text), self::EXPECTED));
+        return new self(sprintf('“%s” divides by zero. %s', self::shown($text), self::EXPECTED), Refused::typed($text));
     }
 
     private static function shown(string $text): string

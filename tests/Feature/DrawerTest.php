@@ -10,6 +10,7 @@ use Ephemeron\Measure\Length;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -95,6 +96,60 @@ final class DrawerTest extends TestCase
         $picture = getimagesizefromstring((string) $this->get("/papers/{$paper->id}/picture")->assertOk()->getContent());
         $this->assertIsArray($picture);
         $this->assertSame([480, 240, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
+    }
+
+    /**
+     * A picture 40 × 20 whose left half is red. EXIF 2.32, tag 0x0112: 1 as it is, 3 turned by half, 6 by a quarter clockwise, 8 counter-clockwise, 2 mirrored.
+     *
+     * @return iterable<string, array{int, array{int, int}, array{int, int}}> orientation, size, a place that is red
+     */
+    public static function orientations(): iterable
+    {
+        yield 'as it is' => [1, [40, 20], [5, 10]];
+        yield 'mirrored' => [2, [40, 20], [35, 10]];
+        yield 'upside down' => [3, [40, 20], [35, 10]];
+        yield 'held upright, turned right' => [6, [20, 40], [10, 5]];
+        yield 'held upright, turned left' => [8, [20, 40], [10, 35]];
+    }
+
+    /**
+     * @param array{int, int} $size
+     * @param array{int, int} $red
+     */
+    #[DataProvider('orientations')]
+    public function test_pictures_of_a_telephone_stand_upright(int $orientation, array $size, array $red): void
+    {
+        Storage::fake('local');
+        $picture = imagecreatetruecolor(40, 20);
+        $this->assertNotFalse($picture);
+        imagefill($picture, 0, 0, 0xFFFFFF);
+        imagefilledrectangle($picture, 0, 0, 19, 19, 0xFF0000);
+        ob_start();
+        imagejpeg($picture, null, 100);
+        $plain = (string) ob_get_clean();
+        $tiff = "II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0);
+        $jpeg = substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($tiff) + 8)."Exif\0\0{$tiff}".substr($plain, 2);
+        $this->putIn(['name' => 'Moth']);
+        $paper = Paper::query()->sole();
+        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->createWithContent('moth.jpg', $jpeg)])->assertSessionHasNoErrors();
+        $kept = imagecreatefromstring((string) $this->get("/papers/{$paper->id}/picture")->getContent());
+        $this->assertNotFalse($kept);
+        $this->assertSame($size, [imagesx($kept), imagesy($kept)]);
+        $colour = imagecolorat($kept, ...$red);
+        $this->assertGreaterThan(200, ($colour >> 16) & 0xFF);
+        $this->assertLessThan(80, $colour & 0xFF);
+    }
+
+    /** The form promises no more than PHP lets through. */
+    public function test_a_picture_that_is_too_large_is_answered_with_what_is_taken(): void
+    {
+        $this->putIn(['name' => 'Moth']);
+        $paper = Paper::query()->sole();
+        $most = \App\Http\Controllers\PaperPictureController::mostMegabytes();
+        $this->assertLessThanOrEqual(8, $most);
+        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->create('moth.png', $most * 1024 + 1)])->assertSessionHasErrors(['picture' => "Choose a picture of {$most} MB at the most."]);
+        $this->assertStringContainsString('upload_max_filesize=8M', (string) file_get_contents(base_path('bin/demo')));
+        $this->assertStringContainsString('upload_max_filesize = 8M', (string) file_get_contents(public_path('.user.ini')));
     }
 
     public function test_a_ticked_cut_takes_its_sheets_and_gives_its_leftovers_until_the_tick_is_taken_back(): void

@@ -30,7 +30,7 @@ final readonly class Measures implements Shape
             try {
                 $now = $now->with($parameter->key, $parameter->read($given[$parameter->key], $reading->unit));
             } catch (Refusal $refusal) {
-                $reading->at($parameter->key)->complain($refusal->getMessage());
+                $reading->at($parameter->key)->complain($refusal->getMessage(), $refusal->refused());
             }
         }
 

@@ -6,6 +6,7 @@ namespace Ephemeron\Format\Shape;
 
 use Ephemeron\Format\Complaints;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Refused;
 
 /** Where in a file one is, what bare numbers mean there, and who takes down what is wrong. */
 final readonly class Reading
@@ -21,9 +22,9 @@ final readonly class Reading
         return new self($this->unit, $this->complaints, ltrim("{$this->place}.{$shown}", '.'));
     }
 
-    public function complain(string $sentence): void
+    public function complain(string $sentence, ?Refused $value = null): void
     {
-        $this->complaints->add($this->place, $sentence);
+        $this->complaints->add($this->place, $sentence, $value);
     }
 
     /**

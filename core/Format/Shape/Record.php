@@ -50,7 +50,7 @@ final readonly class Record implements Shape
             try {
                 $now = $field->with($now, $field->shape->read($given[$field->key], $at, $field->of($now)));
             } catch (Refusal $refusal) {
-                $at->complain($refusal->getMessage());
+                $at->complain($refusal->getMessage(), $refusal->refused());
             }
         }
 
