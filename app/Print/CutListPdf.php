@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use App\Planning\NotPlaced;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\Blank;
@@ -31,7 +32,7 @@ final readonly class CutListPdf
             $plan->structure->name(),
             $plan->pieces(),
             $plan->sheets(),
-            $plan->missing() === 0 ? '' : sprintf(', and %d %s no sheet', $plan->missing(), $plan->missing() === 1 ? 'piece fits' : 'pieces fit'),
+            NotPlaced::said($plan->missing()),
             $plan->design->unit->label(),
         ));
         foreach ($plan->blueprint->sections() as $section => $parts) {

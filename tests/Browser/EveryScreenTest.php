@@ -16,6 +16,7 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'catalogue' => ['', 'catalogue'];
         yield 'what can be made' => ['', 'papers/makes'];
         yield 'drawer' => ['', 'papers'];
+        yield 'taken off' => ['', 'taken-off'];
         yield 'besides paper' => ['', 'supplies'];
         yield 'papers proposed' => ['Perseid night album', 'papers?propose=1&leftovers=1&facing=1'];
         foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {

@@ -83,6 +83,18 @@ final class CommandsTest extends TestCase
         $this->assertStringContainsString('scores 5, 6', $process->getOutput());
     }
 
+    public function test_a_total_never_hides_what_fits_no_sheet(): void
+    {
+        // Three sheets of card are wanted and there are two.
+        $design = ['structure' => 'nested-gusset-album', 'parameters' => ['sheets' => 3], 'materials' => ['structure-card' => ['count' => 2]]];
+        $plan = json_decode($this->artisanProcess(['ephemeron:plan', $this->file($design), '--json'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertSame([2, 1], [$plan['totals'][0]['sheets'], $plan['totals'][0]['missing']]);
+        $this->assertSame([0], array_values(array_unique(array_column(array_slice($plan['totals'], 1), 'missing'))));
+        $text = $this->artisanProcess(['ephemeron:plan', $this->file($design)])->getOutput();
+        $this->assertStringContainsString('2 (at least 3), and 1 piece fits no sheet', $text);
+        $this->assertSame(1, substr_count($text, 'no sheet'));
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function wrongInput(): iterable
     {

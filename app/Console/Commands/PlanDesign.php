@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Planning\NotPlaced;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\InvalidDesign;
@@ -79,8 +80,8 @@ final class PlanDesign extends Command
         }
         $this->heading('Sheets');
         foreach ($plan->stocks as $stock) {
-            $missing = array_sum($stock->cuts->missing);
-            $this->raw(sprintf('  %-24s %d (at least %d)%s', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound, $missing === 0 ? '' : sprintf(', and %d %s no sheet', $missing, $missing === 1 ? 'piece fits' : 'pieces fit')));
+            $missing = NotPlaced::said(array_sum($stock->cuts->missing));
+            $this->raw(sprintf('  %-24s %d (at least %d)%s', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound, $missing));
         }
         $this->heading('Steps');
         foreach ($plan->steps as $step) {

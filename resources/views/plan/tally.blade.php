@@ -5,7 +5,7 @@
 @endphp
 <dl class="tally" aria-label="What it comes to">
     <div><dt>pieces <x-why :text="'The sum of the list of pieces: '.collect($plan->blueprint->sections())->map(fn ($parts, $section) => $section.' '.array_sum(array_column($parts, 'quantity')))->implode(', ').'.'" of="pieces"/></dt><dd>{{ $tally->pieces }} <small>{{ $delta($tally->pieces, $before?->pieces) }}</small></dd></div>
-    <div><dt>sheets <x-why :text="$whySheets" of="sheets"/></dt><dd>{{ $tally->sheetsInAll() }}@if ($plan->missing() > 0) <small class="missing">and {{ $plan->missing() }} {{ $plan->missing() === 1 ? 'piece fits' : 'pieces fit' }} no sheet</small>@endif <small>{{ $delta($tally->sheetsInAll(), $before?->sheetsInAll()) }}</small></dd></div>
+    <div><dt>sheets <x-why :text="$whySheets" of="sheets"/></dt><dd>{{ $tally->sheetsInAll() }}@if ($plan->missing() > 0) <small class="missing">{{ \App\Planning\NotPlaced::said($plan->missing(), 'and ') }}</small>@endif <small>{{ $delta($tally->sheetsInAll(), $before?->sheetsInAll()) }}</small></dd></div>
     <div><dt>thick when filled <x-why :text="$whyThick" of="thickness"/></dt><dd>@length($tally->thickness, $notation) @if ($before && ! $before->thickness->equals($tally->thickness))<small>was @length($before->thickness, $notation)</small>@endif</dd></div>
     @if ($plan->price()->cents > 0)<div><dt>in paper</dt><dd class="num">{{ $plan->price()->text() }}</dd></div>@endif
     @if ($tally->cards > 0)<div><dt>loose cards</dt><dd>{{ $tally->cards }} <small>{{ $delta($tally->cards, $before?->cards) }}</small></dd></div>@endif
