@@ -16,6 +16,7 @@ use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\MakesController;
+use App\Http\Controllers\LaidByController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\PaperController;
@@ -67,6 +68,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::patch('design', DesignController::class)->name('design');
     Route::post('confirm', ConfirmController::class)->name('confirm');
     Route::post('spoiled', SpoiledController::class)->name('spoiled');
+    Route::post('laid-by', LaidByController::class)->name('laid-by');
     Route::post('batches', [BatchController::class, 'store'])->name('batches.store');
     Route::post('undo', [HistoryController::class, 'undo'])->name('undo');
     Route::post('redo', [HistoryController::class, 'redo'])->name('redo');

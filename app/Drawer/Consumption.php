@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawer;
 
 use App\History\CannotTakeBack;
+use App\History\Gone;
 use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
@@ -37,6 +38,35 @@ final readonly class Consumption
                 $this->leftover($paper, $offcut->area())->move($sheet->count, "Left over from {$project->name}", $project, $sheet->key);
             }
         }
+    }
+
+    /**
+     * So many pieces of a sheet lie in the drawer then.
+     *
+     * @param Rectangle $area where one of them lay on its sheet
+     *
+     * @throws CannotTakeBack where one that is to come back has been used since
+     */
+    public function layBy(Project $project, SheetPattern $sheet, Rectangle $area, Gone $gone): void
+    {
+        $step = self::laidBy($gone->sheet, $gone->piece);
+        $this->putBack($project, $step);
+        $paper = $this->paperOf($sheet);
+        if ($paper !== null && $gone->laid > 0) {
+            $this->leftover($paper, $area)->move($gone->laid, "Wanted no more in {$project->name}", $project, $step);
+        }
+    }
+
+    /** Under which step the drawer knows pieces that were laid by. */
+    public static function laidBy(string $sheet, string $piece): string
+    {
+        return "{$sheet}/".substr(sha1($piece), 0, 12);
+    }
+
+    /** Whether a sheet is one of the drawer's. */
+    public function knows(SheetPattern $sheet): bool
+    {
+        return $this->paperOf($sheet) !== null;
     }
 
     /** @throws CannotTakeBack where a leftover has been used since */

@@ -17,6 +17,11 @@ final class CannotTakeBack extends \RuntimeException
         return new self("That cannot be taken back: {$leftover}, which it left over, has been used since. Put that back first.");
     }
 
+    public static function piecesAreGone(): self
+    {
+        return new self('That cannot be taken back: a piece of this sheet was spoiled or put into the drawer since. Take that back first.');
+    }
+
     public static function sheetIsGone(): self
     {
         return new self('That cannot be done again: the sheet is not in the plan any more.');

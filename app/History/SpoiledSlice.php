@@ -19,11 +19,8 @@ final readonly class SpoiledSlice implements Slice
 
     public function put(Project $project, array $state): void
     {
-        $which = ['sheet' => $state['sheet'] ?? '', 'piece' => $state['piece'] ?? ''];
-        $count = is_int($state['count'] ?? null) ? $state['count'] : 0;
-        $count > 0
-            ? $project->spoiledPieces()->updateOrCreate($which, ['count' => $count])
-            : $project->spoiledPieces()->where($which)->delete();
+        $of = Gone::of($state);
+        $project->loses($of->sheet, $of->piece, $of->count);
         Shaping::put($project, $state);
     }
 }

@@ -87,6 +87,14 @@ final class Project extends Model
         return $this->hasMany(SpoiledPiece::class);
     }
 
+    /** @param int $count of these pieces that are gone from the book, in all */
+    public function loses(string $sheet, string $piece, int $count): void
+    {
+        $which = ['sheet' => $sheet, 'piece' => $piece];
+        $count > 0 ? $this->spoiledPieces()->updateOrCreate($which, ['count' => $count]) : $this->spoiledPieces()->where($which)->delete();
+        $this->unsetRelation('spoiledPieces');
+    }
+
     /** @return HasMany<self, $this> so many at once of this book */
     public function batches(): HasMany
     {

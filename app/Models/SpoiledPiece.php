@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * Pieces that were cut and cannot be used.
+ * Pieces that were cut and are gone from the book: spoiled, or laid into the drawer.
  *
  * @property string $sheet key of the sheet they came from
  * @property string $piece key of the part they were cut for

@@ -29,6 +29,12 @@ final readonly class CutPiecesInWords
         return array_map(fn (array $one): string => $this->sentence($one[0], $one[1]), $said);
     }
 
+    /** What putting pieces into the drawer is called. */
+    public function into(CutPiece $piece): string
+    {
+        return "{$piece->count} of {$piece->was}, {$this->plan->notation()->size($piece->size)}, into the drawer";
+    }
+
     /** @return list<string> over all papers, what is not right any more: one sentence for each paper */
     public function troubles(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Drawer\Consumption;
 use App\Drawer\WorthKeeping;
 use App\Models\Paper;
 use App\Models\PaperMovement;
@@ -87,7 +88,11 @@ final readonly class CutSoFar
         if ($finished === []) {
             return [];
         }
-        $papers = self::papersOf($project, array_map(strval(...), array_keys($finished)));
+        $from = array_combine(array_keys($finished), array_keys($finished));
+        foreach ($project->spoiledPieces as $gone) {
+            $from[Consumption::laidBy($gone->sheet, $gone->piece)] = $gone->sheet;
+        }
+        $papers = self::papersOf($project, $from);
         $choices = $project->offcutChoices->groupBy('step');
         $keeping = app(WorthKeeping::class);
         $leftovers = [];
@@ -118,13 +123,13 @@ final readonly class CutSoFar
     }
 
     /**
-     * @param list<string> $sheets
+     * @param array<string, string> $from the sheet by what the drawer knows its leftovers under
      * @return array<string, list<Supply>> leftovers in the drawer by the sheet they came from
      */
-    private static function papersOf(Project $project, array $sheets): array
+    private static function papersOf(Project $project, array $from): array
     {
         $leftovers = [];
-        $came = PaperMovement::query()->with('paper')->where('project_id', $project->id)->whereIn('step', $sheets)->where('change', '>', 0)->get();
+        $came = PaperMovement::query()->with('paper')->where('project_id', $project->id)->whereIn('step', array_keys($from))->where('change', '>', 0)->get();
         foreach ($came as $movement) {
             $paper = $movement->paper;
             if (! $paper instanceof Paper || $paper->kind !== 'leftover' || $movement->step === null) {
@@ -132,7 +137,7 @@ final readonly class CutSoFar
             }
             $taken = $paper->takenFor($project);
             if ($paper->count + $taken > 0) {
-                $leftovers[$movement->step][] = new Supply($paper->name, $paper->size(), Length::zero(), $paper->count + $taken, isLeftover: true, key: (string) $paper->id);
+                $leftovers[$from[$movement->step] ?? ''][] = new Supply($paper->name, $paper->size(), Length::zero(), $paper->count + $taken, isLeftover: true, key: (string) $paper->id);
             }
         }
 

@@ -64,6 +64,9 @@ final readonly class Ticking
      */
     private function settle(Project $project, string $step, SheetPattern $sheet, array $was, array $is): void
     {
+        if (array_diff($was, $is) !== [] && $project->spoiledPieces()->where('sheet', $step)->exists()) {
+            throw CannotTakeBack::piecesAreGone();
+        }
         [$wasDone, $isDone] = [in_array($step, $was, true), in_array($step, $is, true)];
         if ($wasDone && ! $isDone) {
             $this->consumption->takeLeftoversBack($project, $step);

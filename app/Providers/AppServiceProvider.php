@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\ImmediateSqliteConnector;
 use App\History\DesignSlice;
 use App\History\History;
+use App\History\LaidBySlice;
 use App\History\NoteSlice;
 use App\History\OffcutSlice;
 use App\History\SpoiledSlice;
@@ -44,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
             new NoteSlice,
             new OffcutSlice,
             new SpoiledSlice,
+            $this->app->make(LaidBySlice::class),
         ));
     }
 

@@ -80,7 +80,7 @@ final class CutMatching
             ...$this->hand(fn (Demand $demand, LyingPiece $lying): bool => $this->comesOff($lying->size, $demand->size), Fate::Trim),
         ];
         foreach ($this->pool as $lying) {
-            $pieces[] = new CutPiece($lying->was, $lying->size, $lying->count, Fate::Wrong, $lying->sheet);
+            $pieces[] = new CutPiece($lying->was, $lying->piece, $lying->size, $lying->count, Fate::Wrong, $lying->sheet);
         }
 
         return $pieces;
@@ -148,7 +148,8 @@ final class CutMatching
                 }
                 $demand = $this->wanting[$letter] = $demand->less($count);
                 $this->pool[$index] = $lying->less($count);
-                $pieces[] = new CutPiece($lying->was, $lying->size, $count, $fate, $lying->sheet, (string) $letter, $fate === Fate::Trim ? $demand->size : null);
+                $to = $fate === Fate::Trim ? $demand->size : null;
+                $pieces[] = new CutPiece($lying->was, $lying->piece, $lying->size, $count, $fate, $lying->sheet, (string) $letter, $to);
                 if ($fate === Fate::Right) {
                     $this->handed[$lying->sheet][$lying->corner][$letter] = ($this->handed[$lying->sheet][$lying->corner][$letter] ?? 0) + $count;
                 }

@@ -25,6 +25,20 @@ final readonly class CutSheet
         return array_values(array_filter($this->state->fallen, static fn (Piece $piece): bool => $piece instanceof Blank));
     }
 
+    /** Where one of these pieces lay on the sheet; null where none has come off. */
+    public function areaOf(string $piece, CutWork $work): ?Rectangle
+    {
+        foreach ($this->pieces() as $blank) {
+            foreach ($blank->demands as $letter) {
+                if ($work->demand($letter)?->piece === $piece) {
+                    return $blank->area();
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Size> what still hangs together and can be cut another way, one for each place on a sheet */
     public function rests(): array
     {

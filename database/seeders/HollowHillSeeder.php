@@ -12,6 +12,7 @@ use App\Models\Project;
 use App\Models\Supply;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
+use App\Planning\StepInWords;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Measure\Length;
@@ -248,9 +249,10 @@ final class HollowHillSeeder extends Seeder
 
     private function tickThrough(Project $project, Phase $last, int $most = PHP_INT_MAX): void
     {
-        foreach ($this->plans->plan($project)->steps as $step) {
+        $plan = $this->plans->plan($project);
+        foreach ($plan->steps as $step) {
             if ($step->phase->value <= $last->value && $step->number <= $most) {
-                $this->tick($project, $step->key, lcfirst($step->title), array_keys($step->places));
+                $this->tick($project, $step->key, StepInWords::of($plan, $step), array_keys($step->places));
             }
         }
     }

@@ -65,6 +65,12 @@
                 <div class="said is-watch">
                     <p class="mb-1">Cut before the design was changed, or with a piece spoiled since:</p>
                     <ul class="mb-0">@foreach ($becomes->of($stock) as $sentence)<li>@typeset($sentence)</li>@endforeach</ul>
+                    @foreach ($laidBy->pieces($stock, $project) as $piece)
+                        <form class="mt-1" method="post" action="{{ route('laid-by', $project) }}" hx-post="{{ route('laid-by', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf
+                            <input type="hidden" name="sheet" value="{{ $piece->sheet }}"><input type="hidden" name="piece" value="{{ $piece->piece }}">
+                            <button class="btn-plain">Put @typeset($becomes->into($piece))</button>
+                        </form>
+                    @endforeach
                 </div>
             @endif
             @foreach ($stock->cuts->missing as $letter => $count)
@@ -87,7 +93,7 @@
                     <div>
                         <h3>@if ($pattern->supply->isCutBefore()){{ $pattern->count === 1 ? 'A piece cut before' : "{$pattern->count} pieces cut before" }}, @size($pattern->supply->sheet, $notation)@elseif ($pattern->supply->isLeftover){{ $pattern->count === 1 ? 'A leftover of' : "{$pattern->count} leftovers alike of" }} @size($pattern->supply->sheet, $notation)@else{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike" }}@endif</h3>
                         <p class="mb-1">
-                            Gives
+                            {{ $pattern->gives === [] ? 'Gave nothing that is wanted now' : 'Gives' }}
                             @foreach ($pattern->gives as $letter => $count)
                                 <span class="num">{{ $count }} {{ $letter }}</span>@if (! $loop->last), @endif
                             @endforeach
@@ -120,7 +126,7 @@
                                 @endforeach
                             </ol>
                         @endif
-                        @if ($pattern->offcuts() !== [])
+                        @if ($pattern->offcuts() !== [] && ! $pattern->isCut)
                             <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:</p>
                             <ul class="offcuts">
                                 @foreach ($pattern->offcuts() as $number => $offcut)

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\CutSoFar;
+use App\Planning\LaidBy;
 use App\Planning\Plans;
 use Ephemeron\Fit\StockPlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -160,6 +161,37 @@ final class CutStaysTest extends TestCase
         foreach (['plan', 'bench', 'score', 'print/cut-list.pdf', 'cut-plan.json', 'cut-plan.csv'] as $page) {
             $this->get($this->at($page))->assertOk();
         }
+    }
+
+    public function test_pieces_that_are_wrong_now_go_into_the_drawer_and_come_back(): void
+    {
+        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $paper = Paper::query()->sole();
+        $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
+        $key = $this->cutToTheEnd('structure-card');
+        $leftovers = static fn (): array => Paper::query()->where('kind', 'leftover')->orderBy('id')->get()->map(static fn (Paper $paper): string => "{$paper->width}x{$paper->height}:{$paper->count}")->all();
+        $before = $leftovers();
+        $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => json_encode(['parameters.leaf-width' => '5 1/2'])])->assertSessionHasNoErrors();
+        $stock = $this->paper(app(Plans::class)->plan($this->project->refresh())->stocks, 'structure-card');
+        $piece = app(LaidBy::class)->pieces($stock, $this->project)[0];
+        $which = ['sheet' => $piece->sheet, 'piece' => $piece->piece];
+        $this->get($this->at('cut'))->assertSee('into the drawer')->assertSee('Gave nothing that is wanted now');
+
+        $this->followingRedirects()->post($this->at('laid-by'), $which)->assertSee('Undo: 1 of '.$piece->was)->assertDontSee('wrong now');
+        $this->assertSame([...$before, "{$piece->size->width->ticks}x{$piece->size->height->ticks}:1"], $leftovers());
+        $this->followingRedirects()->post($this->at('laid-by'), $which)->assertSee('do not lie there any more');
+        $this->followingRedirects()->put($this->at('ticks'), ['stage' => 'cut', 'step' => $key, 'done' => '0'])->assertSee('Take that back first');
+        $this->assertTrue($this->project->ticks()->where('key', $key)->exists());
+
+        $this->post($this->at('undo'), $this->lastEvent($this->project));
+        $this->assertSame($before, $leftovers());
+        $this->get($this->at('cut'))->assertSee('wrong now');
+        $this->post($this->at('redo'), ['event' => $this->project->events()->latest('number')->first()->id ?? 0]);
+        $this->assertCount(count($before) + 1, $leftovers());
+
+        // Another book has used it: it cannot come back.
+        Paper::query()->where(['kind' => 'leftover', 'width' => $piece->size->width->ticks])->update(['count' => 0]);
+        $this->followingRedirects()->post($this->at('undo'), $this->lastEvent($this->project))->assertSee('has been used since');
     }
 
     private function sheets(): int

@@ -11,6 +11,7 @@ use App\Drawing\SheetInHand;
 use App\Models\Project;
 use App\Planning\CutPiecesInWords;
 use App\Planning\InHand;
+use App\Planning\LaidBy;
 use App\Planning\PinnedSheets;
 use App\Planning\Plans;
 use App\Planning\Progress;
@@ -26,7 +27,7 @@ final readonly class CutController
     {
     }
 
-    public function __invoke(Request $request, Project $project, Plans $plans): View
+    public function __invoke(Request $request, Project $project, Plans $plans, LaidBy $laidBy): View
     {
         $plan = $plans->plan($project);
         $progress = new Progress($project, $plan);
@@ -49,6 +50,7 @@ final readonly class CutController
             'pictures' => Pictures::of($plan),
             'changed' => $this->changed->since($project, $plan),
             'becomes' => new CutPiecesInWords($plan),
+            'laidBy' => $laidBy,
         ]);
     }
 }

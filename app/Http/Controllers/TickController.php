@@ -10,6 +10,7 @@ use App\History\TickSlice;
 use App\Http\Requests\TickRequest;
 use App\Models\Project;
 use App\Planning\Plans;
+use App\Planning\StepInWords;
 use App\Planning\Ticking;
 use Ephemeron\Bench\Step;
 use Ephemeron\WorkPlan;
@@ -45,7 +46,8 @@ final readonly class TickController
         $was = $this->ticking->ticked($project, $key);
         $is = $request->done() ? $this->with($step, $key, $was, $request->place()) : $this->without($step, $key, $was, $request->place());
         if ($was != $is) {
-            $this->history->do($project, TickSlice::KIND, $this->said($plan, $step, $request, $copy), ['step' => $key, 'keys' => $was], ['step' => $key, 'keys' => $is]);
+            $said = ($request->done() ? '' : 'not done: ').StepInWords::of($plan, $step, $request->place()).($copy === null ? '' : ", copy {$copy}");
+            $this->history->do($project, TickSlice::KIND, $said, ['step' => $key, 'keys' => $was], ['step' => $key, 'keys' => $is]);
         }
     }
 
@@ -87,20 +89,5 @@ final readonly class TickController
         $done = in_array($key, $was, true) ? $places : $was;
 
         return array_values(array_diff($done, [$key, "{$key}#{$place}"]));
-    }
-
-    /** `cut 3 of Dew point`, `done: Score all 4 of C`. */
-    private function said(WorkPlan $plan, Step $step, TickRequest $request, ?int $copy): string
-    {
-        $sheet = $plan->sheet($step->key);
-        $place = $request->place();
-        $what = match (true) {
-            $sheet !== null && $place !== null => sprintf('cut %d of %s', $place + 1, $sheet->supply->name),
-            $sheet !== null => "the cuts of {$sheet->supply->name}",
-            $place !== null => ($step->places[$place] ?? '').', '.lcfirst($step->title),
-            default => lcfirst($step->title),
-        };
-
-        return ($request->done() ? '' : 'not done: ').$what.($copy === null ? '' : ", copy {$copy}");
     }
 }
