@@ -4,6 +4,22 @@
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
     <p class="fs-5 mb-1"><x-sheets :plan="$plan"/> for {{ $plan->blueprint->pieces() * $project->copies }} pieces{{ $project->copies > 1 ? " of {$project->copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+    @foreach ($changed as [$sentence, $paper, $roles])
+        <div class="said is-stop">
+            <p class="mb-1">{{ $sentence }}</p>
+            @if ($paper > 0)
+                <x-swap-form :project="$project" :action="route('papers.for.take', $project)" stage="cut" class="d-inline-block me-2">@foreach ($roles as $role)<input type="hidden" name="take[{{ $role }}]" value="{{ $paper }}">@endforeach<input type="hidden" name="leftovers" value="1"><button class="btn-plain">Plan with what is there now</button></x-swap-form>
+            @endif
+            <a href="{{ route('papers.for', $project) }}">Take another paper</a>
+        </div>
+    @endforeach
+    <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
+    @if ($hand)
+        @include('cut.in-hand')
+    @else
+        <p class="said" role="status">All is cut. <a href="{{ route('score', $project) }}">On to the scores</a></p>
+    @endif
+    @include('cut.trimmer')
     <p class="mb-1">The cut plan as <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a>, with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a></p>
     @if ($project->copies === 1)
         <details class="why-not" id="batch" @if ($errors->hasAny(['copies', 'batch-name'])) open @endif>
@@ -19,22 +35,6 @@
                 <span class="quiet">Cut, scored and folded for all of them together, assembled copy by copy.</span>
             </form>
         </details>
-    @endif
-    @foreach ($changed as [$sentence, $paper, $roles])
-        <div class="said is-stop">
-            <p class="mb-1">{{ $sentence }}</p>
-            @if ($paper > 0)
-                <x-swap-form :project="$project" :action="route('papers.for.take', $project)" stage="cut" class="d-inline-block me-2">@foreach ($roles as $role)<input type="hidden" name="take[{{ $role }}]" value="{{ $paper }}">@endforeach<input type="hidden" name="leftovers" value="1"><button class="btn-plain">Plan with what is there now</button></x-swap-form>
-            @endif
-            <a href="{{ route('papers.for', $project) }}">Take another paper</a>
-        </div>
-    @endforeach
-    @include('cut.trimmer')
-    <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
-    @if ($hand)
-        @include('cut.in-hand')
-    @else
-        <p class="said" role="status">All is cut. <a href="{{ route('score', $project) }}">On to the scores</a></p>
     @endif
     <x-legend :kinds="[$lines::Cut, $lines::Outline]"><li>tinted: left over</li><li>numbers: the order of the cuts</li></x-legend>
     @foreach ($plan->stocks as $stockIndex => $stock)
