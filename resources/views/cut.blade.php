@@ -100,7 +100,7 @@
                             <span class="quiet">· sheet as <a href="{{ route('export.sheet', [$project, $stepKey, 'svg']) }}">SVG</a> or <a href="{{ route('export.sheet', [$project, $stepKey, 'dxf']) }}">DXF</a></span>
                         </p>
                         @if ($steps === [])
-                            <p class="fs-5">The {{ $pattern->supply->isLeftover ? 'leftover' : 'sheet' }} is used whole: nothing to cut.</p>
+                            @if ($pattern->gives !== [])<p class="fs-5">The {{ $pattern->supply->isLeftover ? 'leftover' : 'sheet' }} is used whole: nothing to cut.</p>@endif
                         @else
                             <ol class="cuts" tabindex="0" aria-label="Cuts in order">
                                 @foreach ($steps as $step)
