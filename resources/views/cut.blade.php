@@ -1,9 +1,10 @@
 @php
     $notation = $plan->notation();
+    $for = " for {$plan->pieces()} pieces".($project->copies > 1 ? " of {$project->copies} books" : '');
     $lines = \Ephemeron\Format\Svg\LineKind::class;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
-    <p class="fs-5 mb-1"><x-sheets :plan="$plan"/> for {{ $plan->blueprint->pieces() * $project->copies }} pieces{{ $project->copies > 1 ? " of {$project->copies} books" : '' }}. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
+    <p class="fs-5 mb-1"><x-sheets :plan="$plan" :for="$for"/>. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
     @foreach ($changed as [$sentence, $paper, $roles])
         <div class="said is-stop">
             <p class="mb-1">{{ $sentence }}</p>
