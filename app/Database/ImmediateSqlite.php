@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Database;
 
 /**
- * SQLite whose transactions take the write lock when they begin. One that reads first and writes then finds the lock taken in between and fails at
- * once, whatever the busy time-out; PHP before 8.4 cannot say IMMEDIATE in another way.
+ * SQLite whose transactions take the write lock when they begin. One that reads first and writes then finds the lock taken in between and
+ * fails at once, whatever the busy time-out; PHP before 8.4 cannot say IMMEDIATE in another way.
  */
 final class ImmediateSqlite extends \PDO
 {

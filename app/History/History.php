@@ -57,7 +57,15 @@ final readonly class History
         $project->events()->where('undone', true)->delete();
         $last = $project->events()->latest('number')->first()->number ?? 0;
         $project->events()->where('number', '<=', $last - self::KEPT)->delete();
-        $project->events()->create(['number' => $last + 1, 'kind' => $kind, 'sentence' => mb_strimwidth($sentence, 0, 200, '…'), 'before' => $before, 'after' => $after]);
+        $project->events()->create(
+            [
+                'number' => $last + 1,
+                'kind' => $kind,
+                'sentence' => mb_strimwidth($sentence, 0, 200, '…'),
+                'before' => $before,
+                'after' => $after,
+            ],
+        );
         $project->touch();
     }
 

@@ -24,7 +24,8 @@ final readonly class CutPiecesInWords
             $key = implode('|', [$piece->was, $piece->now, $piece->fate->name, $piece->size->width->ticks, $piece->size->height->ticks]);
             $said[$key] = [$piece, ($said[$key][1] ?? 0) + $piece->count];
         }
-        usort($said, static fn (array $one, array $other): int => [$one[0]->fate === Fate::Right, $one[0]->was] <=> [$other[0]->fate === Fate::Right, $other[0]->was]);
+        $place = static fn (CutPiece $piece): array => [$piece->fate === Fate::Right, $piece->was];
+        usort($said, static fn (array $one, array $other): int => $place($one[0]) <=> $place($other[0]));
 
         return array_map(fn (array $one): string => $this->sentence($one[0], $one[1]), $said);
     }
@@ -44,7 +45,14 @@ final readonly class CutPiecesInWords
             $count = array_sum(array_map(static fn (CutPiece $piece): int => $piece->count, $wrong));
             if ($count > 0) {
                 $said = [...$this->trims($wrong), ...$this->wrongs($wrong)];
-                $troubles[] = sprintf('%d %s of %s %s cut already: %s.', $count, $count === 1 ? 'piece' : 'pieces', $stock->stock->name, $count === 1 ? 'is' : 'are', implode('; ', $said));
+                $troubles[] = sprintf(
+                    '%d %s of %s %s cut already: %s.',
+                    $count,
+                    $count === 1 ? 'piece' : 'pieces',
+                    $stock->stock->name,
+                    $count === 1 ? 'is' : 'are',
+                    implode('; ', $said),
+                );
             }
         }
 
@@ -85,23 +93,29 @@ final readonly class CutPiecesInWords
         $said = $this->counted($letters);
         $one = array_sum($letters) === 1;
 
-        return $letters === [] ? [] : ["{$said} ".($one ? 'is wrong then, kept as a leftover' : 'are wrong then, kept as leftovers').', and what is wanted is cut again'];
+        $are = $one ? 'is wrong then, kept as a leftover' : 'are wrong then, kept as leftovers';
+
+        return $letters === [] ? [] : ["{$said} {$are}, and what is wanted is cut again"];
     }
 
     /** @param array<string, int> $letters */
     private function counted(array $letters): string
     {
-        return implode(', ', array_map(static fn (string|int $letter, int $count): string => "{$count} {$letter}", array_keys($letters), $letters));
+        return implode(
+            ', ',
+            array_map(static fn (string|int $letter, int $count): string => "{$count} {$letter}", array_keys($letters), $letters),
+        );
     }
 
     private function sentence(CutPiece $piece, int $count): string
     {
         $notation = $this->plan->notation();
+        $to = $piece->to === null ? '' : $notation->size($piece->to);
         $which = "{$count} of {$piece->was}, {$notation->size($piece->size)},";
 
         return match ($piece->fate) {
             Fate::Right => "{$which} still right".($piece->now === $piece->was ? '.' : ", as {$piece->now}."),
-            Fate::Trim => "{$which} can be trimmed to {$piece->now}, ".($piece->to === null ? '' : $notation->size($piece->to)).': '.$this->fence($piece).'.',
+            Fate::Trim => "{$which} can be trimmed to {$piece->now}, {$to}: {$this->fence($piece)}.",
             Fate::Wrong => "{$which} wrong now: kept as a leftover, and what is wanted is cut again.",
         };
     }

@@ -14,8 +14,8 @@ use Ephemeron\Format\CutWorkJson;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Once, sheets were known by their position, `cut-mat-base-1`, and plans found by a longer look were kept as objects. This gives the sheets of begun
- * books the names they have now, keeps the plans they were begun with, and writes kept plans as text.
+ * Once, sheets were known by their position, `cut-mat-base-1`, and plans found by a longer look were kept as objects. This gives the
+ * sheets of begun books the names they have now, keeps the plans they were begun with, and writes kept plans as text.
  */
 final readonly class CutSheetsByPosition
 {
@@ -63,7 +63,10 @@ final readonly class CutSheetsByPosition
     /** What was kept does not know yet that sheets have names. */
     private function remade(CutPlan $old): CutPlan
     {
-        $sheets = array_map(static fn (SheetPattern $sheet): SheetPattern => new SheetPattern($sheet->supply, $sheet->count, $sheet->tree, $sheet->gives), $old->patterns);
+        $sheets = array_map(
+            static fn (SheetPattern $sheet): SheetPattern => new SheetPattern($sheet->supply, $sheet->count, $sheet->tree, $sheet->gives),
+            $old->patterns,
+        );
 
         return new CutPlan($sheets, $old->lowerBound, $old->missing, $old->oversize, $old->loosePins);
     }
@@ -95,10 +98,16 @@ final readonly class CutSheetsByPosition
         $begun = false;
         foreach ($plan->patterns as $index => $sheet) {
             $was = "cut-{$stock->roles[0]}-".($index + 1);
-            $begun = $begun || DB::table('ticks')->where('project_id', $project->id)->where(static fn ($ticks) => $ticks->where('key', $was)->orWhere('key', 'like', "{$was}#%"))->exists();
+            $begun = $begun || DB::table('ticks')->where('project_id', $project->id)->where(
+                static fn ($ticks) => $ticks->where('key', $was)->orWhere('key', 'like', "{$was}#%"),
+            )->exists();
             foreach (self::KEYED as $table => $column) {
-                foreach (DB::table($table)->where('project_id', $project->id)->where(static fn ($rows) => $rows->where($column, $was)->orWhere($column, 'like', "{$was}#%"))->get(['id', $column]) as $row) {
-                    DB::table($table)->where('id', $row->id)->update([$column => $sheet->key.substr((string) $row->{$column}, strlen($was))]);
+                foreach (DB::table($table)->where('project_id', $project->id)->where(
+                    static fn ($rows) => $rows->where($column, $was)->orWhere($column, 'like', "{$was}#%"),
+                )->get(['id', $column]) as $row) {
+                    DB::table($table)->where('id', $row->id)->update(
+                        [$column => $sheet->key.substr((string) $row->{$column}, strlen($was))],
+                    );
                 }
             }
         }

@@ -60,7 +60,9 @@ final readonly class CutSoFar
     {
         $json = new CutWorkJson;
 
-        return array_values($project->cutWorks->sortBy('id')->map(static fn (\App\Models\CutWork $kept): CutWork => $json->read($kept->plan))->all());
+        return array_values(
+            $project->cutWorks->sortBy('id')->map(static fn (\App\Models\CutWork $kept): CutWork => $json->read($kept->plan))->all(),
+        );
     }
 
     /** @return array<string, int> */
@@ -76,8 +78,8 @@ final readonly class CutSoFar
     }
 
     /**
-     * What sheets that are cut to their end have left over: those of the drawer as they lie there, with what this book has taken of them already;
-     * others as far as they are kept.
+     * What sheets that are cut to their end have left over: those of the drawer as they lie there, with what this book has taken of them
+     * already; others as far as they are kept.
      *
      * @param list<CutWork> $works
      * @param array<string, SheetPattern> $finished
@@ -113,7 +115,14 @@ final readonly class CutSoFar
                     if ($chosen->keep ?? $keeping->is($size)) {
                         $mark = "{$size->width->ticks}x{$size->height->ticks}";
                         $there = $leftovers[$work->paper][$mark]->available ?? 0;
-                        $leftovers[$work->paper][$mark] = new Supply($work->name, $size, Length::zero(), $there + $sheet->count, isLeftover: true, key: self::KEPT);
+                        $leftovers[$work->paper][$mark] = new Supply(
+                            $work->name,
+                            $size,
+                            Length::zero(),
+                            $there + $sheet->count,
+                            isLeftover: true,
+                            key: self::KEPT,
+                        );
                     }
                 }
             }
@@ -129,7 +138,8 @@ final readonly class CutSoFar
     private static function papersOf(Project $project, array $from): array
     {
         $leftovers = [];
-        $came = PaperMovement::query()->with('paper')->where('project_id', $project->id)->whereIn('step', array_keys($from))->where('change', '>', 0)->get();
+        $moved = PaperMovement::query()->with('paper')->where('project_id', $project->id)->whereIn('step', array_keys($from));
+        $came = $moved->where('change', '>', 0)->get();
         foreach ($came as $movement) {
             $paper = $movement->paper;
             if (! $paper instanceof Paper || $paper->kind !== 'leftover' || $movement->step === null) {
@@ -137,7 +147,14 @@ final readonly class CutSoFar
             }
             $taken = $paper->takenFor($project);
             if ($paper->count + $taken > 0) {
-                $leftovers[$from[$movement->step] ?? ''][] = new Supply($paper->name, $paper->size(), Length::zero(), $paper->count + $taken, isLeftover: true, key: (string) $paper->id);
+                $leftovers[$from[$movement->step] ?? ''][] = new Supply(
+                    $paper->name,
+                    $paper->size(),
+                    Length::zero(),
+                    $paper->count + $taken,
+                    isLeftover: true,
+                    key: (string) $paper->id,
+                );
             }
         }
 

@@ -30,7 +30,12 @@ final readonly class LaidBy
         }
         $begun = $wrong === [] ? [] : CutSoFar::of($project)->begun();
 
-        return array_values(array_filter($wrong, fn (CutPiece $piece): bool => isset($begun[$piece->sheet]) && $this->consumption->knows($begun[$piece->sheet][0]->pattern)));
+        return array_values(
+            array_filter(
+                $wrong,
+                fn (CutPiece $piece): bool => isset($begun[$piece->sheet]) && $this->consumption->knows($begun[$piece->sheet][0]->pattern),
+            ),
+        );
     }
 
     /** @return array{array<string, mixed>, array<string, mixed>} before and after all of these are put into the drawer */
@@ -38,9 +43,14 @@ final readonly class LaidBy
     {
         $which = ['sheet' => $piece->sheet, 'piece' => $piece->piece];
         $count = $project->spoiledPieces()->where($which)->first()->count ?? 0;
-        $moved = PaperMovement::query()->where(['project_id' => $project->id, 'step' => Consumption::laidBy($piece->sheet, $piece->piece)])->get();
+        $moved = PaperMovement::query()->where(
+            ['project_id' => $project->id, 'step' => Consumption::laidBy($piece->sheet, $piece->piece)],
+        )->get();
         $laid = $moved->sum(static fn (PaperMovement $movement): int => $movement->change);
 
-        return [[...$which, 'count' => $count, 'laid' => $laid], [...$which, 'count' => $count + $piece->count, 'laid' => $laid + $piece->count]];
+        return [
+            [...$which, 'count' => $count, 'laid' => $laid],
+            [...$which, 'count' => $count + $piece->count, 'laid' => $laid + $piece->count],
+        ];
     }
 }

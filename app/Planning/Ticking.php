@@ -13,8 +13,8 @@ use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Format\CutWorkJson;
 
 /**
- * Puts the ticks of a step into a state, with what goes with it: the first cut of a sheet freezes the plan it was begun by and takes the sheet from
- * the drawer, the last one brings what is left over, and taking them back puts all of it back.
+ * Puts the ticks of a step into a state, with what goes with it: the first cut of a sheet freezes the plan it was begun by and takes the
+ * sheet from the drawer, the last one brings what is left over, and taking them back puts all of it back.
  */
 final readonly class Ticking
 {
@@ -55,7 +55,11 @@ final readonly class Ticking
     {
         $like = addcslashes($step, '%_\\').'#%';
 
-        return array_values($project->ticks()->where(static fn ($ticks) => $ticks->where('key', $step)->orWhereRaw("key like ? escape '\\'", [$like]))->get()->map(static fn (Tick $tick): string => $tick->key)->all());
+        return array_values(
+            $project->ticks()->where(
+                static fn ($ticks) => $ticks->where('key', $step)->orWhereRaw("key like ? escape '\\'", [$like]),
+            )->get()->map(static fn (Tick $tick): string => $tick->key)->all(),
+        );
     }
 
     /**
@@ -106,7 +110,14 @@ final readonly class Ticking
         }
         $stock = $this->plans->plan($project)->stockOfSheet($key);
 
-        return $stock === null ? null : new CutWork($stock->stock->identity(), $stock->stock->name, $stock->roles, $stock->demands, $stock->cuts, CutSoFar::spoiled($project));
+        return $stock === null ? null : new CutWork(
+            $stock->stock->identity(),
+            $stock->stock->name,
+            $stock->roles,
+            $stock->demands,
+            $stock->cuts,
+            CutSoFar::spoiled($project),
+        );
     }
 
     /** A plan by which nothing is cut any more is none to keep: the paper is planned anew. */

@@ -22,10 +22,18 @@ final readonly class WhatItCosts
             $was = $this->before->stocks[$index] ?? null;
             $more = $stock->cuts->sheets() - ($was?->cuts->sheets() ?? 0);
             if (array_sum($stock->cuts->missing) > array_sum($was->cuts->missing ?? [])) {
-                return "{$piece} is spoiled, and {$stock->stock->name} has run out. Another paper or smaller mats are proposed under Papers.";
+                return "{$piece} is spoiled, and {$stock->stock->name} has run out. "
+                    .'Another paper or smaller mats are proposed under Papers.';
             }
             if ($more > 0) {
-                return sprintf('%s is spoiled. It is cut anew from %d new %s of %s%s.', $piece, $more, $more === 1 ? 'sheet' : 'sheets', $stock->stock->name, $this->price($stock, $more));
+                return sprintf(
+                    '%s is spoiled. It is cut anew from %d new %s of %s%s.',
+                    $piece,
+                    $more,
+                    $more === 1 ? 'sheet' : 'sheets',
+                    $stock->stock->name,
+                    $this->price($stock, $more),
+                );
             }
         }
 

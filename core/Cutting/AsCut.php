@@ -11,10 +11,15 @@ final readonly class AsCut
      * @param list<CutWork> $works the earliest first
      * @param array<string, int> $done cuts made by the key of the sheet; more than there are: all
      * @param array<string, int> $spoiled pieces, by the key of their sheet and what they were cut for: `cut-…-1/page-1/mat-1`
-     * @param (\Closure(): array<string, list<Supply>>)|null $leftovers of sheets that are cut to their end, by paper; looked up only when something is planned anew
+     * @param (\Closure(): array<string, list<Supply>>)|null $leftovers of sheets that are cut to their end, by paper; looked up
+     *                                                                only when something is planned anew
      */
-    public function __construct(public array $works = [], public array $done = [], public array $spoiled = [], private ?\Closure $leftovers = null)
-    {
+    public function __construct(
+        public array $works = [],
+        public array $done = [],
+        public array $spoiled = [],
+        private ?\Closure $leftovers = null,
+    ) {
     }
 
     public static function nothing(): self
@@ -60,7 +65,7 @@ final readonly class AsCut
         return $this->works[count($this->works) - 1] ?? null;
     }
 
-    /** @return array<string, array{CutSheet, CutWork}> sheets of which a cut is made, with the plan by which they were begun, by their key */
+    /** @return array<string, array{CutSheet, CutWork}> begun sheets with the plan they were begun by, by key */
     public function begun(): array
     {
         $begun = [];

@@ -10,9 +10,9 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
- * Goes on from what is cut. While the same pieces are wanted the plan it was begun by stays. When others are wanted, or some are spoiled, pieces that
- * are still right are taken, larger ones are trimmed, sheets that are planned and still wanted keep their plan, what is wanted no more and what hangs
- * together of begun sheets is cut again like leftovers, and only then new sheets are begun.
+ * Goes on from what is cut. While the same pieces are wanted the plan it was begun by stays. When others are wanted, or some are spoiled,
+ * pieces that are still right are taken, larger ones are trimmed, sheets that are planned and still wanted keep their plan, what is wanted
+ * no more and what hangs together of begun sheets is cut again like leftovers, and only then new sheets are begun.
  */
 final readonly class Continuation
 {
@@ -52,12 +52,17 @@ final readonly class Continuation
         $rests = $this->rests($sheets, $matching);
         $pieces = $matching->match();
         $name = $supplies[0]->name;
-        $begunSheets = array_sum(array_map(static fn (CutSheet $sheet): int => $sheet->pattern->supply->countsAs() * $sheet->pattern->count, $sheets));
+        $begunSheets = array_sum(
+            array_map(static fn (CutSheet $sheet): int => $sheet->pattern->supply->countsAs() * $sheet->pattern->count, $sheets),
+        );
         $there = $supplies[0]->available === null ? PHP_INT_MAX : max(0, $supplies[0]->available - $begunSheets);
         $kept = $this->kept($matching, $demands, $cut, $sheets, $there);
         $used = [...array_map(static fn (CutSheet $sheet): SheetPattern => $sheet->pattern, $sheets), ...$kept];
         $wanting = $matching->wanting();
-        $left = [...$this->less([...$supplies, ...$cut->leftovers($cut->latest()->paper ?? '')], $used), ...$this->again($rests, $pieces, $trimmer, $name)];
+        $left = [
+            ...$this->less([...$supplies, ...$cut->leftovers($cut->latest()->paper ?? '')], $used),
+            ...$this->again($rests, $pieces, $trimmer, $name),
+        ];
         $rest = $wanting === [] ? new CutPlan([], 0) : $this->planner->plan($wanting, $left, $trimmer);
         $begun = array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->countsAs() * $pattern->count, $used));
         $patterns = [...array_map($matching->lying(...), $sheets), ...$this->trims($pieces, $name), ...$kept, ...$rest->patterns];
@@ -80,7 +85,8 @@ final readonly class Continuation
         foreach ($latest->plan->patterns ?? [] as $pattern) {
             $isOpen = ! in_array($pattern->key, $known, true) && ! $pattern->supply->isCutBefore() && ! $pattern->isCut;
             $takes = $pattern->supply->countsAs() * $pattern->count;
-            if ($isOpen && $takes <= $there && array_diff_key($pattern->gives, $letters) === [] && $matching->keeps($relettered = $pattern->lettered($letters))) {
+            $isWanted = $isOpen && $takes <= $there && array_diff_key($pattern->gives, $letters) === [];
+            if ($isWanted && $matching->keeps($relettered = $pattern->lettered($letters))) {
                 $kept[] = $relettered;
                 $there -= $takes;
             }
@@ -99,7 +105,9 @@ final readonly class Continuation
         foreach ($used as $pattern) {
             foreach ($supplies as $index => $supply) {
                 if ($supply->isTheSameAs($pattern->supply)) {
-                    $supplies[$index] = $supply->limitedTo($supply->available === null ? null : max(0, $supply->available - $pattern->count));
+                    $supplies[$index] = $supply->limitedTo(
+                        $supply->available === null ? null : max(0, $supply->available - $pattern->count),
+                    );
 
                     break;
                 }
@@ -110,8 +118,8 @@ final readonly class Continuation
     }
 
     /**
-     * What hangs together of begun sheets and has come off them; of a sheet cut to its end the leftovers are known elsewhere. What has been cut again
-     * is no more.
+     * What hangs together of begun sheets and has come off them; of a sheet cut to its end the leftovers are known elsewhere. What has
+     * been cut again is no more.
      *
      * @param list<CutSheet> $sheets
      * @return list<LyingPiece>
@@ -169,7 +177,12 @@ final readonly class Continuation
                 // Pieces that are trimmed alike are trimmed together, whatever sheet they came from.
                 $mark = "{$piece->now} {$piece->size->width->ticks}x{$piece->size->height->ticks}";
                 $count = $piece->count + ($patterns[$mark]->count ?? 0);
-                $patterns[$mark] = new SheetPattern(Supply::cutBefore($name, $piece->size, $count), $count, $this->trimmed($piece->size, $piece->to, $piece->now), [$piece->now => $count]);
+                $patterns[$mark] = new SheetPattern(
+                    Supply::cutBefore($name, $piece->size, $count),
+                    $count,
+                    $this->trimmed($piece->size, $piece->to, $piece->now),
+                    [$piece->now => $count],
+                );
             }
         }
 
@@ -181,7 +194,13 @@ final readonly class Continuation
         $blank = new Blank(Rectangle::whole($to), [$letter], false);
         $lower = $from->height->minus($to->height);
         $foot = new Offcut(Rectangle::at(Length::zero(), $to->height, new Size($to->width, $lower)));
-        $piece = $lower->isZero() ? $blank : new Cut(Rectangle::whole(new Size($to->width, $from->height)), Axis::Height, $to->height, $blank, $foot);
+        $piece = $lower->isZero() ? $blank : new Cut(
+            Rectangle::whole(new Size($to->width, $from->height)),
+            Axis::Height,
+            $to->height,
+            $blank,
+            $foot,
+        );
         $right = $from->width->minus($to->width);
         $side = new Offcut(Rectangle::at($to->width, Length::zero(), new Size($right, $from->height)));
 

@@ -74,9 +74,15 @@ final class CutMatching
     public function match(): array
     {
         $pieces = [
-            ...$this->hand(static fn (Demand $demand, LyingPiece $lying): bool => $demand->piece === $lying->piece && $demand->size->equals($lying->size), Fate::Right),
+            ...$this->hand(
+                static fn (Demand $demand, LyingPiece $lying): bool => $lying->piece === $demand->piece && $lying->size->equals($demand->size),
+                Fate::Right,
+            ),
             ...$this->hand(static fn (Demand $demand, LyingPiece $lying): bool => $demand->size->equals($lying->size), Fate::Right),
-            ...$this->hand(fn (Demand $demand, LyingPiece $lying): bool => $demand->piece === $lying->piece && $this->comesOff($lying->size, $demand->size), Fate::Trim),
+            ...$this->hand(
+                fn (Demand $demand, LyingPiece $lying): bool => $demand->piece === $lying->piece && $this->comesOff($lying->size, $demand->size),
+                Fate::Trim,
+            ),
             ...$this->hand(fn (Demand $demand, LyingPiece $lying): bool => $this->comesOff($lying->size, $demand->size), Fate::Trim),
         ];
         foreach ($this->pool as $lying) {
@@ -151,7 +157,8 @@ final class CutMatching
                 $to = $fate === Fate::Trim ? $demand->size : null;
                 $pieces[] = new CutPiece($lying->was, $lying->piece, $lying->size, $count, $fate, $lying->sheet, (string) $letter, $to);
                 if ($fate === Fate::Right) {
-                    $this->handed[$lying->sheet][$lying->corner][$letter] = ($this->handed[$lying->sheet][$lying->corner][$letter] ?? 0) + $count;
+                    $handed = $this->handed[$lying->sheet][$lying->corner][$letter] ?? 0;
+                    $this->handed[$lying->sheet][$lying->corner][$letter] = $handed + $count;
                 }
             }
         }

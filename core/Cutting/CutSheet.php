@@ -61,9 +61,19 @@ final readonly class CutSheet
      */
     public function asCut(array $letters, array $gives): SheetPattern
     {
-        $made = array_map(static fn (CutStep $step): string => $step->cut->signature(), array_slice($this->pattern->steps(), 0, $this->done));
+        $made = array_map(
+            static fn (CutStep $step): string => $step->cut->signature(),
+            array_slice($this->pattern->steps(), 0, $this->done),
+        );
 
-        return new SheetPattern($this->pattern->supply, $this->pattern->count, $this->lying($this->pattern->tree, $made, $letters), $gives, $this->pattern->key, isCut: true);
+        return new SheetPattern(
+            $this->pattern->supply,
+            $this->pattern->count,
+            $this->lying($this->pattern->tree, $made, $letters),
+            $gives,
+            $this->pattern->key,
+            isCut: true,
+        );
     }
 
     public static function corner(Rectangle $area): string
@@ -79,7 +89,13 @@ final readonly class CutSheet
     {
         if ($piece instanceof Cut) {
             return in_array($piece->signature(), $made, true)
-                ? new Cut($piece->area(), $piece->along, $piece->at, $this->lying($piece->first, $made, $letters), $this->lying($piece->second, $made, $letters))
+                ? new Cut(
+                    $piece->area(),
+                    $piece->along,
+                    $piece->at,
+                    $this->lying($piece->first, $made, $letters),
+                    $this->lying($piece->second, $made, $letters),
+                )
                 : new Offcut($piece->area());
         }
         $wanted = $letters[self::corner($piece->area())] ?? null;

@@ -15,8 +15,14 @@ final readonly class CutWork
      * @param CutPlan $plan whose sheets are named
      * @param array<string, int> $spoiled pieces that were spoiled by then, see {@see AsCut}
      */
-    public function __construct(public string $paper, public string $name, public array $roles, public array $demands, public CutPlan $plan, public array $spoiled = [])
-    {
+    public function __construct(
+        public string $paper,
+        public string $name,
+        public array $roles,
+        public array $demands,
+        public CutPlan $plan,
+        public array $spoiled = [],
+    ) {
     }
 
     public function sheet(string $key): ?SheetPattern

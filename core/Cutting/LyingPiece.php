@@ -16,8 +16,14 @@ final readonly class LyingPiece
      * @param string $sheet key of the sheet they came from
      * @param string $corner where they lay on it
      */
-    public function __construct(public string $was, public string $piece, public Size $size, public int $count, public string $sheet, public string $corner)
-    {
+    public function __construct(
+        public string $was,
+        public string $piece,
+        public Size $size,
+        public int $count,
+        public string $sheet,
+        public string $corner,
+    ) {
     }
 
     public function less(int $count): self

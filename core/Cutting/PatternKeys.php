@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Names the sheets of a plan by what they are: paper, size of the sheet, and how it is cut. The same sheet has the same name in every plan, however the
- * pieces are lettered and in whatever order it comes; sheets that are cut alike at different times are numbered.
+ * Names the sheets of a plan by what they are: paper, size of the sheet, and how it is cut. The same sheet has the same name in every
+ * plan, however the pieces are lettered and in whatever order it comes; sheets that are cut alike at different times are numbered.
  */
 final readonly class PatternKeys
 {
@@ -36,7 +36,23 @@ final readonly class PatternKeys
     {
         $sheet = $pattern->supply->sheet;
 
-        return substr(hash('sha256', implode('|', [$this->paper, $sheet->width->ticks, $sheet->height->ticks, $pattern->supply->selvage->ticks, $this->shape($pattern->tree)])), 0, 12);
+        return substr(
+            hash(
+                'sha256',
+                implode(
+                    '|',
+                    [
+                        $this->paper,
+                        $sheet->width->ticks,
+                        $sheet->height->ticks,
+                        $pattern->supply->selvage->ticks,
+                        $this->shape($pattern->tree),
+                    ],
+                ),
+            ),
+            0,
+            12,
+        );
     }
 
     private function shape(Piece $piece): string

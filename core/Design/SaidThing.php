@@ -17,8 +17,13 @@ final readonly class SaidThing
      * @param array<string, self> $children by key
      * @param bool $off a usual thing that is taken off
      */
-    public function __construct(public ?string $on = null, public ?string $kind = null, public Values $values = new Values, public array $children = [], public bool $off = false)
-    {
+    public function __construct(
+        public ?string $on = null,
+        public ?string $kind = null,
+        public Values $values = new Values,
+        public array $children = [],
+        public bool $off = false,
+    ) {
     }
 
     /** The same, whole and one's own. */
@@ -32,7 +37,7 @@ final readonly class SaidThing
         return new self($placed->on, $placed->kind, $placed->values, $children);
     }
 
-    /** What it takes to come from one to the other, which are of one kind; null where there is no difference, or where it cannot be said as one. */
+    /** What it takes to come from one to the other, which are of one kind; null where there is no difference, or none that can be said. */
     public static function difference(Placed $usual, Placed $wanted): ?self
     {
         if (array_diff_key($usual->values->values, $wanted->values->values) !== []) {
@@ -82,17 +87,33 @@ final readonly class SaidThing
 
     public function appliedTo(Placed $usual): Placed
     {
-        return new Placed($usual->on, $usual->kind, $usual->values->and($this->values), (new Things($this->children))->furnish($usual->children), $usual->key, Standing::Changed);
+        return new Placed(
+            $usual->on,
+            $usual->kind,
+            $usual->values->and($this->values),
+            (new Things($this->children))->furnish($usual->children),
+            $usual->key,
+            Standing::Changed,
+        );
     }
 
     public function placed(string $key): Placed
     {
-        return new Placed($this->on ?? '', $this->kind ?? Placed::kindIn($key), $this->values, (new Things($this->children))->furnish([]), $key, Standing::Own);
+        return new Placed(
+            $this->on ?? '',
+            $this->kind ?? Placed::kindIn($key),
+            $this->values,
+            (new Things($this->children))->furnish([]),
+            $key,
+            Standing::Own,
+        );
     }
 
     /** Without what the usual thing has anyway. */
     public function beside(Placed $usual): self
     {
-        return $this->isOwn() ? $this : $this->withValues($this->values->besides($usual->values))->withChildren((new Things($this->children))->beside($usual->children)->said);
+        return $this->isOwn() ? $this : $this->withValues($this->values->besides($usual->values))->withChildren(
+            (new Things($this->children))->beside($usual->children)->said,
+        );
     }
 }

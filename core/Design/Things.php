@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Design;
 
 /**
- * What the maker has said about the things on the faces of a book: one's own, changes to usual ones, usual ones taken off. What nothing is said
- * about follows from the structure and its parameters.
+ * What the maker has said about the things on the faces of a book: one's own, changes to usual ones, usual ones taken off. What nothing is
+ * said about follows from the structure and its parameters.
  */
 final readonly class Things
 {
@@ -30,7 +30,8 @@ final readonly class Things
         $said = [];
         foreach ($usual as $placed) {
             $other = $byKey[$placed->key] ?? null;
-            $said[$placed->key] = $other === null || $other->kind !== $placed->kind || $other->on !== $placed->on ? new SaidThing(off: true) : SaidThing::difference($placed, $other);
+            $isThere = $other !== null && $other->kind === $placed->kind && $other->on === $placed->on;
+            $said[$placed->key] = $isThere ? SaidThing::difference($placed, $other) : new SaidThing(off: true);
             if ($other !== null && $said[$placed->key]?->off !== true) {
                 unset($byKey[$placed->key]);
             }
@@ -40,8 +41,8 @@ final readonly class Things
     }
 
     /**
-     * All there is: usual things as far as they were not taken off, with what was said about them, then the maker's own. One's own thing stands in the
-     * place of a usual one with the same key; what was said about a usual thing that is not there at these measures sleeps.
+     * All there is: usual things as far as they were not taken off, with what was said about them, then the maker's own. One's own thing
+     * stands in the place of a usual one with the same key; what was said about a usual thing that is not there at these measures sleeps.
      *
      * @param list<Placed> $usual with their keys
      * @return list<Placed>
@@ -93,7 +94,11 @@ final readonly class Things
     public function asleep(array $usual): array
     {
         $there = array_column($usual, 'key');
-        $asleep = array_filter($this->said, static fn (SaidThing $said, string $key): bool => ! $said->isOwn() && ! $said->off && ! in_array($key, $there, true), ARRAY_FILTER_USE_BOTH);
+        $asleep = array_filter(
+            $this->said,
+            static fn (SaidThing $said, string $key): bool => ! $said->isOwn() && ! $said->off && ! in_array($key, $there, true),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(strval(...), array_keys($asleep));
     }

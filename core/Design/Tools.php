@@ -68,8 +68,8 @@ final readonly class Tools
     }
 
     /**
-     * How many sheets of a paper the trimmer takes at once: 3 of 160 g/m², 2 of 220, 1 of 300 and more, or as the maker says (common practice, no
-     * published source). Board, 1 mm and thicker or heavier than 600 g/m², is never sent to it.
+     * How many sheets of a paper the trimmer takes at once: 3 of 160 g/m², 2 of 220, 1 of 300 and more, or as the maker says (common
+     * practice, no published source). Board, 1 mm and thicker or heavier than 600 g/m², is never sent to it.
      *
      * @return int 0 for board
      */

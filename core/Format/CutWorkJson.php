@@ -22,8 +22,8 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
- * The plan of a paper that is begun, as it is kept: readable, and independent of the code that made it. Lengths are whole ticks, 8128 to the inch and
- * 320 to the millimetre. Its own words, read by itself only; a file that is not one of them throws.
+ * The plan of a paper that is begun, as it is kept: readable, and independent of the code that made it. Lengths are whole ticks, 8128 to
+ * the inch and 320 to the millimetre. Its own words, read by itself only; a file that is not one of them throws.
  */
 final readonly class CutWorkJson
 {
@@ -53,7 +53,14 @@ final readonly class CutWorkJson
             throw new \UnexpectedValueException('This is no plan of a begun paper.');
         }
 
-        return new CutWork($data->text('paper'), $data->text('name'), $data->texts('roles'), array_map($this->readDemand(...), $data->entries('pieces')), $this->readPlan($data), $data->counts('spoiled'));
+        return new CutWork(
+            $data->text('paper'),
+            $data->text('name'),
+            $data->texts('roles'),
+            array_map($this->readDemand(...), $data->entries('pieces')),
+            $this->readPlan($data),
+            $data->counts('spoiled'),
+        );
     }
 
     public function writePlan(CutPlan $plan): string
@@ -96,7 +103,13 @@ final readonly class CutWorkJson
 
     private function readPlan(Entry $data): CutPlan
     {
-        return new CutPlan(array_map($this->readSheet(...), $data->entries('sheets')), $data->whole('atLeast'), $data->counts('missing'), $data->texts('oversize'), $data->texts('loosePins'));
+        return new CutPlan(
+            array_map($this->readSheet(...), $data->entries('sheets')),
+            $data->whole('atLeast'),
+            $data->counts('missing'),
+            $data->texts('oversize'),
+            $data->texts('loosePins'),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -109,15 +122,40 @@ final readonly class CutWorkJson
             'count' => $demand->quantity,
             'turnable' => $demand->turnable,
             ...($demand->picture === null ? [] : ['picture' => $demand->picture]),
-            ...($demand->pins === [] ? [] : ['pins' => array_map(static fn (Pin $pin): array => ['sheet' => $pin->sheet, 'left' => $pin->corner->x->ticks, 'top' => $pin->corner->y->ticks, 'turned' => $pin->turned], $demand->pins)]),
+            ...($demand->pins === [] ? [] : [
+                'pins' => array_map(
+                    static fn (Pin $pin): array => [
+                        'sheet' => $pin->sheet,
+                        'left' => $pin->corner->x->ticks,
+                        'top' => $pin->corner->y->ticks,
+                        'turned' => $pin->turned,
+                    ],
+                    $demand->pins,
+                ),
+            ]),
         ];
     }
 
     private function readDemand(Entry $data): Demand
     {
-        $pins = array_map(static fn (Entry $pin): Pin => new Pin($pin->whole('sheet'), new Point(Length::ofTicks($pin->whole('left')), Length::ofTicks($pin->whole('top'))), $pin->flag('turned')), $data->entries('pins'));
+        $pins = array_map(
+            static fn (Entry $pin): Pin => new Pin(
+                $pin->whole('sheet'),
+                new Point(Length::ofTicks($pin->whole('left')), Length::ofTicks($pin->whole('top'))),
+                $pin->flag('turned'),
+            ),
+            $data->entries('pins'),
+        );
 
-        return new Demand($data->text('letter'), $this->readSize($data), $data->whole('count'), $data->flag('turnable'), $data->textOr('picture', null), $pins, $data->text('piece'));
+        return new Demand(
+            $data->text('letter'),
+            $this->readSize($data),
+            $data->whole('count'),
+            $data->flag('turnable'),
+            $data->textOr('picture', null),
+            $pins,
+            $data->text('piece'),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -150,17 +188,37 @@ final readonly class CutWorkJson
     private function readSheet(Entry $data): SheetPattern
     {
         $of = $data->entry('sheet');
-        $supply = new Supply($of->text('name'), $this->readSize($of), Length::ofTicks($of->whole('selvage')), $of->wholeOr('there', null), $of->whole('cents'), $of->flag('leftover'), $of->text('drawer'));
+        $supply = new Supply(
+            $of->text('name'),
+            $this->readSize($of),
+            Length::ofTicks($of->whole('selvage')),
+            $of->wholeOr('there', null),
+            $of->whole('cents'),
+            $of->flag('leftover'),
+            $of->text('drawer'),
+        );
         $bought = new Size($supply->sheet->width, $supply->sheet->height->plus($supply->selvage));
 
-        return new SheetPattern($supply, $data->whole('count'), $this->readPiece($data->entry('tree'), Rectangle::whole($bought)), $data->counts('gives'), $data->text('key'), $data->flag('cut'));
+        return new SheetPattern(
+            $supply,
+            $data->whole('count'),
+            $this->readPiece($data->entry('tree'), Rectangle::whole($bought)),
+            $data->counts('gives'),
+            $data->text('key'),
+            $data->flag('cut'),
+        );
     }
 
     /** @return array<string, mixed> where it lies follows from the cuts */
     private function piece(Piece $piece): array
     {
         return match (true) {
-            $piece instanceof Cut => ['cut' => $piece->along->value, 'at' => $piece->at->ticks, 'first' => $this->piece($piece->first), 'second' => $this->piece($piece->second)],
+            $piece instanceof Cut => [
+                'cut' => $piece->along->value,
+                'at' => $piece->at->ticks,
+                'first' => $this->piece($piece->first),
+                'second' => $this->piece($piece->second),
+            ],
             $piece instanceof Blank => ['piece' => $piece->demands, ...($piece->turned ? ['turned' => true] : [])],
             $piece instanceof Offcut && $piece->selvage => ['selvage' => true],
             default => ['offcut' => true],
@@ -178,7 +236,13 @@ final readonly class CutWorkJson
                 : [new Size($size->width, $at), new Size($size->width, $size->height->minus($at))];
             $beyond = $along === Axis::Width ? [$area->left()->plus($at), $area->top()] : [$area->left(), $area->top()->plus($at)];
 
-            return new Cut($area, $along, $at, $this->readPiece($data->entry('first'), Rectangle::at($area->left(), $area->top(), $first)), $this->readPiece($data->entry('second'), Rectangle::at($beyond[0], $beyond[1], $second)));
+            return new Cut(
+                $area,
+                $along,
+                $at,
+                $this->readPiece($data->entry('first'), Rectangle::at($area->left(), $area->top(), $first)),
+                $this->readPiece($data->entry('second'), Rectangle::at($beyond[0], $beyond[1], $second)),
+            );
         }
         $letters = $data->texts('piece');
 

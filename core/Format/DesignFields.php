@@ -36,8 +36,8 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Structure\Structure;
 
 /**
- * What a design says, field by field: the one list from which designs are read and written, the schema is published, and what a request may change
- * is known.
+ * What a design says, field by field: the one list from which designs are read and written, the schema is published, and what a request
+ * may change is known.
  */
 final readonly class DesignFields
 {
@@ -60,20 +60,98 @@ final readonly class DesignFields
     public function record(?Structure $structure): Record
     {
         return new Record([
-            new Field('name', new Words(1, 120, 'A name has 1 to 120 characters.'), static fn (Design $design): string => $design->name, static fn (Design $design, string $name): Design => $design->with(name: $name)),
-            new Field('grid', new OneOf(ToolGrid::class, 'Marks'), static fn (Design $design): ToolGrid => $design->tools->grid, static fn (Design $design, ToolGrid $grid): Design => $design->with(tools: $design->tools->withGrid($grid)), 'Marks that lengths are read to on trimmer and ruler.'),
-            new Field('grooves', new OneOf(ToolGrid::class, 'Grooves'), static fn (Design $design): ToolGrid => $design->tools->grooves, static fn (Design $design, ToolGrid $grooves): Design => $design->with(tools: $design->tools->withGrooves($grooves)), 'Grooves of the scoring board.'),
-            $this->tool(Tools::BOARD, 'The scoring board', Length::inches(4), Length::inches(40), 'Length of the scoring board; left out: 12 in, or 30 cm with metric grooves.'),
-            $this->tool(Tools::BLADE, 'The blade', Length::inches(4), Length::inches(60), 'Longest cut of the trimmer; left out: 12¼ in, with a metric grid 31 cm.'),
-            $this->tool(Tools::STRIP, 'The narrowest strip', Length::inches(0, 1, 32), Length::inches(1), 'Narrowest strip that comes off the trimmer cleanly; left out: ⅛ in, with a metric grid 3 mm.'),
+            new Field(
+                'name',
+                new Words(1, 120, 'A name has 1 to 120 characters.'),
+                static fn (Design $design): string => $design->name,
+                static fn (Design $design, string $name): Design => $design->with(name: $name),
+            ),
+            new Field(
+                'grid',
+                new OneOf(ToolGrid::class, 'Marks'),
+                static fn (Design $design): ToolGrid => $design->tools->grid,
+                static fn (Design $design, ToolGrid $grid): Design => $design->with(tools: $design->tools->withGrid($grid)),
+                'Marks that lengths are read to on trimmer and ruler.',
+            ),
+            new Field(
+                'grooves',
+                new OneOf(ToolGrid::class, 'Grooves'),
+                static fn (Design $design): ToolGrid => $design->tools->grooves,
+                static fn (Design $design, ToolGrid $grooves): Design => $design->with(tools: $design->tools->withGrooves($grooves)),
+                'Grooves of the scoring board.',
+            ),
+            $this->tool(
+                Tools::BOARD,
+                'The scoring board',
+                Length::inches(4),
+                Length::inches(40),
+                'Length of the scoring board; left out: 12 in, or 30 cm with metric grooves.',
+            ),
+            $this->tool(
+                Tools::BLADE,
+                'The blade',
+                Length::inches(4),
+                Length::inches(60),
+                'Longest cut of the trimmer; left out: 12¼ in, with a metric grid 31 cm.',
+            ),
+            $this->tool(
+                Tools::STRIP,
+                'The narrowest strip',
+                Length::inches(0, 1, 32),
+                Length::inches(1),
+                'Narrowest strip that comes off the trimmer cleanly; left out: ⅛ in, with a metric grid 3 mm.',
+            ),
             ...array_map($this->stack(...), Tools::WEIGHTS),
-            new Field('scoring', new OneOf(ScoringSchool::class, 'Scores'), static fn (Design $design): ScoringSchool => $design->scoring, static fn (Design $design, ScoringSchool $scoring): Design => $design->with(scoring: $scoring), 'turn: the same distance from each end; absolute: all from the left.'),
-            new Field('schools', $this->schools(), static fn (Design $design): Schools => $design->schools, static fn (Design $design, Schools $schools): Design => $design->with(schools: $schools), 'Where makers differ. decorating: before or after binding; gluing: by what the place asks for, or one throughout; pockets: mat or pocket first.'),
-            new Field('parameters', new Measures($structure?->parameters() ?? []), static fn (Design $design): Values => $design->parameters, static fn (Design $design, Values $values): Design => $design->with(parameters: $values), 'Values by parameter key of the structure.'),
-            new Field('mats', $this->mats(), static fn (Design $design): MatRule => $design->mats, static fn (Design $design, MatRule $mats): Design => $design->with(mats: $mats)),
-            new Field('things', $this->things, static fn (Design $design): Things => $design->things, static fn (Design $design, Things $things): Design => $design->with(things: $things), 'What is said about things on faces, by key: `page-2/pocket-1`. One’s own name their face (on) and kind; others change a usual thing, or take it off.'),
-            new Field('pins', $this->pins(), static fn (Design $design): array => $design->pins, self::pinning(...), 'Pieces cut from a chosen place of their paper, one entry for each.'),
-            new Field('materials', new ByKey(PaperFields::record(), null), static fn (Design $design): array => $design->materials, static fn (Design $design, array $materials): Design => $design->with(materials: $materials), 'Papers by role.'),
+            new Field(
+                'scoring',
+                new OneOf(ScoringSchool::class, 'Scores'),
+                static fn (Design $design): ScoringSchool => $design->scoring,
+                static fn (Design $design, ScoringSchool $scoring): Design => $design->with(scoring: $scoring),
+                'turn: the same distance from each end; absolute: all from the left.',
+            ),
+            new Field(
+                'schools',
+                $this->schools(),
+                static fn (Design $design): Schools => $design->schools,
+                static fn (Design $design, Schools $schools): Design => $design->with(schools: $schools),
+                'Where makers differ. decorating: before or after binding; gluing: by what the place asks for, or one throughout; '
+                    .'pockets: mat or pocket first.',
+            ),
+            new Field(
+                'parameters',
+                new Measures($structure?->parameters() ?? []),
+                static fn (Design $design): Values => $design->parameters,
+                static fn (Design $design, Values $values): Design => $design->with(parameters: $values),
+                'Values by parameter key of the structure.',
+            ),
+            new Field(
+                'mats',
+                $this->mats(),
+                static fn (Design $design): MatRule => $design->mats,
+                static fn (Design $design, MatRule $mats): Design => $design->with(mats: $mats),
+            ),
+            new Field(
+                'things',
+                $this->things,
+                static fn (Design $design): Things => $design->things,
+                static fn (Design $design, Things $things): Design => $design->with(things: $things),
+                'What is said about things on faces, by key: `page-2/pocket-1`. One’s own name their face (on) and kind; '
+                    .'others change a usual thing, or take it off.',
+            ),
+            new Field(
+                'pins',
+                $this->pins(),
+                static fn (Design $design): array => $design->pins,
+                self::pinning(...),
+                'Pieces cut from a chosen place of their paper, one entry for each.',
+            ),
+            new Field(
+                'materials',
+                new ByKey(PaperFields::record(), null),
+                static fn (Design $design): array => $design->materials,
+                static fn (Design $design, array $materials): Design => $design->with(materials: $materials),
+                'Papers by role.',
+            ),
         ], 'A design file is a JSON object, { … }.', self::HEAD);
     }
 
@@ -95,7 +173,13 @@ final readonly class DesignFields
     /** @return Field<Design> */
     private function tool(string $tool, string $name, Length $least, Length $most, string $about): Field
     {
-        return new Field($tool, new Asked(Parameter::length($tool, $name, '', $least, $most), orNothing: true), static fn (Design $design): ?Length => $design->tools->length($tool), static fn (Design $design, ?Length $length): Design => $design->with(tools: $design->tools->withLength($tool, $length)), $about);
+        return new Field(
+            $tool,
+            new Asked(Parameter::length($tool, $name, '', $least, $most), orNothing: true),
+            static fn (Design $design): ?Length => $design->tools->length($tool),
+            static fn (Design $design, ?Length $length): Design => $design->with(tools: $design->tools->withLength($tool, $length)),
+            $about,
+        );
     }
 
     /** @return Field<Design> */
@@ -103,7 +187,13 @@ final readonly class DesignFields
     {
         $parameter = Parameter::count("stack-{$grams}", "Sheets of {$grams} g at once", '', 1, 20, 1);
 
-        return new Field($parameter->key, new Asked($parameter, orNothing: true), static fn (Design $design): ?int => $design->tools->stacks[$grams] ?? null, static fn (Design $design, ?int $sheets): Design => $design->with(tools: $design->tools->withStack($grams, $sheets)), "How many sheets of {$grams} g/m² and a little more the trimmer takes at once.");
+        return new Field(
+            $parameter->key,
+            new Asked($parameter, orNothing: true),
+            static fn (Design $design): ?int => $design->tools->stacks[$grams] ?? null,
+            static fn (Design $design, ?int $sheets): Design => $design->with(tools: $design->tools->withStack($grams, $sheets)),
+            "How many sheets of {$grams} g/m² and a little more the trimmer takes at once.",
+        );
     }
 
     /** @param array<string, FaceMats> $faces those that say nothing are no exceptions */
@@ -122,9 +212,24 @@ final readonly class DesignFields
     private function schools(): Record
     {
         return new Record([
-            new Field('decorating', new OneOf(Decorating::class), static fn (Schools $schools): Decorating => $schools->decorating, static fn (Schools $schools, Decorating $way): Schools => $schools->with(decorating: $way)),
-            new Field('gluing', new OneOf(Gluing::class), static fn (Schools $schools): Gluing => $schools->gluing, static fn (Schools $schools, Gluing $way): Schools => $schools->with(gluing: $way)),
-            new Field('pockets', new OneOf(PocketOrder::class), static fn (Schools $schools): PocketOrder => $schools->pockets, static fn (Schools $schools, PocketOrder $way): Schools => $schools->with(pockets: $way)),
+            new Field(
+                'decorating',
+                new OneOf(Decorating::class),
+                static fn (Schools $schools): Decorating => $schools->decorating,
+                static fn (Schools $schools, Decorating $way): Schools => $schools->with(decorating: $way),
+            ),
+            new Field(
+                'gluing',
+                new OneOf(Gluing::class),
+                static fn (Schools $schools): Gluing => $schools->gluing,
+                static fn (Schools $schools, Gluing $way): Schools => $schools->with(gluing: $way),
+            ),
+            new Field(
+                'pockets',
+                new OneOf(PocketOrder::class),
+                static fn (Schools $schools): PocketOrder => $schools->pockets,
+                static fn (Schools $schools, PocketOrder $way): Schools => $schools->with(pockets: $way),
+            ),
         ]);
     }
 
@@ -133,16 +238,55 @@ final readonly class DesignFields
     {
         $layers = Parameter::count('layers', 'Layers', '', 0, MatRule::MOST_LAYERS, 0);
         $face = new Record([
-            new Field('school', new OneOf(MatSchool::class, 'The border', orNothing: true), static fn (FaceMats $mats): ?MatSchool => $mats->school, static fn (FaceMats $mats, ?MatSchool $school): FaceMats => $mats->withSchool($school)),
-            new Field('layers', new Asked($layers, orNothing: true), static fn (FaceMats $mats): ?int => $mats->layers, static fn (FaceMats $mats, ?int $layers): FaceMats => $mats->withLayers($layers)),
-            new Field('picture', new Words(0, 40, 'A picture has a name of 40 characters at the most.'), static fn (FaceMats $mats): string => $mats->picture, static fn (FaceMats $mats, string $picture): FaceMats => $mats->withPicture($picture), 'Mats with the same picture are cut side by side from one place of a sheet.'),
+            new Field(
+                'school',
+                new OneOf(MatSchool::class, 'The border', orNothing: true),
+                static fn (FaceMats $mats): ?MatSchool => $mats->school,
+                static fn (FaceMats $mats, ?MatSchool $school): FaceMats => $mats->withSchool($school),
+            ),
+            new Field(
+                'layers',
+                new Asked($layers, orNothing: true),
+                static fn (FaceMats $mats): ?int => $mats->layers,
+                static fn (FaceMats $mats, ?int $layers): FaceMats => $mats->withLayers($layers),
+            ),
+            new Field(
+                'picture',
+                new Words(0, 40, 'A picture has a name of 40 characters at the most.'),
+                static fn (FaceMats $mats): string => $mats->picture,
+                static fn (FaceMats $mats, string $picture): FaceMats => $mats->withPicture($picture),
+                'Mats with the same picture are cut side by side from one place of a sheet.',
+            ),
         ], 'Mats of one face are an object with "school" and "layers".');
 
         return new Record([
-            new Field('school', new OneOf(MatSchool::class, 'The border'), static fn (MatRule $rule): MatSchool => $rule->school, static fn (MatRule $rule, MatSchool $school): MatRule => $rule->with(school: $school)),
-            new Field('layers', new Asked($layers), static fn (MatRule $rule): int => $rule->layers, static fn (MatRule $rule, int $layers): MatRule => $rule->with(layers: $layers)),
-            new Field('alternate', new OneOf(Alternation::class, 'Facing pages'), static fn (MatRule $rule): Alternation => $rule->alternate, static fn (MatRule $rule, Alternation $alternate): MatRule => $rule->with(alternate: $alternate), 'What keeps facing pages from showing the same print: side B on every other page, or the paper mat-other.'),
-            new Field('faces', new ByKey($face, new FaceMats), static fn (MatRule $rule): array => $rule->faces, self::excepting(...), 'Exceptions by face: front-cover, page-1 …, back-cover; or by what a row of numbered faces has in common: page, concertina. What is left out or null is as everywhere.'),
+            new Field(
+                'school',
+                new OneOf(MatSchool::class, 'The border'),
+                static fn (MatRule $rule): MatSchool => $rule->school,
+                static fn (MatRule $rule, MatSchool $school): MatRule => $rule->with(school: $school),
+            ),
+            new Field(
+                'layers',
+                new Asked($layers),
+                static fn (MatRule $rule): int => $rule->layers,
+                static fn (MatRule $rule, int $layers): MatRule => $rule->with(layers: $layers),
+            ),
+            new Field(
+                'alternate',
+                new OneOf(Alternation::class, 'Facing pages'),
+                static fn (MatRule $rule): Alternation => $rule->alternate,
+                static fn (MatRule $rule, Alternation $alternate): MatRule => $rule->with(alternate: $alternate),
+                'What keeps facing pages from showing the same print: side B on every other page, or the paper mat-other.',
+            ),
+            new Field(
+                'faces',
+                new ByKey($face, new FaceMats),
+                static fn (MatRule $rule): array => $rule->faces,
+                self::excepting(...),
+                'Exceptions by face: front-cover, page-1 …, back-cover; or by what a row of numbered faces has in common: page, concertina. '
+                    .'What is left out or null is as everywhere.',
+            ),
         ]);
     }
 
@@ -150,16 +294,57 @@ final readonly class DesignFields
     private function pins(): ListOf
     {
         $zero = Length::zero();
-        $place = static fn (string $key, string $name): Asked => new Asked(Parameter::length($key, $name, '', $zero, Length::inches(60), $zero));
+        $place = static fn (string $key, string $name): Asked => new Asked(
+            Parameter::length($key, $name, '', $zero, Length::inches(60), $zero),
+        );
         $pin = new Record([
-            new Field('part', new Words(1, 200, 'A pin names the part it holds.'), static fn (PinnedPart $pin): string => $pin->part, static fn (PinnedPart $pin, string $part): PinnedPart => new PinnedPart($part, $pin->pin), 'Key of the part.', isRequired: true),
-            new Field('sheet', new Asked(Parameter::count('sheet', 'The sheet', '', 1, 99, 1)), static fn (PinnedPart $pin): int => $pin->pin->sheet, static fn (PinnedPart $pin, int $sheet): PinnedPart => new PinnedPart($pin->part, $pin->pin->with(sheet: $sheet)), 'Pieces pinned to the same sheet are cut from one.'),
-            new Field('left', $place('left', 'From the left edge'), static fn (PinnedPart $pin): Length => $pin->pin->corner->x, static fn (PinnedPart $pin, Length $left): PinnedPart => new PinnedPart($pin->part, $pin->pin->with(corner: new Point($left, $pin->pin->corner->y)))),
-            new Field('top', $place('top', 'From the head'), static fn (PinnedPart $pin): Length => $pin->pin->corner->y, static fn (PinnedPart $pin, Length $top): PinnedPart => new PinnedPart($pin->part, $pin->pin->with(corner: new Point($pin->pin->corner->x, $top)))),
-            new Field('turned', new Asked(Parameter::flag('turned', 'Turned', '', false)), static fn (PinnedPart $pin): bool => $pin->pin->turned, static fn (PinnedPart $pin, bool $turned): PinnedPart => new PinnedPart($pin->part, $pin->pin->with(turned: $turned))),
+            new Field(
+                'part',
+                new Words(1, 200, 'A pin names the part it holds.'),
+                static fn (PinnedPart $pin): string => $pin->part,
+                static fn (PinnedPart $pin, string $part): PinnedPart => new PinnedPart($part, $pin->pin),
+                'Key of the part.',
+                isRequired: true,
+            ),
+            new Field(
+                'sheet',
+                new Asked(Parameter::count('sheet', 'The sheet', '', 1, 99, 1)),
+                static fn (PinnedPart $pin): int => $pin->pin->sheet,
+                static fn (PinnedPart $pin, int $sheet): PinnedPart => new PinnedPart($pin->part, $pin->pin->with(sheet: $sheet)),
+                'Pieces pinned to the same sheet are cut from one.',
+            ),
+            new Field(
+                'left',
+                $place('left', 'From the left edge'),
+                static fn (PinnedPart $pin): Length => $pin->pin->corner->x,
+                static fn (PinnedPart $pin, Length $left): PinnedPart => new PinnedPart(
+                    $pin->part,
+                    $pin->pin->with(corner: new Point($left, $pin->pin->corner->y)),
+                ),
+            ),
+            new Field(
+                'top',
+                $place('top', 'From the head'),
+                static fn (PinnedPart $pin): Length => $pin->pin->corner->y,
+                static fn (PinnedPart $pin, Length $top): PinnedPart => new PinnedPart(
+                    $pin->part,
+                    $pin->pin->with(corner: new Point($pin->pin->corner->x, $top)),
+                ),
+            ),
+            new Field(
+                'turned',
+                new Asked(Parameter::flag('turned', 'Turned', '', false)),
+                static fn (PinnedPart $pin): bool => $pin->pin->turned,
+                static fn (PinnedPart $pin, bool $turned): PinnedPart => new PinnedPart($pin->part, $pin->pin->with(turned: $turned)),
+            ),
         ], 'A pin has "part", "sheet", "left" and "top".');
 
-        return new ListOf($pin, new PinnedPart('', new Pin(1, new Point($zero, $zero))), self::MOST_PINS, sprintf('Pins are a list of up to %d places.', self::MOST_PINS));
+        return new ListOf(
+            $pin,
+            new PinnedPart('', new Pin(1, new Point($zero, $zero))),
+            self::MOST_PINS,
+            sprintf('Pins are a list of up to %d places.', self::MOST_PINS),
+        );
     }
 
     /** As a structure is when nobody has said anything yet. */
@@ -170,6 +355,16 @@ final readonly class DesignFields
             $values = $values->with($parameter->key, $parameter->default($unit));
         }
 
-        return new Design($structure->key(), $structure->name(), $unit, Tools::usual($unit), ScoringSchool::Turn, $values, $structure->defaultMats(), new Things, $structure->materials($unit));
+        return new Design(
+            $structure->key(),
+            $structure->name(),
+            $unit,
+            Tools::usual($unit),
+            ScoringSchool::Turn,
+            $values,
+            $structure->defaultMats(),
+            new Things,
+            $structure->materials($unit),
+        );
     }
 }

@@ -33,21 +33,107 @@ final readonly class PaperFields
     public static function record(): Record
     {
         return new Record([
-            new Field('name', new Words(1, 80, 'A paper’s name has 1 to 80 characters.'), static fn (Stock $stock): string => $stock->name, static fn (Stock $stock, string $name): Stock => $stock->with(name: $name)),
+            new Field(
+                'name',
+                new Words(1, 80, 'A paper’s name has 1 to 80 characters.'),
+                static fn (Stock $stock): string => $stock->name,
+                static fn (Stock $stock, string $name): Stock => $stock->with(name: $name),
+            ),
             // Before the format, which knows better.
-            new Field('width', self::side('Width'), static fn (Stock $stock): ?Length => SheetFormat::of($stock->sheet) === null ? $stock->sheet->width : null, static fn (Stock $stock, ?Length $width): Stock => $stock->with(sheet: new Size($width ?? $stock->sheet->width, $stock->sheet->height)), 'With sheet "own".'),
-            new Field('height', self::side('Height'), static fn (Stock $stock): ?Length => SheetFormat::of($stock->sheet) === null ? $stock->sheet->height : null, static fn (Stock $stock, ?Length $height): Stock => $stock->with(sheet: new Size($stock->sheet->width, $height ?? $stock->sheet->height)), 'With sheet "own"; without the selvage strip.'),
-            new Field('sheet', self::sheet(), static fn (Stock $stock): string => SheetFormat::of($stock->sheet)->value ?? 'own', static fn (Stock $stock, ?SheetFormat $format): Stock => $format === null ? $stock : $stock->with(sheet: $format->size())),
-            new Field('weight', self::weight(), static fn (Stock $stock): Grammage => $stock->grammage, static fn (Stock $stock, ?Grammage $weight): Stock => $weight === null ? $stock : $stock->with(grammage: $weight, caliper: $weight->caliper()), '220, 220 g or 80 lb cover'),
-            new Field('thickness', self::length('thickness', Length::micrometres(30), Length::millimetres(5)), static fn (Stock $stock): ?Length => $stock->caliper->equals($stock->grammage->caliper()) ? null : $stock->caliper, static fn (Stock $stock, ?Length $thick): Stock => $stock->with(caliper: $thick ?? $stock->grammage->caliper()), 'Left out: weight × 1.3 cm³/g.'),
-            new Field('sides', new OneOf(Sides::class, 'Printed sides'), static fn (Stock $stock): Sides => Sides::of($stock->doubleSided), static fn (Stock $stock, Sides $sides): Stock => $stock->with(doubleSided: $sides === Sides::Double)),
-            new Field('direction', new OneOf(Direction::class, 'The direction'), static fn (Stock $stock): Direction => Direction::of($stock->directionA, $stock->directionB), static fn (Stock $stock, Direction $way): Stock => $stock->with(directionA: $way->onA(), directionB: $way->onB()), 'Which sides have a print with a right way up.'),
-            new Field('selvage', self::length('selvage', Length::zero(), Length::inches(2)), static fn (Stock $stock): Length => $stock->selvage, static fn (Stock $stock, ?Length $selvage): Stock => $stock->with(selvage: $selvage), 'Breadth of the maker’s strip along the foot.'),
-            new Field('count', new Asked(Parameter::count('count', 'The number of sheets', '', 0, 100_000, 0), orNothing: true), static fn (Stock $stock): ?int => $stock->available, static fn (Stock $stock, ?int $count): Stock => $stock->counted($count), 'Sheets at hand; null: as many as it takes.'),
-            new Field('grain', new OneOf(Grain::class, 'The grain'), static fn (Stock $stock): Grain => $stock->grain, static fn (Stock $stock, Grain $grain): Stock => $stock->with(grain: $grain), 'long: the fibres run along the height of the sheet, short: along its width. Pieces that fold are laid so that most of their folds run along it.'),
-            new Field('price', self::price(), static fn (Stock $stock): Price => $stock->price, static fn (Stock $stock, Price $price): Stock => $stock->with(price: $price), 'Of one sheet, such as 0.85.'),
-            new Field('drawer', self::drawer(), static fn (Stock $stock): ?string => $stock->drawer, static fn (Stock $stock, ?string $drawer): Stock => $stock->from($drawer), 'What it is known by in the drawer it is taken from.'),
-            new Field('leftovers', self::leftovers(), static fn (Stock $stock): array => $stock->leftovers, self::leaving(...), 'Pieces of this paper that are there; used up before a new sheet is begun.'),
+            new Field(
+                'width',
+                self::side('Width'),
+                static fn (Stock $stock): ?Length => SheetFormat::of($stock->sheet) === null ? $stock->sheet->width : null,
+                static fn (Stock $stock, ?Length $width): Stock => $stock->with(
+                    sheet: new Size($width ?? $stock->sheet->width, $stock->sheet->height),
+                ),
+                'With sheet "own".',
+            ),
+            new Field(
+                'height',
+                self::side('Height'),
+                static fn (Stock $stock): ?Length => SheetFormat::of($stock->sheet) === null ? $stock->sheet->height : null,
+                static fn (Stock $stock, ?Length $height): Stock => $stock->with(
+                    sheet: new Size($stock->sheet->width, $height ?? $stock->sheet->height),
+                ),
+                'With sheet "own"; without the selvage strip.',
+            ),
+            new Field(
+                'sheet',
+                self::sheet(),
+                static fn (Stock $stock): string => SheetFormat::of($stock->sheet)->value ?? 'own',
+                static fn (Stock $stock, ?SheetFormat $format): Stock => $format === null ? $stock : $stock->with(sheet: $format->size()),
+            ),
+            new Field(
+                'weight',
+                self::weight(),
+                static fn (Stock $stock): Grammage => $stock->grammage,
+                static fn (Stock $stock, ?Grammage $weight): Stock => $weight === null ? $stock : $stock->with(grammage: $weight, caliper: $weight->caliper()),
+                '220, 220 g or 80 lb cover',
+            ),
+            new Field(
+                'thickness',
+                self::length('thickness', Length::micrometres(30), Length::millimetres(5)),
+                static fn (Stock $stock): ?Length => $stock->caliper->equals($stock->grammage->caliper()) ? null : $stock->caliper,
+                static fn (Stock $stock, ?Length $thick): Stock => $stock->with(caliper: $thick ?? $stock->grammage->caliper()),
+                'Left out: weight × 1.3 cm³/g.',
+            ),
+            new Field(
+                'sides',
+                new OneOf(Sides::class, 'Printed sides'),
+                static fn (Stock $stock): Sides => Sides::of($stock->doubleSided),
+                static fn (Stock $stock, Sides $sides): Stock => $stock->with(doubleSided: $sides === Sides::Double),
+            ),
+            new Field(
+                'direction',
+                new OneOf(Direction::class, 'The direction'),
+                static fn (Stock $stock): Direction => Direction::of($stock->directionA, $stock->directionB),
+                static fn (Stock $stock, Direction $way): Stock => $stock->with(directionA: $way->onA(), directionB: $way->onB()),
+                'Which sides have a print with a right way up.',
+            ),
+            new Field(
+                'selvage',
+                self::length('selvage', Length::zero(), Length::inches(2)),
+                static fn (Stock $stock): Length => $stock->selvage,
+                static fn (Stock $stock, ?Length $selvage): Stock => $stock->with(selvage: $selvage),
+                'Breadth of the maker’s strip along the foot.',
+            ),
+            new Field(
+                'count',
+                new Asked(Parameter::count('count', 'The number of sheets', '', 0, 100_000, 0), orNothing: true),
+                static fn (Stock $stock): ?int => $stock->available,
+                static fn (Stock $stock, ?int $count): Stock => $stock->counted($count),
+                'Sheets at hand; null: as many as it takes.',
+            ),
+            new Field(
+                'grain',
+                new OneOf(Grain::class, 'The grain'),
+                static fn (Stock $stock): Grain => $stock->grain,
+                static fn (Stock $stock, Grain $grain): Stock => $stock->with(grain: $grain),
+                'long: the fibres run along the height of the sheet, short: along its width. '
+                    .'Pieces that fold are laid so that most of their folds run along it.',
+            ),
+            new Field(
+                'price',
+                self::price(),
+                static fn (Stock $stock): Price => $stock->price,
+                static fn (Stock $stock, Price $price): Stock => $stock->with(price: $price),
+                'Of one sheet, such as 0.85.',
+            ),
+            new Field(
+                'drawer',
+                self::drawer(),
+                static fn (Stock $stock): ?string => $stock->drawer,
+                static fn (Stock $stock, ?string $drawer): Stock => $stock->from($drawer),
+                'What it is known by in the drawer it is taken from.',
+            ),
+            new Field(
+                'leftovers',
+                self::leftovers(),
+                static fn (Stock $stock): array => $stock->leftovers,
+                self::leaving(...),
+                'Pieces of this paper that are there; used up before a new sheet is begun.',
+            ),
         ], 'A paper is an object with "name", "sheet", "weight" …', name: 'paper');
     }
 
@@ -57,13 +143,40 @@ final readonly class PaperFields
         $least = Length::inches(0, 1, 4);
         $side = static fn (string $key): Asked => new Asked(Parameter::length($key, ucfirst($key), '', $least, Length::inches(60), $least));
         $leftover = new Record([
-            new Field('width', $side('width'), static fn (Leftover $leftover): Length => $leftover->size->width, static fn (Leftover $leftover, Length $width): Leftover => $leftover->with(new Size($width, $leftover->size->height)), isRequired: true),
-            new Field('height', $side('height'), static fn (Leftover $leftover): Length => $leftover->size->height, static fn (Leftover $leftover, Length $height): Leftover => $leftover->with(new Size($leftover->size->width, $height)), isRequired: true),
-            new Field('count', new Asked(Parameter::count('count', 'The number of leftovers', '', 1, 999, 1)), static fn (Leftover $leftover): int => $leftover->count, static fn (Leftover $leftover, int $count): Leftover => $leftover->with(count: $count)),
-            new Field('drawer', self::drawer(), static fn (Leftover $leftover): ?string => $leftover->drawer, static fn (Leftover $leftover, ?string $drawer): Leftover => $leftover->with(drawer: $drawer)),
+            new Field(
+                'width',
+                $side('width'),
+                static fn (Leftover $leftover): Length => $leftover->size->width,
+                static fn (Leftover $leftover, Length $width): Leftover => $leftover->with(new Size($width, $leftover->size->height)),
+                isRequired: true,
+            ),
+            new Field(
+                'height',
+                $side('height'),
+                static fn (Leftover $leftover): Length => $leftover->size->height,
+                static fn (Leftover $leftover, Length $height): Leftover => $leftover->with(new Size($leftover->size->width, $height)),
+                isRequired: true,
+            ),
+            new Field(
+                'count',
+                new Asked(Parameter::count('count', 'The number of leftovers', '', 1, 999, 1)),
+                static fn (Leftover $leftover): int => $leftover->count,
+                static fn (Leftover $leftover, int $count): Leftover => $leftover->with(count: $count),
+            ),
+            new Field(
+                'drawer',
+                self::drawer(),
+                static fn (Leftover $leftover): ?string => $leftover->drawer,
+                static fn (Leftover $leftover, ?string $drawer): Leftover => $leftover->with(drawer: $drawer),
+            ),
         ], 'A leftover has "width", "height" and "count".');
 
-        return new ListOf($leftover, new Leftover(new Size($least, $least), 1), self::MOST_LEFTOVERS, sprintf('Leftovers are a list of up to %d sizes.', self::MOST_LEFTOVERS));
+        return new ListOf(
+            $leftover,
+            new Leftover(new Size($least, $least), 1),
+            self::MOST_LEFTOVERS,
+            sprintf('Leftovers are a list of up to %d sizes.', self::MOST_LEFTOVERS),
+        );
     }
 
     /** @param list<Leftover> $leftovers */
@@ -113,6 +226,12 @@ final readonly class PaperFields
 
     private static function drawer(): Words
     {
-        return new Words(1, 40, 'A paper in the drawer is named by up to 40 letters, figures and hyphens.', '[A-Za-z0-9-]{1,40}', orNothing: true);
+        return new Words(
+            1,
+            40,
+            'A paper in the drawer is named by up to 40 letters, figures and hyphens.',
+            '[A-Za-z0-9-]{1,40}',
+            orNothing: true,
+        );
     }
 }

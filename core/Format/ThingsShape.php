@@ -15,8 +15,8 @@ use Ephemeron\Furniture\Showroom;
 use Ephemeron\Measure\Notation;
 
 /**
- * The things on faces, by key: one's own with face and kind, changes to usual ones, usual ones that are off; and as a plain list, the whole of them
- * instead of the usual ones, as version 1 of the format wrote them.
+ * The things on faces, by key: one's own with face and kind, changes to usual ones, usual ones that are off; and as a plain list, the
+ * whole of them instead of the usual ones, as version 1 of the format wrote them.
  */
 final readonly class ThingsShape implements Shape
 {
@@ -54,7 +54,12 @@ final readonly class ThingsShape implements Shape
             $said = $this->thing($item, $reading->at($index), '', $deep, ['on', 'kind', 'parameters', 'children'], isWhole: true);
             if ($said?->kind !== null) {
                 $item = is_array($item) ? $item : [];
-                $placed[] = new Placed($said->on ?? '', $said->kind, $said->values, $this->list($item['children'] ?? [], $reading->at($index)->at('children'), $deep + 1));
+                $placed[] = new Placed(
+                    $said->on ?? '',
+                    $said->kind,
+                    $said->values,
+                    $this->list($item['children'] ?? [], $reading->at($index)->at('children'), $deep + 1),
+                );
             }
         }
 
@@ -104,7 +109,12 @@ final readonly class ThingsShape implements Shape
     private function common(): array
     {
         return [
-            'on' => ['type' => 'string', 'maxLength' => 200, 'description' => 'Key of a face of the book. For things in `children`: the name of a face of the thing they belong to (front, inside, flap-2 …); left out, its usual one.'],
+            'on' => [
+                'type' => 'string',
+                'maxLength' => 200,
+                'description' => 'Key of a face of the book. For things in `children`: the name of a face of the thing they belong to '
+                    .'(front, inside, flap-2 …); left out, its usual one.',
+            ],
             'kind' => ['enum' => array_keys($this->showroom->all())],
             'parameters' => ['type' => 'object', 'additionalProperties' => ['$ref' => '#/$defs/value']],
         ];
@@ -123,7 +133,9 @@ final readonly class ThingsShape implements Shape
             }
             $thing = $this->thing($item, $at, (string) $key, $deep, ['on', 'kind', 'parameters', 'children', 'off'], isWhole: false);
             if ($thing !== null) {
-                $said[(string) $key] = is_array($item) && isset($item['children']) ? $thing->withChildren($this->byKey($item['children'], $at->at('children'), $deep + 1)) : $thing;
+                $said[(string) $key] = is_array($item) && isset($item['children']) ? $thing->withChildren(
+                    $this->byKey($item['children'], $at->at('children'), $deep + 1),
+                ) : $thing;
             }
         }
 
@@ -173,7 +185,12 @@ final readonly class ThingsShape implements Shape
         $values = $measures->read($item['parameters'] ?? [], $at->at('parameters'), new Values);
         $off = $item['off'] ?? false;
 
-        return new SaidThing(is_string($kind) ? (string) $on : null, is_string($kind) ? $kind : null, $values, off: in_array($off, [true, 1, '1', 'true'], true));
+        return new SaidThing(
+            is_string($kind) ? (string) $on : null,
+            is_string($kind) ? $kind : null,
+            $values,
+            off: in_array($off, [true, 1, '1', 'true'], true),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -186,7 +203,9 @@ final readonly class ThingsShape implements Shape
             ...($thing->kind === null ? [] : ['kind' => $thing->kind]),
             ...($values === [] ? [] : ['parameters' => $values]),
             ...($thing->off ? ['off' => true] : []),
-            ...($thing->children === [] ? [] : ['children' => array_map(fn (SaidThing $child): array => $this->written($child, $notation), $thing->children)]),
+            ...($thing->children === [] ? [] : [
+                'children' => array_map(fn (SaidThing $child): array => $this->written($child, $notation), $thing->children),
+            ]),
         ];
     }
 }

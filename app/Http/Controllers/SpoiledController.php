@@ -35,7 +35,13 @@ final readonly class SpoiledController
         $steps = Shaping::stepsOf($part->key);
         $ticked = Shaping::ticked($project, $steps);
         $state = ['sheet' => $sheet, 'piece' => $part->key, 'steps' => $steps];
-        $this->history->do($project, SpoiledSlice::KIND, "spoiled: {$part->letter}, {$part->name}", [...$state, 'count' => $count, 'ticked' => $ticked], [...$state, 'count' => $count + 1, 'ticked' => []]);
+        $this->history->do(
+            $project,
+            SpoiledSlice::KIND,
+            "spoiled: {$part->letter}, {$part->name}",
+            [...$state, 'count' => $count, 'ticked' => $ticked],
+            [...$state, 'count' => $count + 1, 'ticked' => []],
+        );
         $after = $this->plans->plan($project->refresh());
 
         return $back->with('spoiled', (new WhatItCosts($before, $after))->sentence($this->named($part)));
@@ -54,7 +60,10 @@ final readonly class SpoiledController
             $came = 0;
             foreach ($sheet->pieces() as $blank) {
                 foreach ($blank->demands as $letter) {
-                    $came += $work->demand($letter)?->piece === $piece ? min($sheet->pattern->count, $sheet->pattern->gives[$letter] ?? 0) : 0;
+                    $came += $work->demand($letter)?->piece === $piece ? min(
+                        $sheet->pattern->count,
+                        $sheet->pattern->gives[$letter] ?? 0,
+                    ) : 0;
                 }
             }
             if ($came > ($cut->spoiled["{$key}/{$piece}"] ?? 0)) {

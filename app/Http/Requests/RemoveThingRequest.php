@@ -14,7 +14,11 @@ final class RemoveThingRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['revision' => ['required', 'integer'], 'face' => ['nullable', 'string', 'max:200'], 'place' => ['required', 'string', 'max:400', 'starts_with:things.']];
+        return [
+            'revision' => ['required', 'integer'],
+            'face' => ['nullable', 'string', 'max:200'],
+            'place' => ['required', 'string', 'max:400', 'starts_with:things.'],
+        ];
     }
 
     protected function getRedirectUrl(): string

@@ -14,7 +14,11 @@ final class SpoiledRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['piece' => ['required', 'string', 'max:200'], 'stage' => ['nullable', 'string'], 'step' => ['nullable', 'string', 'max:190']];
+        return [
+            'piece' => ['required', 'string', 'max:200'],
+            'stage' => ['nullable', 'string'],
+            'step' => ['nullable', 'string', 'max:190'],
+        ];
     }
 
     protected function getRedirectUrl(): string

@@ -32,7 +32,12 @@ final readonly class Asked implements Shape
 
         return match ($this->parameter->kind) {
             ParameterKind::Length => ['$ref' => '#/$defs/length'],
-            ParameterKind::Count => ['type' => ['integer', 'string', ...$orNothing], 'minimum' => $this->parameter->minimum, 'maximum' => $this->parameter->maximum, 'pattern' => '^[0-9]*$'],
+            ParameterKind::Count => [
+                'type' => ['integer', 'string', ...$orNothing],
+                'minimum' => $this->parameter->minimum,
+                'maximum' => $this->parameter->maximum,
+                'pattern' => '^[0-9]*$',
+            ],
             ParameterKind::Flag => ['type' => ['boolean', 'string', 'integer']],
             default => ['$ref' => '#/$defs/value'],
         };

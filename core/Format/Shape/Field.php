@@ -16,8 +16,14 @@ final readonly class Field
      * @param \Closure $with (Owner, value): Owner
      * @param string $about what it is, for the published schema
      */
-    public function __construct(public string $key, public Shape $shape, private \Closure $of, private \Closure $with, public string $about = '', public bool $isRequired = false)
-    {
+    public function __construct(
+        public string $key,
+        public Shape $shape,
+        private \Closure $of,
+        private \Closure $with,
+        public string $about = '',
+        public bool $isRequired = false,
+    ) {
     }
 
     /** @param Owner $owner */

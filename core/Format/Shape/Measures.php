@@ -45,7 +45,10 @@ final readonly class Measures implements Shape
     {
         $said = $usual instanceof Values ? $value->besides($usual) : $value;
 
-        return array_map(static fn (Length|int|string|bool $one): string|int|bool => $one instanceof Length ? $notation->exact($one) : $one, $said->values);
+        return array_map(
+            static fn (Length|int|string|bool $one): string|int|bool => $one instanceof Length ? $notation->exact($one) : $one,
+            $said->values,
+        );
     }
 
     public function schema(): array

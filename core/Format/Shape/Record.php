@@ -20,8 +20,12 @@ final readonly class Record implements Shape
      * @param list<string> $besides keys that may be there and say nothing
      * @param string|null $name under which the schema keeps it, where it is used more than once
      */
-    public function __construct(public array $fields, private string $else = 'This must be an object, { … }.', private array $besides = [], private ?string $name = null)
-    {
+    public function __construct(
+        public array $fields,
+        private string $else = 'This must be an object, { … }.',
+        private array $besides = [],
+        private ?string $name = null,
+    ) {
     }
 
     /** @return list<string> */
@@ -88,8 +92,16 @@ final readonly class Record implements Shape
         foreach ($this->fields as $field) {
             $properties[$field->key] = $field->schema();
         }
-        $required = array_map(static fn (Field $field): string => $field->key, array_values(array_filter($this->fields, static fn (Field $field): bool => $field->isRequired)));
+        $required = array_map(
+            static fn (Field $field): string => $field->key,
+            array_values(array_filter($this->fields, static fn (Field $field): bool => $field->isRequired)),
+        );
 
-        return ['type' => 'object', 'additionalProperties' => false, ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties];
+        return [
+            'type' => 'object',
+            'additionalProperties' => false,
+            ...($required === [] ? [] : ['required' => $required]),
+            'properties' => $properties,
+        ];
     }
 }

@@ -8,8 +8,8 @@ use Ephemeron\Measure\Notation;
 use Ephemeron\Refusal;
 
 /**
- * How one value of a file is read, written and described. Readers, writers, the published schema and what a request may change all come from the
- * same shapes, so that none of them can know more than the others.
+ * How one value of a file is read, written and described. Readers, writers, the published schema and what a request may change all come
+ * from the same shapes, so that none of them can know more than the others.
  */
 interface Shape
 {

@@ -14,8 +14,13 @@ final readonly class Words implements Shape
      * @param string $else what is said where it is none, or too long
      * @param string $pattern of what it may consist of
      */
-    public function __construct(private int $least, private int $most, private string $else, private string $pattern = '', private bool $orNothing = false)
-    {
+    public function __construct(
+        private int $least,
+        private int $most,
+        private string $else,
+        private string $pattern = '',
+        private bool $orNothing = false,
+    ) {
     }
 
     public function read(mixed $given, Reading $reading, mixed $now): ?string
