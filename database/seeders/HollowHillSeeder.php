@@ -59,9 +59,7 @@ final class HollowHillSeeder extends Seeder
             ],
         ]);
         $this->tickThrough($project, Phase::Score);
-        foreach (['fold-sheet-1', 'fold-sheet-2', 'fold-sheet-3', 'fold-sheet-4'] as $key) {
-            $this->tick($project, $key, 'fold and burnish '.str_replace('fold-', '', $key));
-        }
+        $this->tickThrough($project, Phase::Fold);
         $project->notes()->create(['mark' => 'seed', 'step' => 'fold-sheet-4', 'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
     }
 
