@@ -119,7 +119,7 @@ final readonly class InHand
             return '';
         }
         if ($next === null) {
-            return 'That was the last cut of '.($this->pattern->count === 1 ? 'this sheet.' : 'these sheets.');
+            return 'It is the last cut of '.($this->pattern->count === 1 ? 'this sheet.' : 'these sheets.');
         }
         $size = $this->plan->notation()->size($next->piece);
         $piece = match (true) {

@@ -94,7 +94,7 @@ final class TrimmerTest extends TestCase
             $fates[] = $hand->fate($leaf);
         }
         $this->assertMatchesRegularExpression('/^pages 1 to 14, front cover, back cover · [A-Z]+(·[A-Z]+)*, /', $fates[0]);
-        $this->assertContains($hand->then(), ['Keep the left piece.', 'Keep the right piece.', 'Keep the left piece and turn it.', 'Keep the right piece and turn it.', 'Keep the upper piece.', 'Keep the lower piece.', 'Keep the upper piece and turn it.', 'Keep the lower piece and turn it.', 'That was the last cut of this sheet.', 'That was the last cut of these sheets.']);
+        $this->assertContains($hand->then(), ['Keep the left piece.', 'Keep the right piece.', 'Keep the left piece and turn it.', 'Keep the right piece and turn it.', 'Keep the upper piece.', 'Keep the lower piece.', 'Keep the upper piece and turn it.', 'Keep the lower piece and turn it.', 'It is the last cut of this sheet.', 'It is the last cut of these sheets.']);
     }
 
     public function test_the_maker_says_of_each_offcut_whether_it_is_kept(): void
