@@ -193,7 +193,7 @@ final readonly class ThreadHingeAlbum implements Structure
                 why: $times === 1 ? 'As long as the pocket is deep.' : 'Twice the depth of the pocket.',
             ));
         }
-        $thread = $values->length('page-height')->plus(Length::inches(4))->times(2);
+        $thread = $this->strand($brief)->times(2);
         $draft->loose(new Loose('Strong thread, doubled', $thread, $pages, 'Pages', Sundry::Thread));
         $draft->task(new Task(
             'close-pages',
@@ -220,12 +220,36 @@ final readonly class ThreadHingeAlbum implements Structure
         ));
     }
 
+    /** What the boards are more than a page, each way. */
+    private function more(Unit $unit): Length
+    {
+        return $unit === Unit::Inch ? Length::inches(0, 1, 2) : Length::millimetres(12);
+    }
+
+    private function board(Brief $brief): Size
+    {
+        $page = new Size($brief->values->length('page-width'), $brief->values->length('page-height'));
+
+        return $page->plus($this->more($brief->notation->unit));
+    }
+
+    /**
+     * Along the fold, from both its ends to the middle of the board's back, and a hand's breadth for the knot (common practice, no
+     * published source).
+     */
+    private function strand(Brief $brief): Length
+    {
+        $hand = $brief->notation->unit === Unit::Inch ? Length::inches(4) : Length::millimetres(100);
+
+        return $brief->values->length('page-height')->plus($this->board($brief)->height, $hand);
+    }
+
     private function layOutCase(Draft $draft, Brief $brief): void
     {
         $values = $brief->values;
         $notation = $brief->notation;
-        $half = $notation->unit === Unit::Inch ? Length::inches(0, 1, 2) : Length::millimetres(12);
-        $board = (new Size($values->length('page-width'), $values->length('page-height')))->plus($half);
+        $half = $this->more($notation->unit);
+        $board = $this->board($brief);
         $gap = $notation->unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3);
         $case = new BoardCase($board, $values->length('spine-width'), $gap, null, null, "The page and {$notation->text($half)} more each way.", 'As wide as you chose, as tall as the boards.');
         $case->addTo($draft, $notation);

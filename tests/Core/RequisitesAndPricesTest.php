@@ -44,6 +44,14 @@ final class RequisitesAndPricesTest extends TestCase
         $this->assertSame(2 * ($two->length->ticks ?? 0), $four->length?->ticks);
     }
 
+    /** Common practice, no published source: the fold, half a board's height at each end, a hand for the knot; doubled. By hand: 2 × (10 + 10½ + 4). */
+    public function test_a_thread_reaches_the_knot_behind_the_spine_board(): void
+    {
+        $this->assertSame(49 * 8128, $this->wanted('thread-hinge-album', ['parameters' => ['pages' => 1]])['Strong thread, doubled']->length?->ticks);
+        $metric = $this->wanted('thread-hinge-album', ['unit' => 'cm', 'parameters' => ['pages' => 1, 'page-height' => '20']])['Strong thread, doubled'];
+        $this->assertSame(2 * (200 + 212 + 100) * 320, $metric->length?->ticks);
+    }
+
     public function test_what_is_sold_by_length_has_one_and_what_is_counted_has_a_count(): void
     {
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
