@@ -26,12 +26,18 @@ final class DoesNotFit extends \RuntimeException implements Refusal
 
     public static function inside(string $outer, string $least): self
     {
-        return new self("It cannot be made small enough for {$outer}: closed it is {$least} at the least.", Refused::typed($outer)->between($least, ''));
+        return new self(
+            "It cannot be made small enough for {$outer}: closed it is {$least} at the least.",
+            Refused::typed($outer)->between($least, ''),
+        );
     }
 
     public static function tooThick(string $limit, string $least): self
     {
-        return new self("It stays thicker than {$limit}: filled it is about {$least} at the least.", Refused::typed($limit)->between($least, ''));
+        return new self(
+            "It stays thicker than {$limit}: filled it is about {$least} at the least.",
+            Refused::typed($limit)->between($least, ''),
+        );
     }
 
     public static function fixed(): self

@@ -18,8 +18,8 @@ use Ephemeron\Structure\Sizing;
 use Ephemeron\Structure\Structure;
 
 /**
- * Makes a design fit: so many prints of a size, or the inside of an envelope or a shelf. It turns the parameters that the structure names for
- * that ({@see Sizing}), as little as it can: first the number of pages, then the size. What it offers has been planned: a size that the papers at
+ * Makes a design fit: so many prints of a size, or the inside of an envelope or a shelf. It turns the parameters that the structure names
+ * for that ({@see Sizing}), as little as it can: first the number of pages, then the size. What it offers has been planned: a size that the papers at
  * hand give goes before one that wants another paper.
  */
 final readonly class Tailor
@@ -97,7 +97,18 @@ final readonly class Tailor
         $findings = $this->workshop->plan($design)->report->findings;
         $wants = array_filter($findings, static fn (Finding $finding): bool => in_array($finding->kind, self::ABOUT_PAPER, true));
 
-        return new Fitted($before, $design, array_values(array_map(static fn (Finding $finding): string => trim($finding->text.($finding->mend === null ? '' : " {$finding->mend->label}.")), $wants)));
+        return new Fitted(
+            $before,
+            $design,
+            array_values(
+                array_map(
+                    static fn (Finding $finding): string => trim(
+                        $finding->text.($finding->mend === null ? '' : " {$finding->mend->label}."),
+                    ),
+                    $wants,
+                ),
+            ),
+        );
     }
 
     private function structure(Design $design): Structure
@@ -149,7 +160,12 @@ final readonly class Tailor
         $step = $this->step($design);
         for ($less = 0; $less <= self::MOST_STEPS; $less++) {
             foreach ($sizing->taller === [] ? [$less] : range(0, $less) as $narrower) {
-                $tried = $this->resized($design, $sizing, $across->minus($step->times($narrower)), $down->minus($step->times($less - $narrower)));
+                $tried = $this->resized(
+                    $design,
+                    $sizing,
+                    $across->minus($step->times($narrower)),
+                    $down->minus($step->times($less - $narrower)),
+                );
                 if ($tried !== null && $this->closed($tried)->fitsIn($outer)) {
                     yield $tried;
                 }
@@ -188,7 +204,9 @@ final readonly class Tailor
 
     private function counted(Design $design, Sizing $sizing, int $count): ?Design
     {
-        return $sizing->longer === null ? $design : $this->buildable($design->with(parameters: $design->parameters->with($sizing->longer, $count)));
+        return $sizing->longer === null ? $design : $this->buildable(
+            $design->with(parameters: $design->parameters->with($sizing->longer, $count)),
+        );
     }
 
     private function buildable(Design $design): ?Design
@@ -206,7 +224,10 @@ final readonly class Tailor
     /** @return array{int, int} fewest pages and most */
     private function counts(Design $design, Sizing $sizing): array
     {
-        $longer = array_filter($this->structure($design)->parameters(), static fn (Parameter $parameter): bool => $parameter->key === $sizing->longer);
+        $longer = array_filter(
+            $this->structure($design)->parameters(),
+            static fn (Parameter $parameter): bool => $parameter->key === $sizing->longer,
+        );
         $parameter = reset($longer);
 
         return $parameter !== false && is_int($parameter->minimum) && is_int($parameter->maximum) ? [$parameter->minimum, $parameter->maximum] : [1, 1];

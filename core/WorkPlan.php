@@ -54,7 +54,11 @@ final readonly class WorkPlan
         $this->blueprint = $workings->blueprint;
         $this->stocks = $workings->stocks;
         $this->scores = $workings->scores;
-        $this->sheets = array_column(array_merge(...array_map(static fn (StockPlan $stock): array => $stock->cuts->patterns, $workings->stocks)), null, 'key');
+        $this->sheets = array_column(
+            array_merge(...array_map(static fn (StockPlan $stock): array => $stock->cuts->patterns, $workings->stocks)),
+            null,
+            'key',
+        );
     }
 
     public function notation(): Notation
@@ -130,7 +134,9 @@ final readonly class WorkPlan
     /** What the paper comes to, as far as its prices are known. */
     public function price(): Price
     {
-        return new Price(array_sum(array_map(static fn (StockPlan $stock): int => $stock->stock->price->cents * $stock->cuts->sheets(), $this->stocks)));
+        return new Price(
+            array_sum(array_map(static fn (StockPlan $stock): int => $stock->stock->price->cents * $stock->cuts->sheets(), $this->stocks)),
+        );
     }
 
     /** @return list<Requisite> what it wants besides paper */

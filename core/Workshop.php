@@ -97,7 +97,8 @@ final readonly class Workshop
     }
 
     /**
-     * Pieces whose roles share a paper are cut from it together. A paper of which something is cut and nothing is wanted any more comes last.
+     * Pieces whose roles share a paper are cut from it together. A paper of which something is cut and nothing is wanted any more comes
+     * last.
      *
      * @return list<StockPlan>
      */
@@ -118,7 +119,10 @@ final readonly class Workshop
         $begun = array_fill_keys($cut->papers(), true);
         foreach ($parts as $key => $pieces) {
             $stock = $design->materials[$pieces[0]->role->value];
-            $demands = array_map(fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key), $pieces);
+            $demands = array_map(
+                fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key),
+                $pieces,
+            );
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
             // Two piles of one paper: the first goes on with what is cut.
             $here = isset($begun[$stock->identity()]) ? $cut->of($stock->identity()) : null;
@@ -145,14 +149,25 @@ final readonly class Workshop
         $supplies = $this->supplies($stock);
         [$cuts, $pieces] = $cut === null ? [$this->planner->plan($demands, $supplies, $trimmer), []] : (new Continuation($this->planner))->goOn($demands, $supplies, $trimmer, $cut);
 
-        return new StockPlan($stock, $roles, $demands, $supplies, (new PatternKeys($stock->identity()))->name($cuts), $pieces, $design->tools->atOnce($stock));
+        return new StockPlan(
+            $stock,
+            $roles,
+            $demands,
+            $supplies,
+            (new PatternKeys($stock->identity()))->name($cuts),
+            $pieces,
+            $design->tools->atOnce($stock),
+        );
     }
 
     /** A paper that is not among those of the design any more, as far as its cut sheets tell. */
     private function givenUp(AsCut $cut): Stock
     {
         foreach ($cut->begun() as [$sheet, $work]) {
-            return Stock::card($work->name, SheetFormat::TwelveSquare, 160)->with(sheet: $sheet->pattern->supply->sheet, price: new Price($sheet->pattern->supply->cents));
+            return Stock::card($work->name, SheetFormat::TwelveSquare, 160)->with(
+                sheet: $sheet->pattern->supply->sheet,
+                price: new Price($sheet->pattern->supply->cents),
+            );
         }
 
         throw new \LogicException('Nothing of this paper is cut.');
@@ -182,7 +197,17 @@ final readonly class Workshop
     {
         return [
             new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, $stock->price->cents, key: $stock->drawer ?? ''),
-            ...array_map(static fn (Leftover $leftover): Supply => new Supply($stock->name, $leftover->size, Length::zero(), $leftover->count, isLeftover: true, key: $leftover->drawer ?? ''), $stock->leftovers),
+            ...array_map(
+                static fn (Leftover $leftover): Supply => new Supply(
+                    $stock->name,
+                    $leftover->size,
+                    Length::zero(),
+                    $leftover->count,
+                    isLeftover: true,
+                    key: $leftover->drawer ?? '',
+                ),
+                $stock->leftovers,
+            ),
         ];
     }
 
@@ -190,7 +215,10 @@ final readonly class Workshop
     private function scores(Design $design, Blueprint $blueprint): array
     {
         $length = $design->tools->length(Tools::BOARD);
-        $scorer = new Scorer($length === null ? Board::usual($design->tools->grooves) : new Board($design->tools->grooves, $length), $design->scoring);
+        $scorer = new Scorer(
+            $length === null ? Board::usual($design->tools->grooves) : new Board($design->tools->grooves, $length),
+            $design->scoring,
+        );
         $scored = array_filter($blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
 
         return array_map($scorer->plan(...), $scored);

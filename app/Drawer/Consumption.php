@@ -115,11 +115,34 @@ final readonly class Consumption
     private function leftover(Paper $paper, Rectangle $area): Paper
     {
         $place = ['cut_left' => $paper->cut_left + $area->left()->ticks, 'cut_top' => $paper->cut_top + $area->top()->ticks];
-        $alike = ['pad', 'weight', 'sides', 'direction', 'grain', 'place', 'tags', 'swatch', 'swatch_b', 'thickness', 'picture', 'picture_b'];
+        $alike = [
+            'pad',
+            'weight',
+            'sides',
+            'direction',
+            'grain',
+            'place',
+            'tags',
+            'swatch',
+            'swatch_b',
+            'thickness',
+            'picture',
+            'picture_b',
+        ];
 
         return Paper::query()->firstOrCreate(
-            ['parent_id' => $paper->parent_id ?? $paper->id, 'kind' => 'leftover', 'width' => $area->size->width->ticks, 'height' => $area->size->height->ticks, ...($paper->picture === null ? [] : $place)],
-            [...$paper->only($alike), 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover', ...$place],
+            [
+                'parent_id' => $paper->parent_id ?? $paper->id,
+                'kind' => 'leftover',
+                'width' => $area->size->width->ticks,
+                'height' => $area->size->height->ticks,
+                ...($paper->picture === null ? [] : $place),
+            ],
+            [
+                ...$paper->only($alike),
+                'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover',
+                ...$place,
+            ],
         );
     }
 }

@@ -30,7 +30,17 @@ final readonly class DrawerChanged
             $movements = PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $paper->id)->where('step', '!=', '')->get();
             $there = $paper->count - array_sum($movements->map(static fn (PaperMovement $movement): int => $movement->change)->all());
             if ($there < $stock->cuts->sheets()) {
-                $said[] = [sprintf('The plan wants %d %s of %s; the drawer has %d now.', $stock->cuts->sheets(), $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets', $stock->stock->name, $there), $paper->id, $stock->roles];
+                $said[] = [
+                    sprintf(
+                        'The plan wants %d %s of %s; the drawer has %d now.',
+                        $stock->cuts->sheets(),
+                        $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets',
+                        $stock->stock->name,
+                        $there,
+                    ),
+                    $paper->id,
+                    $stock->roles,
+                ];
             }
         }
 

@@ -25,14 +25,27 @@ final readonly class OnOffer
     public function for(Design $design): array
     {
         /** @var Collection<int, Paper> $papers */
-        $papers = Paper::query()->with('leftovers')->withExists(['movements as is_begun' => static fn ($movements) => $movements->where('change', '<', 0)])
-            ->where('kind', '!=', 'leftover')->where(static fn ($query) => $query->where('count', '>', 0)->orWhereHas('leftovers', static fn ($leftovers) => $leftovers->where('count', '>', 0)))
+        $papers = Paper::query()->with('leftovers')->withExists(
+            ['movements as is_begun' => static fn ($movements) => $movements->where('change', '<', 0)],
+        )
+            ->where('kind', '!=', 'leftover')->where(
+                static fn ($query) => $query->where('count', '>', 0)->orWhereHas(
+                    'leftovers',
+                    static fn ($leftovers) => $leftovers->where('count', '>', 0),
+                ),
+            )
             ->limit(self::MOST)->get();
         $offers = [];
         foreach ($papers as $paper) {
             $kind = PaperKind::tryFrom($paper->kind);
             if ($kind !== null) {
-                $offers[] = new Offer((string) $paper->id, $kind, $this->stock($paper, $design), (bool) $paper->getAttribute('is_begun') || $paper->leftovers->where('count', '>', 0)->isNotEmpty(), $this->charm($paper));
+                $offers[] = new Offer(
+                    (string) $paper->id,
+                    $kind,
+                    $this->stock($paper, $design),
+                    (bool) $paper->getAttribute('is_begun') || $paper->leftovers->where('count', '>', 0)->isNotEmpty(),
+                    $this->charm($paper),
+                );
             }
         }
 

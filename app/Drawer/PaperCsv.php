@@ -49,7 +49,10 @@ final readonly class PaperCsv
         $head = fgetcsv($file, escape: '');
         $head = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), is_array($head) ? $head : []);
         if (! in_array('name', $head, true)) {
-            return [[], ['The first line must name the columns; one of them is “name”. Known are: '.implode(', ', PaperReader::FIELDS).'.']];
+            return [
+                [],
+                ['The first line must name the columns; one of them is “name”. Known are: '.implode(', ', PaperReader::FIELDS).'.'],
+            ];
         }
         $papers = [];
         $wrong = [];
@@ -66,8 +69,17 @@ final readonly class PaperCsv
 
                 continue;
             }
-            [$attributes, $errors] = $this->reader->read(array_combine(array_slice($head, 0, count($row)), array_map(fn (?string $field): string => $this->csv->plain((string) $field), $row)), $unit);
-            $errors === [] ? $papers[] = $attributes : $wrong[] = "Line {$line}: ".implode(' ', array_map(static fn (string $field, string $sentence): string => "{$field}: {$sentence}", array_keys($errors), $errors));
+            [$attributes, $errors] = $this->reader->read(
+                array_combine(
+                    array_slice($head, 0, count($row)),
+                    array_map(fn (?string $field): string => $this->csv->plain((string) $field), $row),
+                ),
+                $unit,
+            );
+            $errors === [] ? $papers[] = $attributes : $wrong[] = "Line {$line}: ".implode(
+                ' ',
+                array_map(static fn (string $field, string $sentence): string => "{$field}: {$sentence}", array_keys($errors), $errors),
+            );
         }
 
         return [$papers, $wrong];

@@ -17,7 +17,26 @@ use Ephemeron\Structure\UsualPapers;
 /** Reads a paper as it is typed into a form or stands in a line of a CSV file; the core checks what it knows about paper. */
 final readonly class PaperReader
 {
-    public const FIELDS = ['name', 'kind', 'pad', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'grain', 'selvage', 'count', 'price', 'place', 'tags', 'swatch', 'swatch-b'];
+    public const FIELDS = [
+        'name',
+        'kind',
+        'pad',
+        'sheet',
+        'width',
+        'height',
+        'weight',
+        'thickness',
+        'sides',
+        'direction',
+        'grain',
+        'selvage',
+        'count',
+        'price',
+        'place',
+        'tags',
+        'swatch',
+        'swatch-b',
+    ];
 
     /**
      * @param array<array-key, mixed> $typed by field; what is left out takes its default
@@ -26,15 +45,28 @@ final readonly class PaperReader
     public function read(array $typed, Unit $unit): array
     {
         $complaints = new Complaints;
-        $given = array_map(static fn (mixed $value): string => is_scalar($value) ? trim((string) $value) : '', array_intersect_key($typed, array_flip(self::FIELDS)));
+        $given = array_map(
+            static fn (mixed $value): string => is_scalar($value) ? trim((string) $value) : '',
+            array_intersect_key($typed, array_flip(self::FIELDS)),
+        );
         $given = array_filter($given, static fn (string $value): bool => $value !== '');
         $kind = $this->oneOf($given, 'kind', array_keys(Paper::KINDS), 'pattern', $complaints);
-        $usual = $kind === 'pattern' ? Stock::pattern('', UsualPapers::square($unit), 160) : Stock::card('', UsualPapers::square($unit), $kind === 'board' ? 1000 : 220);
+        $usual = $kind === 'pattern' ? Stock::pattern('', UsualPapers::square($unit), 160) : Stock::card(
+            '',
+            UsualPapers::square($unit),
+            $kind === 'board' ? 1000 : 220,
+        );
         if (! isset($given['name'])) {
             $complaints->add('paper.name', 'A paper wants a name.');
         }
         $stock = PaperFields::record()->read(
-            [...array_intersect_key($given, array_flip(['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count'])), ...(isset($given['width'], $given['height']) ? ['sheet' => 'own'] : [])],
+            [
+                ...array_intersect_key(
+                    $given,
+                    array_flip(['name', 'sheet', 'width', 'height', 'weight', 'thickness', 'sides', 'direction', 'selvage', 'count']),
+                ),
+                ...(isset($given['width'], $given['height']) ? ['sheet' => 'own'] : []),
+            ],
             new Reading($unit, $complaints, 'paper'),
             $usual,
         );

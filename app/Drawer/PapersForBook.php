@@ -43,7 +43,10 @@ final readonly class PapersForBook
         foreach ($proposals as $proposal) {
             if ($proposal->role === StockRole::MatOther && $proposal->offer === null) {
                 // One pattern only: its two sides must do.
-                return [Alternation::Sides, $this->proposals($this->plans->tried($project, ['mats.alternate' => Alternation::Sides->value]), $wishes)];
+                return [
+                    Alternation::Sides,
+                    $this->proposals($this->plans->tried($project, ['mats.alternate' => Alternation::Sides->value]), $wishes),
+                ];
             }
         }
 
@@ -83,7 +86,10 @@ final readonly class PapersForBook
         }
         $wants = [];
         foreach ($parts as $role => $those) {
-            $wants[] = new Want(StockRole::from($role), fn (Stock $stock): array => array_map(fn ($part): Demand => $this->workshop->demand($part, $stock), $those));
+            $wants[] = new Want(
+                StockRole::from($role),
+                fn (Stock $stock): array => array_map(fn ($part): Demand => $this->workshop->demand($part, $stock), $those),
+            );
         }
 
         return $wants;

@@ -48,7 +48,11 @@ final readonly class Pictures
 
         return new Pictured(
             route('papers.picture', $paper, false),
-            Rectangle::at(Length::zero()->minus(Length::ofTicks($paper->cut_left)), Length::zero()->minus(Length::ofTicks($paper->cut_top)), $sheet->size()),
+            Rectangle::at(
+                Length::zero()->minus(Length::ofTicks($paper->cut_left)),
+                Length::zero()->minus(Length::ofTicks($paper->cut_top)),
+                $sheet->size(),
+            ),
         );
     }
 }

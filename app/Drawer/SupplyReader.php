@@ -29,20 +29,31 @@ final readonly class SupplyReader
         }
         $kind = Sundry::tryFrom($text('kind'));
         if ($kind === null) {
-            $complaints->add('kind', 'It is one of: '.implode(', ', array_map(static fn (Sundry $each): string => $each->label(), Sundry::cases())).'.');
+            $complaints->add(
+                'kind',
+                'It is one of: '.implode(', ', array_map(static fn (Sundry $each): string => $each->label(), Sundry::cases())).'.',
+            );
         }
         $byLength = $kind?->isByLength() ?? false;
         $parameter = $byLength
             ? Parameter::length('amount', 'The length', '', Length::zero(), Length::inches(40_000), Length::zero())
             : Parameter::count('amount', 'The number', '', 0, 100_000, 0);
-        $amount = $complaints->reading('amount', static fn () => $parameter->read($text('amount') === '' ? '-' : $text('amount'), $unit), 0);
+        $amount = $complaints->reading(
+            'amount',
+            static fn () => $parameter->read($text('amount') === '' ? '-' : $text('amount'), $unit),
+            0,
+        );
 
         return [[
             'name' => $text('name'),
             'kind' => $kind,
             'count' => is_int($amount) ? $amount : 1,
             'length' => $amount instanceof Length ? $amount->ticks : null,
-            'cents' => $complaints->reading('price', static fn (): int => Price::parse($text('price') === '' ? '0' : $text('price'))->cents, 0),
+            'cents' => $complaints->reading(
+                'price',
+                static fn (): int => Price::parse($text('price') === '' ? '0' : $text('price'))->cents,
+                0,
+            ),
             'place' => $text('place'),
         ], $complaints->all()];
     }

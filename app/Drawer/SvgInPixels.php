@@ -8,8 +8,8 @@ use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\Process;
 
 /**
- * Turns an SVG picture into a PNG, so that no SVG from outside is ever shown by a browser. `rsvg-convert` (Debian's librsvg2-bin) reads it from its standard input,
- * where it follows no links to files or addresses.
+ * Turns an SVG picture into a PNG, so that no SVG from outside is ever shown by a browser. `rsvg-convert` (Debian's librsvg2-bin) reads it
+ * from its standard input, where it follows no links to files or addresses.
  */
 final readonly class SvgInPixels
 {
@@ -21,7 +21,10 @@ final readonly class SvgInPixels
 
     public function looksLike(string $contents): bool
     {
-        return preg_match('/^(?:\xEF\xBB\xBF)?\s*(?:<\?xml[^>]*>\s*)?(?:<!--.*?-->\s*)*(?:<!DOCTYPE\s+svg[^>\[]*>\s*)?<svg[\s>]/s', $contents) === 1;
+        return preg_match(
+            '/^(?:\xEF\xBB\xBF)?\s*(?:<\?xml[^>]*>\s*)?(?:<!--.*?-->\s*)*(?:<!DOCTYPE\s+svg[^>\[]*>\s*)?<svg[\s>]/s',
+            $contents,
+        ) === 1;
     }
 
     /**
@@ -36,7 +39,13 @@ final readonly class SvgInPixels
         if (stripos($svg, '<!ENTITY') !== false) {
             throw UnusablePicture::notAPicture();
         }
-        $process = new Process([$this->program, '--format=png', "--width={$side}", "--height={$side}", '--keep-aspect-ratio', '--background-color=white'], null, null, $svg, self::SECONDS);
+        $process = new Process(
+            [$this->program, '--format=png', "--width={$side}", "--height={$side}", '--keep-aspect-ratio', '--background-color=white'],
+            null,
+            null,
+            $svg,
+            self::SECONDS,
+        );
         try {
             $process->run();
         } catch (ExceptionInterface) {

@@ -33,8 +33,14 @@ final readonly class WaysOut
             if ($missing === []) {
                 continue;
             }
-            $pieces = implode(', ', array_map(static fn (string|int $letter, int $count): string => "{$count} of {$letter}", array_keys($missing), $missing));
-            $ways[] = ["{$stock->stock->name} runs out; left without: {$pieces}.", [...$this->smallerMats($project, $stock), ...$this->substitutes($project, $stock)]];
+            $pieces = implode(
+                ', ',
+                array_map(static fn (string|int $letter, int $count): string => "{$count} of {$letter}", array_keys($missing), $missing),
+            );
+            $ways[] = [
+                "{$stock->stock->name} runs out; left without: {$pieces}.",
+                [...$this->smallerMats($project, $stock), ...$this->substitutes($project, $stock)],
+            ];
         }
 
         return $ways;
@@ -47,14 +53,26 @@ final readonly class WaysOut
             return [];
         }
         $design = $this->plans->design($project);
-        $schools = array_filter(MatSchool::cases(), static fn (MatSchool $school): bool => $school->border($design->unit)->plus($school->inner($design->unit))->isMoreThan($design->mats->school->border($design->unit)->plus($design->mats->school->inner($design->unit))));
+        $schools = array_filter(
+            MatSchool::cases(),
+            static fn (MatSchool $school): bool => $school->border($design->unit)->plus($school->inner($design->unit))->isMoreThan(
+                $design->mats->school->border($design->unit)->plus($design->mats->school->inner($design->unit)),
+            ),
+        );
         $mends = [];
         foreach ($schools as $school) {
             $changes = ['mats.school' => $school->value];
             $mends[] = $this->tried($project, new Mend("Smaller mats: {$school->label()}", $changes), $stock);
         }
         if ($design->mats->layers === 1 && in_array(StockRole::MatBase->value, $stock->roles, true)) {
-            $mends[] = $this->tried($project, new Mend('Smaller mats of it on a plain base', ['mats.layers' => 2, ...$this->movedUp($stock->stock, $design->materials[StockRole::InsertCard->value])]), $stock);
+            $mends[] = $this->tried(
+                $project,
+                new Mend(
+                    'Smaller mats of it on a plain base',
+                    ['mats.layers' => 2, ...$this->movedUp($stock->stock, $design->materials[StockRole::InsertCard->value])],
+                ),
+                $stock,
+            );
         }
 
         return array_values(array_filter($mends));
@@ -91,7 +109,10 @@ final readonly class WaysOut
             if ($proposal->offer === null || ! in_array($proposal->role->value, $stock->roles, true) || $proposal->offer->id === $stock->stock->drawer) {
                 continue;
             }
-            $mends[] = new Mend("{$proposal->offer->stock->name} for {$this->lower($proposal->role)} instead", ["take.{$proposal->role->value}" => $proposal->offer->id]);
+            $mends[] = new Mend(
+                "{$proposal->offer->stock->name} for {$this->lower($proposal->role)} instead",
+                ["take.{$proposal->role->value}" => $proposal->offer->id],
+            );
         }
 
         return $mends;

@@ -34,7 +34,13 @@ final readonly class BoardDrawing
             $size->height->plus(Length::millimetres(10)),
         );
         $letter = $board->width->inMillimetres() / 26;
-        $drawing = new SvgDrawing(-self::FENCE - 3, -self::FENCE - 3 - 2.4 * $letter, $board->width->inMillimetres() + self::FENCE + 8, $board->height->inMillimetres() + self::FENCE + 6 + 2.4 * $letter, "Piece {$part->letter} on the scoring board");
+        $drawing = new SvgDrawing(
+            -self::FENCE - 3,
+            -self::FENCE - 3 - 2.4 * $letter,
+            $board->width->inMillimetres() + self::FENCE + 8,
+            $board->height->inMillimetres() + self::FENCE + 6 + 2.4 * $letter,
+            "Piece {$part->letter} on the scoring board",
+        );
         $this->board($drawing, $plan, $board);
         $palette = new Palette;
         $drawing->paper(Rectangle::whole($size), $palette->of($part->role), $palette->classOf($part->role));
@@ -43,7 +49,13 @@ final readonly class BoardDrawing
             $segment = new Segment(new Point($line->at, Length::zero()), new Point($line->at, $size->height));
             $drawing->fold($segment, $line->fold);
             $x = $line->at->inMillimetres();
-            $drawing->text($x, -self::FENCE - 0.35 * $letter - ($this->isCrowded($move, $index) ? 1.05 * $letter : 0.0), ($line->isOnGroove() ? '' : '≠ ').$this->notation->number($line->at), $letter, attributes: ['font-weight' => '600']);
+            $drawing->text(
+                $x,
+                -self::FENCE - 0.35 * $letter - ($this->isCrowded($move, $index) ? 1.05 * $letter : 0.0),
+                ($line->isOnGroove() ? '' : '≠ ').$this->notation->number($line->at),
+                $letter,
+                attributes: ['font-weight' => '600'],
+            );
             $drawing->ring($x, $size->height->inMillimetres() * 0.5, (string) ($index + 1), 0.62 * $letter);
         }
 
@@ -62,8 +74,26 @@ final readonly class BoardDrawing
             $drawing->stroke($x, 0.0, $x, $board->height->inMillimetres(), LineKind::Groove);
         }
         $fence = ['fill' => '#8f97bd', 'class' => 'fence'];
-        $drawing->element('rect', ['x' => -self::FENCE, 'y' => -self::FENCE, 'width' => $board->width->inMillimetres() + self::FENCE, 'height' => self::FENCE, ...$fence]);
-        $drawing->element('rect', ['x' => -self::FENCE, 'y' => -self::FENCE, 'width' => self::FENCE, 'height' => $board->height->inMillimetres() + self::FENCE, ...$fence]);
+        $drawing->element(
+            'rect',
+            [
+                'x' => -self::FENCE,
+                'y' => -self::FENCE,
+                'width' => $board->width->inMillimetres() + self::FENCE,
+                'height' => self::FENCE,
+                ...$fence,
+            ],
+        );
+        $drawing->element(
+            'rect',
+            [
+                'x' => -self::FENCE,
+                'y' => -self::FENCE,
+                'width' => self::FENCE,
+                'height' => $board->height->inMillimetres() + self::FENCE,
+                ...$fence,
+            ],
+        );
         $drawing->close('g');
     }
 

@@ -79,7 +79,11 @@ final readonly class FaceDrawing
         foreach ($this->plan->blueprint->frontsOn($face->key) as $child) {
             $joint = $child->turns ? null : (new FrontJoint($this->plan->blueprint))->of($child, $face);
             if ($joint !== null) {
-                $drawing->shifted($joint->area->left(), $joint->area->top(), fn (SvgDrawing $drawing) => $this->drawThings($drawing, $child, $lettered));
+                $drawing->shifted(
+                    $joint->area->left(),
+                    $joint->area->top(),
+                    fn (SvgDrawing $drawing) => $this->drawThings($drawing, $child, $lettered),
+                );
             }
         }
         foreach ($this->plan->blueprint->thingsOn($face->key) as $thing) {
@@ -95,13 +99,21 @@ final readonly class FaceDrawing
         foreach (array_reverse($flaps) as $flap) {
             if (in_array($flap->key, $this->lifted, true)) {
                 $area = $flap->opened();
-                $drawing->shifted($area->left(), $area->top(), fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->inside), $lettered));
+                $drawing->shifted(
+                    $area->left(),
+                    $area->top(),
+                    fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->inside), $lettered),
+                );
                 $this->drawHinge($drawing, $flap);
             }
         }
         foreach ($flaps as $flap) {
             if (! in_array($flap->key, $this->lifted, true)) {
-                $drawing->shifted($flap->area->left(), $flap->area->top(), fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->front), $lettered));
+                $drawing->shifted(
+                    $flap->area->left(),
+                    $flap->area->top(),
+                    fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->front), $lettered),
+                );
                 $this->drawHinge($drawing, $flap);
             }
         }
@@ -110,7 +122,13 @@ final readonly class FaceDrawing
     private function drawHinge(SvgDrawing $drawing, Flap $flap): void
     {
         $edge = $flap->area->strip($flap->hinge, Length::zero());
-        $drawing->stroke($edge->left()->inMillimetres(), $edge->top()->inMillimetres(), $edge->right()->inMillimetres(), $edge->bottom()->inMillimetres(), LineKind::Valley);
+        $drawing->stroke(
+            $edge->left()->inMillimetres(),
+            $edge->top()->inMillimetres(),
+            $edge->right()->inMillimetres(),
+            $edge->bottom()->inMillimetres(),
+            LineKind::Valley,
+        );
     }
 
     /** What is bought and not cut: a small mark where it sits. */
@@ -121,7 +139,18 @@ final readonly class FaceDrawing
         }
         $middle = $thing->area->middleOf(Edge::Top);
         $radius = $thing->area->size->height->inMillimetres() / 2;
-        $drawing->element('circle', ['cx' => $middle->x->inMillimetres(), 'cy' => $thing->area->top()->inMillimetres() + $radius, 'r' => $radius, 'fill' => '#20264d', 'fill-opacity' => '0.16', 'stroke' => '#20264d', 'class' => 'fitting']);
+        $drawing->element(
+            'circle',
+            [
+                'cx' => $middle->x->inMillimetres(),
+                'cy' => $thing->area->top()->inMillimetres() + $radius,
+                'r' => $radius,
+                'fill' => '#20264d',
+                'fill-opacity' => '0.16',
+                'stroke' => '#20264d',
+                'class' => 'fitting',
+            ],
+        );
     }
 
     private function isCut(Thing $thing): bool
@@ -136,7 +165,10 @@ final readonly class FaceDrawing
         $holes = $part->panels === [] && $joint->shape === null ? $part->cutAways : [];
         if ($joint->shape !== null || $holes !== []) {
             $role = $this->palette->classOf($part->role);
-            $drawing->shape([$joint->shape ?? Polygon::of($area), ...$holes], [...LineKind::Outline->attributes(), 'class' => "{$role} line-outline", 'fill' => $this->palette->of($part->role)]);
+            $drawing->shape(
+                [$joint->shape ?? Polygon::of($area), ...$holes],
+                [...LineKind::Outline->attributes(), 'class' => "{$role} line-outline", 'fill' => $this->palette->of($part->role)],
+            );
         } else {
             $drawing->paper($area, $this->palette->of($part->role), $this->palette->classOf($part->role));
         }

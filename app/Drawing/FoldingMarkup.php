@@ -12,7 +12,8 @@ use Ephemeron\Paper\Side;
 use Illuminate\Support\HtmlString;
 
 /**
- * A scene as nested boxes in space: every panel turns about its score by a share that the browser sets for each step (`--s1`, `--s2` …); everything else is written here.
+ * A scene as nested boxes in space: every panel turns about its score by a share that the browser sets for each step (`--s1`, `--s2` …);
+ * everything else is written here.
  */
 final readonly class FoldingMarkup
 {
@@ -35,7 +36,10 @@ final readonly class FoldingMarkup
     public function html(): HtmlString
     {
         $size = $this->scene->root->part->size;
-        $steps = implode('', array_map(static fn ($step): string => "--s{$step->number}:".($step->kind === 'glue' ? 1 : 0).';', $this->scene->steps));
+        $steps = implode(
+            '',
+            array_map(static fn ($step): string => "--s{$step->number}:".($step->kind === 'glue' ? 1 : 0).';', $this->scene->steps),
+        );
 
         return new HtmlString(sprintf(
             '<div class="world" style="%swidth:%spx;height:%spx">%s</div>',
@@ -50,7 +54,10 @@ final readonly class FoldingMarkup
     private function node(SceneNode $node, int $glued = 0): string
     {
         $glued = $node->glued['step'] ?? $glued;
-        $inside = $this->leaf($node, $glued).implode('', array_map(fn (SceneNode $child): string => $this->node($child, $glued), $node->children));
+        $inside = $this->leaf($node, $glued).implode(
+            '',
+            array_map(fn (SceneNode $child): string => $this->node($child, $glued), $node->children),
+        );
         if ($node->glued !== null) {
             return $this->glued($node->glued, $inside);
         }
@@ -97,7 +104,11 @@ final readonly class FoldingMarkup
             return '';
         }
         [$left, $top, $right, $bottom] = [min($xs), min($ys), max($xs), max($ys)];
-        $lift = $node->lift === 0 || $node->fold === 0 ? '' : sprintf(';transform:translateZ(calc(var(--s%d) * %spx))', $node->fold, round($node->lift * self::LAYER, 2));
+        $lift = $node->lift === 0 || $node->fold === 0 ? '' : sprintf(
+            ';transform:translateZ(calc(var(--s%d) * %spx))',
+            $node->fold,
+            round($node->lift * self::LAYER, 2),
+        );
 
         return sprintf(
             '<div class="leaf" style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
@@ -115,14 +126,32 @@ final readonly class FoldingMarkup
     {
         $isBack = $side === Side::B;
         $clip = $node->windows === [] && $this->isRectangle($node->outline) ? '' : $this->clip($node, $isBack, $left, $top, $right);
-        $zones = implode('', array_map(fn (GlueZone $zone): string => $zone->side === $side ? $this->zone($zone, $glued, $isBack, $left, $top, $right) : '', $node->glue));
+        $zones = implode(
+            '',
+            array_map(
+                fn (GlueZone $zone): string => $zone->side === $side ? $this->zone($zone, $glued, $isBack, $left, $top, $right) : '',
+                $node->glue,
+            ),
+        );
         $label = $node->labels[$side->value] ?? '';
-        $flag = $node->part->upright || $label !== '' ? sprintf('<b class="flag%s">▲%s</b>', $label === '' ? ' is-bare' : '', $label === '' ? '' : '<br>'.e($label)) : '';
+        $flag = $node->part->upright || $label !== '' ? sprintf(
+            '<b class="flag%s">▲%s</b>',
+            $label === '' ? ' is-bare' : '',
+            $label === '' ? '' : '<br>'.e($label),
+        ) : '';
         if (min($right - $left, $bottom - $top) * $this->scale < 18 * Length::TICKS_PER_MILLIMETRE) {
             $flag = '';
         }
 
-        return sprintf('<i class="side is-%s role-%s" style="%s%s">%s%s</i>', strtolower($side->value), $node->part->role->value, $clip, $isBack ? '' : $this->picture($node, $left, $top), $zones, $flag);
+        return sprintf(
+            '<i class="side is-%s role-%s" style="%s%s">%s%s</i>',
+            strtolower($side->value),
+            $node->part->role->value,
+            $clip,
+            $isBack ? '' : $this->picture($node, $left, $top),
+            $zones,
+            $flag,
+        );
     }
 
     /** The panel's outline, and round its windows and back: by the even-odd rule these are open. */
@@ -132,7 +161,10 @@ final readonly class FoldingMarkup
         foreach ([$node->outline, ...$node->windows] as $loop) {
             array_push($corners, ...$loop, ...array_slice($loop, 0, 1), ...array_slice($node->outline, 0, 1));
         }
-        $places = array_map(fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px', $corners);
+        $places = array_map(
+            fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px',
+            $corners,
+        );
 
         return 'clip-path:polygon(evenodd,'.implode(',', $places).');';
     }

@@ -38,7 +38,10 @@ final readonly class PageMapDrawing
     {
         $drawing = SvgDrawing::around(Rectangle::whole($part->size), 9.0, "Piece {$part->letter} flat, with the pages it becomes");
         (new PartDrawing($this->notation, false))->bare($drawing, $part);
-        foreach ([...$part->panels, ...($part->panels === [] ? [new Panel('whole', $part->name, Rectangle::whole($part->size))] : [])] as $panel) {
+        foreach ([
+            ...$part->panels,
+            ...($part->panels === [] ? [new Panel('whole', $part->name, Rectangle::whole($part->size))] : []),
+        ] as $panel) {
             foreach ($this->map->faces as $face) {
                 if ($face->face->paper->part === $part->key && $face->face->paper->panel === $panel->key) {
                     $this->page($drawing, $panel->area, $face);
@@ -92,6 +95,17 @@ final readonly class PageMapDrawing
     private function opening(SvgDrawing $drawing, Rectangle $area, Edge $edge, float $radius): void
     {
         $middle = $area->middleOf($edge);
-        $drawing->element('circle', ['cx' => $middle->x->inMillimetres(), 'cy' => $middle->y->inMillimetres(), 'r' => $radius, 'fill' => '#d9b95c', 'stroke' => '#20264d', 'stroke-width' => 0.4, 'class' => 'opening']);
+        $drawing->element(
+            'circle',
+            [
+                'cx' => $middle->x->inMillimetres(),
+                'cy' => $middle->y->inMillimetres(),
+                'r' => $radius,
+                'fill' => '#d9b95c',
+                'stroke' => '#20264d',
+                'stroke-width' => 0.4,
+                'class' => 'opening',
+            ],
+        );
     }
 }

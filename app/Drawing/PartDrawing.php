@@ -88,7 +88,10 @@ final readonly class PartDrawing
     /** Only where all are alike does one look for a panel by its number. */
     private function isManyAlike(Part $part): bool
     {
-        $sizes = array_map(static fn (Panel $panel): string => "{$panel->area->size->width->ticks}×{$panel->area->size->height->ticks}", $part->panels);
+        $sizes = array_map(
+            static fn (Panel $panel): string => "{$panel->area->size->width->ticks}×{$panel->area->size->height->ticks}",
+            $part->panels,
+        );
 
         return count($sizes) > 4 && count(array_unique($sizes)) <= 4 && $part->slits !== [];
     }
@@ -101,6 +104,12 @@ final readonly class PartDrawing
         $drawing->text($width / 2, -$size * 0.6, '↔ '.$this->notation->text($part->size->width), $size);
         $x = -$size * 0.6;
         $y = $height / 2;
-        $drawing->text($x, $y, '↕ '.$this->notation->text($part->size->height), $size, attributes: ['transform' => "rotate(-90 {$x} {$y})"]);
+        $drawing->text(
+            $x,
+            $y,
+            '↕ '.$this->notation->text($part->size->height),
+            $size,
+            attributes: ['transform' => "rotate(-90 {$x} {$y})"],
+        );
     }
 }

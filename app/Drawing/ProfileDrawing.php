@@ -26,11 +26,20 @@ final readonly class ProfileDrawing
         $width = $profile->closed->width->inMillimetres();
         $height = $profile->thickest(true)->inMillimetres();
         $size = max(1.0, $width / self::BREADTH);
-        $drawing = new SvgDrawing(-26.0 * $size, -$height / 2 - 9.0 * $size, $width + 52.0 * $size, $height + 20.0 * $size, 'The closed book cut across, spine on the left');
+        $drawing = new SvgDrawing(
+            -26.0 * $size,
+            -$height / 2 - 9.0 * $size,
+            $width + 52.0 * $size,
+            $height + 20.0 * $size,
+            'The closed book cut across, spine on the left',
+        );
         $this->band($drawing, $profile, static fn (Slice $slice): Length => $slice->filled, '#f0dfae', 'filled');
         $this->band($drawing, $profile, static fn (Slice $slice): Length => $slice->built, '#c9b48a', 'built');
         $bare = $profile->bare->inMillimetres();
-        $drawing->element('rect', ['x' => 0, 'y' => -$bare / 2, 'width' => $width, 'height' => $bare, 'fill' => '#8a7a58', 'class' => 'bare']);
+        $drawing->element(
+            'rect',
+            ['x' => 0, 'y' => -$bare / 2, 'width' => $width, 'height' => $bare, 'fill' => '#8a7a58', 'class' => 'bare'],
+        );
         $this->measure($drawing, -2.0 * $size, $profile->spine(true), 'end', $size);
         $thickest = $profile->slices[0];
         foreach ($profile->slices as $slice) {
@@ -58,7 +67,16 @@ final readonly class ProfileDrawing
                 array_unshift($lower, round($at->inMillimetres(), 3).','.round($half, 3));
             }
         }
-        $drawing->element('polygon', ['points' => implode(' ', [...$upper, ...$lower]), 'fill' => $fill, 'stroke' => '#20264d', 'stroke-width' => 0.25, 'class' => $class]);
+        $drawing->element(
+            'polygon',
+            [
+                'points' => implode(' ', [...$upper, ...$lower]),
+                'fill' => $fill,
+                'stroke' => '#20264d',
+                'stroke-width' => 0.25,
+                'class' => $class,
+            ],
+        );
     }
 
     private function measure(SvgDrawing $drawing, float $x, Length $thickness, string $anchor, float $size): void

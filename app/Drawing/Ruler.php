@@ -43,7 +43,13 @@ final readonly class Ruler
             $position = $step->times($i)->inMillimetres();
             $whole = $i % $perUnit === 0;
             $size = $whole ? $depth * 0.55 : $depth * 0.25;
-            $drawing->stroke($level ? $position : $at - $size, $level ? $at - $size : $position, $level ? $position : $at, $level ? $at : $position, LineKind::Ruler);
+            $drawing->stroke(
+                $level ? $position : $at - $size,
+                $level ? $at - $size : $position,
+                $level ? $position : $at,
+                $level ? $at : $position,
+                LineKind::Ruler,
+            );
             if ($whole && intdiv($i, $perUnit) % $named === 0) {
                 $drawing->text(
                     $level ? $position : $at - $depth * 0.75,

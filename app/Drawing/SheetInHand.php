@@ -46,7 +46,11 @@ final readonly class SheetInHand
     private function fallen(SvgDrawing $drawing, Piece $piece, Notation $notation): void
     {
         $drawing->open('g', ['class' => 'fallen']);
-        $drawing->paper($piece->area(), $piece instanceof Blank ? '#fffdf6' : '#efe9da', $piece instanceof Blank ? 'blank-paper' : 'offcut');
+        $drawing->paper(
+            $piece->area(),
+            $piece instanceof Blank ? '#fffdf6' : '#efe9da',
+            $piece instanceof Blank ? 'blank-paper' : 'offcut',
+        );
         if ($piece instanceof Blank) {
             [$x, $y] = $this->middle($piece->area());
             $drawing->ring($x, $y, $piece->label(), min(9.0, $piece->area()->size->shortSide()->inMillimetres() * 0.3));
@@ -71,7 +75,13 @@ final readonly class SheetInHand
         $text = $notation->number($cut->at);
         $isWidth
             ? $drawing->stroke($x, $y - 3.5, $x + $at, $y - 3.5, LineKind::Ruler)->text($x + $at / 2, $y - 5.0, $text, 13.0)
-            : $drawing->stroke($x - 3.5, $y, $x - 3.5, $y + $at, LineKind::Ruler)->text($x - 6.0, $y + $at / 2, $text, 13.0, attributes: ['transform' => sprintf('rotate(-90 %s %s)', $x - 6.0, $y + $at / 2)]);
+            : $drawing->stroke($x - 3.5, $y, $x - 3.5, $y + $at, LineKind::Ruler)->text(
+                $x - 6.0,
+                $y + $at / 2,
+                $text,
+                13.0,
+                attributes: ['transform' => sprintf('rotate(-90 %s %s)', $x - 6.0, $y + $at / 2)],
+            );
         foreach ([$cut->first, $cut->second] as $piece) {
             if ($piece instanceof Blank) {
                 [$mx, $my] = $this->middle($piece->area());

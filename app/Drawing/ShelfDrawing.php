@@ -18,7 +18,10 @@ final readonly class ShelfDrawing
 
     public function draw(): SvgDrawing
     {
-        $slit = array_filter($this->plan->blueprint->parts, static fn (Part $part): bool => $part->slits !== [] && count($part->panels) > 8);
+        $slit = array_filter(
+            $this->plan->blueprint->parts,
+            static fn (Part $part): bool => $part->slits !== [] && count($part->panels) > 8,
+        );
         if ($slit !== []) {
             return (new PartDrawing($this->plan->notation(), false))->draw($slit[array_key_first($slit)], 4.0);
         }
@@ -32,6 +35,11 @@ final readonly class ShelfDrawing
     /** @param list<Face> $opening */
     private function things(array $opening): int
     {
-        return array_sum(array_map(fn (Face $face): int => count($this->plan->blueprint->on($face->key)) + count($this->plan->blueprint->flapsOn($face->key)), $opening));
+        return array_sum(
+            array_map(
+                fn (Face $face): int => count($this->plan->blueprint->on($face->key)) + count($this->plan->blueprint->flapsOn($face->key)),
+                $opening,
+            ),
+        );
     }
 }

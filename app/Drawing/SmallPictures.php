@@ -30,7 +30,10 @@ final readonly class SmallPictures
             return array_map(strval(...), $known);
         }
         $spreads = new SpreadDrawing($plan);
-        $pictures = array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $spreads->openings());
+        $pictures = array_map(
+            static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(),
+            $spreads->openings(),
+        );
         $this->cache->put($key, $pictures, now()->addDays(self::DAYS));
 
         return $pictures;

@@ -54,15 +54,25 @@ final readonly class SpreadDrawing
      * @param list<string> $lifted keys of flaps
      * @param float|null $step how far a thing moves at a time, in mm; null where nothing can be moved
      */
-    public function draw(array $opening, ?string $chosen = null, ?callable $link = null, bool $rulers = true, array $lifted = [], ?float $step = null): SvgDrawing
-    {
+    public function draw(
+        array $opening,
+        ?string $chosen = null,
+        ?callable $link = null,
+        bool $rulers = true,
+        array $lifted = [],
+        ?float $step = null,
+    ): SvgDrawing {
         // Shut, everything lies within the pages: a small picture need not look further.
         $places = new FacePlaces($this->plan->blueprint, $opening, $lifted, $link !== null || $chosen !== null || $lifted !== []);
         $whole = $places->bounds();
         $drawing = $this->ground($opening, $whole, $rulers);
         foreach (FacePlaces::pages($opening) as $key => $area) {
             $face = $this->plan->blueprint->face($key);
-            $drawing->shifted($area->left(), $area->top(), fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted))->draw($drawing, $face, $rulers));
+            $drawing->shifted(
+                $area->left(),
+                $area->top(),
+                fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted))->draw($drawing, $face, $rulers),
+            );
         }
         if ($link !== null) {
             $this->addLinks($drawing, $places, $link, $lifted);
@@ -102,7 +112,11 @@ final readonly class SpreadDrawing
             $whole->size->height->inMillimetres() + 2.9 * $depth,
             "The book opened at {$names}",
         );
-        $drawing->shifted($whole->left(), $whole->top(), fn (SvgDrawing $drawing) => (new Ruler($this->plan->design->unit))->draw($drawing, $whole->size->width, $whole->size->height));
+        $drawing->shifted(
+            $whole->left(),
+            $whole->top(),
+            fn (SvgDrawing $drawing) => (new Ruler($this->plan->design->unit))->draw($drawing, $whole->size->width, $whole->size->height),
+        );
 
         return $drawing;
     }
@@ -160,7 +174,10 @@ final readonly class SpreadDrawing
                 'data-left' => $thing->area->left()->inMillimetres(),
                 'data-top' => $thing->area->top()->inMillimetres(),
             ]);
-            $drawing->rectangle(Rectangle::at($place->left()->plus($thing->area->left()), $place->top()->plus($thing->area->top()), $thing->area->size), ['fill' => 'transparent']);
+            $drawing->rectangle(
+                Rectangle::at($place->left()->plus($thing->area->left()), $place->top()->plus($thing->area->top()), $thing->area->size),
+                ['fill' => 'transparent'],
+            );
             $drawing->close('g');
         }
     }

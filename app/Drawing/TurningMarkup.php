@@ -50,7 +50,9 @@ final readonly class TurningMarkup
             );
         }
 
-        return new HtmlString(sprintf('<div class="world is-turning" style="%swidth:0;height:%spx">%s</div>', $shares, round($this->tallest(), 2), $leaves));
+        return new HtmlString(
+            sprintf('<div class="world is-turning" style="%swidth:0;height:%spx">%s</div>', $shares, round($this->tallest(), 2), $leaves),
+        );
     }
 
     private function side(Face $face, bool $isBack): string
@@ -71,6 +73,11 @@ final readonly class TurningMarkup
 
     private function tallest(): float
     {
-        return max(array_map(fn (Face $face): float => $face->size->height->inMillimetres() * $this->scale, array_filter(array_merge(...$this->turns->leaves))) ?: [1.0]);
+        return max(
+            array_map(
+                fn (Face $face): float => $face->size->height->inMillimetres() * $this->scale,
+                array_filter(array_merge(...$this->turns->leaves)),
+            ) ?: [1.0],
+        );
     }
 }

@@ -15,8 +15,8 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /**
- * Looks longer for a better cut plan than the quick one, tells how far it is, and stops when it is asked to. A paper that is begun meanwhile keeps the plan it
- * was begun with.
+ * Looks longer for a better cut plan than the quick one, tells how far it is, and stops when it is asked to. A paper that is begun
+ * meanwhile keeps the plan it was begun with.
  */
 final class LookLonger implements ShouldQueue
 {
@@ -78,7 +78,11 @@ final class LookLonger implements ShouldQueue
 
     private function keep(PlanSearch $search, CutPlan $plan, CutPlan $known): void
     {
-        $better = [array_sum($plan->missing), $plan->sheets(), $plan->cents()] < [array_sum($known->missing), $known->sheets(), $known->cents()];
+        $better = [array_sum($plan->missing), $plan->sheets(), $plan->cents()] < [
+            array_sum($known->missing),
+            $known->sheets(),
+            $known->cents(),
+        ];
         $search->update([
             'state' => $search->state === PlanSearch::CANCELLED ? PlanSearch::CANCELLED : PlanSearch::DONE,
             'share' => 100,

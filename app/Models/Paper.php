@@ -49,11 +49,55 @@ final class Paper extends Model
 {
     use SoftDeletes;
 
-    public const KINDS = ['pattern' => 'patterned paper', 'card' => 'card', 'board' => 'board', 'specialty' => 'specialty', 'leftover' => 'leftover'];
+    public const KINDS = [
+        'pattern' => 'patterned paper',
+        'card' => 'card',
+        'board' => 'board',
+        'specialty' => 'specialty',
+        'leftover' => 'leftover',
+    ];
 
-    protected $fillable = ['name', 'kind', 'pad', 'parent_id', 'width', 'height', 'selvage', 'weight', 'sides', 'direction', 'grain', 'count', 'cents', 'place', 'tags', 'swatch', 'picture', 'picture_b', 'cut_left', 'cut_top', 'thickness', 'swatch_b'];
+    protected $fillable = [
+        'name',
+        'kind',
+        'pad',
+        'parent_id',
+        'width',
+        'height',
+        'selvage',
+        'weight',
+        'sides',
+        'direction',
+        'grain',
+        'count',
+        'cents',
+        'place',
+        'tags',
+        'swatch',
+        'picture',
+        'picture_b',
+        'cut_left',
+        'cut_top',
+        'thickness',
+        'swatch_b',
+    ];
 
-    protected $attributes = ['pad' => '', 'selvage' => 0, 'sides' => 'double', 'direction' => 'none', 'grain' => 'unknown', 'count' => 0, 'cents' => 0, 'place' => '', 'tags' => '', 'swatch' => '', 'cut_left' => 0, 'cut_top' => 0, 'thickness' => null, 'swatch_b' => ''];
+    protected $attributes = [
+        'pad' => '',
+        'selvage' => 0,
+        'sides' => 'double',
+        'direction' => 'none',
+        'grain' => 'unknown',
+        'count' => 0,
+        'cents' => 0,
+        'place' => '',
+        'tags' => '',
+        'swatch' => '',
+        'cut_left' => 0,
+        'cut_top' => 0,
+        'thickness' => null,
+        'swatch_b' => '',
+    ];
 
     /** @return HasMany<PaperMovement, $this> */
     public function movements(): HasMany
@@ -158,7 +202,10 @@ final class Paper extends Model
         $text = static fn (string $key): string => is_string($filters[$key] ?? null) ? trim($filters[$key]) : '';
         foreach (preg_split('/\s+/', $text('search'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->whereRaw("(name like ? escape '\\' or pad like ? escape '\\' or place like ? escape '\\' or tags like ? escape '\\')", [$like, $like, $like, $like]);
+            $query->whereRaw(
+                "(name like ? escape '\\' or pad like ? escape '\\' or place like ? escape '\\' or tags like ? escape '\\')",
+                [$like, $like, $like, $like],
+            );
         }
         if (isset(self::KINDS[$text('kind')])) {
             $query->where('kind', $text('kind'));

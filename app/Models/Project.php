@@ -41,7 +41,13 @@ final class Project extends Model
     protected $fillable = ['name', 'design', 'revision', 'version', 'copies', 'batch_of'];
 
     /** @var array<string, string> */
-    protected $casts = ['design' => 'array', 'revision' => 'integer', 'version' => 'integer', 'copies' => 'integer', 'batch_of' => 'integer'];
+    protected $casts = [
+        'design' => 'array',
+        'revision' => 'integer',
+        'version' => 'integer',
+        'copies' => 'integer',
+        'batch_of' => 'integer',
+    ];
 
     protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null];
 

@@ -15,8 +15,12 @@ use Illuminate\Contracts\Cache\Repository;
 /** What the catalogue shows of every structure: drawings and numbers of its usual size, worked out once for each edition of the code. */
 final readonly class CatalogueEntries
 {
-    public function __construct(private Catalogue $catalogue, private DesignReader $reader, private Workshop $workshop, private Repository $cache)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private DesignReader $reader,
+        private Workshop $workshop,
+        private Repository $cache,
+    ) {
     }
 
     /** @return list<CatalogueEntry> */

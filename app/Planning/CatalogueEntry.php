@@ -85,7 +85,10 @@ final readonly class CatalogueEntry
     /** @return list<string> */
     private static function traitsOf(WorkPlan $plan): array
     {
-        $mats = array_map(static fn (Joint $joint): string => $joint->from->part, array_filter($plan->blueprint->joints, static fn (Joint $joint): bool => $joint->layer === Layer::Mat));
+        $mats = array_map(
+            static fn (Joint $joint): string => $joint->from->part,
+            array_filter($plan->blueprint->joints, static fn (Joint $joint): bool => $joint->layer === Layer::Mat),
+        );
         $roles = [];
         foreach ($plan->blueprint->parts as $part) {
             if (! in_array($part->key, $mats, true) && $part->role !== StockRole::MatBase && $part->role !== StockRole::MatTop) {
@@ -93,13 +96,21 @@ final readonly class CatalogueEntry
             }
         }
         $structure = array_map(static fn (StockRole $role): string => $role->value, self::STRUCTURE_ROLES);
-        $sheets = array_sum(array_map(static fn (StockPlan $stock): int => array_intersect($stock->roles, $structure) === [] ? 0 : $stock->cuts->sheets(), $plan->stocks));
+        $sheets = array_sum(
+            array_map(
+                static fn (StockPlan $stock): int => array_intersect($stock->roles, $structure) === [] ? 0 : $stock->cuts->sheets(),
+                $plan->stocks,
+            ),
+        );
         $photos = Tally::of($plan)->photos;
         $needles = array_filter($plan->blueprint->tasks, static fn (Task $task): bool => $task->caution === Caution::Needle);
         $traits = [
             'one-sheet' => $sheets === 1 && ! in_array(StockRole::Board->value, $roles, true),
             'holds-photos' => ($photos[PhotoSize::FourBySix->label()] ?? $photos[PhotoSize::NineByThirteen->label()] ?? 0) > 0,
-            'card-only' => array_diff($roles, [StockRole::StructureCard->value, StockRole::SecondCard->value, StockRole::InsertCard->value]) === [],
+            'card-only' => array_diff(
+                $roles,
+                [StockRole::StructureCard->value, StockRole::SecondCard->value, StockRole::InsertCard->value],
+            ) === [],
             'hard-cover' => in_array(StockRole::Board->value, $roles, true),
             'no-sewing' => $needles === [],
             'first-book' => $plan->structure->skill() === Skill::First,

@@ -60,7 +60,14 @@ final readonly class ChangeInWords
 
     private function place(string $place): string
     {
-        $words = array_filter(explode('.', $place), static fn (string $word): bool => ! in_array($word, ['parameters', 'materials', 'faces', 'things', 'children'], true) && ! is_numeric($word));
+        $words = array_filter(
+            explode('.', $place),
+            static fn (string $word): bool => ! in_array(
+                $word,
+                ['parameters', 'materials', 'faces', 'things', 'children'],
+                true,
+            ) && ! is_numeric($word),
+        );
 
         return str_replace('-', ' ', implode(' ', $words));
     }

@@ -15,7 +15,10 @@ final readonly class CodeEdition
         $files = array_merge(...array_map(static fn (string $folder): array => glob(base_path("{$folder}/*.php")) ?: [], $folders));
         // What is in them is looked at again only when one of them was written to.
         $written = Mark::of($files, array_map(filemtime(...), $files));
-        $edition = Cache::rememberForever("edition:{$written}", static fn (): string => Mark::of(array_map(static fn (string $file): string => (string) file_get_contents($file), $files)));
+        $edition = Cache::rememberForever(
+            "edition:{$written}",
+            static fn (): string => Mark::of(array_map(static fn (string $file): string => (string) file_get_contents($file), $files)),
+        );
 
         return is_string($edition) ? $edition : $written;
     }

@@ -22,14 +22,24 @@ use Ephemeron\WorkPlan;
 /** The sheet at the trimmer: the first one of which not every cut is made, or the one that was asked for. */
 final readonly class InHand
 {
-    private function __construct(private WorkPlan $plan, public Step $step, public StockPlan $stock, public SheetPattern $pattern, public int $done, public SheetState $state, public int $sheet, public int $sheets)
-    {
+    private function __construct(
+        private WorkPlan $plan,
+        public Step $step,
+        public StockPlan $stock,
+        public SheetPattern $pattern,
+        public int $done,
+        public SheetState $state,
+        public int $sheet,
+        public int $sheets,
+    ) {
     }
 
     /** @return self|null null when all is cut */
     public static function of(WorkPlan $plan, Progress $progress, ?string $asked): ?self
     {
-        $steps = array_values(array_filter($plan->steps, static fn (Step $step): bool => $step->phase === Phase::Cut && $step->picture->kind === 'sheet'));
+        $steps = array_values(
+            array_filter($plan->steps, static fn (Step $step): bool => $step->phase === Phase::Cut && $step->picture->kind === 'sheet'),
+        );
         $open = array_values(array_filter($steps, static fn (Step $step): bool => ! $progress->isDone($step)));
         $asked = array_values(array_filter($open, static fn (Step $step): bool => $step->key === $asked));
         $step = $asked[0] ?? $open[0] ?? null;
@@ -43,13 +53,24 @@ final readonly class InHand
             $done++;
         }
 
-        return new self($plan, $step, $stock, $pattern, $done, SheetState::after($pattern, $done), (int) array_search($step, $steps, true) + 1, count($steps));
+        return new self(
+            $plan,
+            $step,
+            $stock,
+            $pattern,
+            $done,
+            SheetState::after($pattern, $done),
+            (int) array_search($step, $steps, true) + 1,
+            count($steps),
+        );
     }
 
     /** @return list<Part> that come from the paper in hand */
     public function parts(): array
     {
-        return array_values(array_filter($this->plan->blueprint->parts, fn (Part $part): bool => in_array($part->role->value, $this->stock->roles, true)));
+        return array_values(
+            array_filter($this->plan->blueprint->parts, fn (Part $part): bool => in_array($part->role->value, $this->stock->roles, true)),
+        );
     }
 
     public function cut(): ?CutStep

@@ -85,7 +85,12 @@ final readonly class Progress
         if ($this->total() === 0) {
             return 0.0;
         }
-        $copies = array_sum(array_map(fn (Step $step): float => $this->isForEachCopy($step) ? $this->copiesDone($step) / $this->copies : (float) $this->isDone($step), $this->plan->steps));
+        $copies = array_sum(
+            array_map(
+                fn (Step $step): float => $this->isForEachCopy($step) ? $this->copiesDone($step) / $this->copies : (float) $this->isDone($step),
+                $this->plan->steps,
+            ),
+        );
 
         return $copies / $this->total();
     }

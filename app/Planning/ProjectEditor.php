@@ -117,7 +117,10 @@ final readonly class ProjectEditor
      */
     private function again(WorkPlan $plan, array $undone): array
     {
-        $titles = array_map(static fn (Step $step): string => lcfirst($step->title), array_filter($plan->steps, static fn (Step $step): bool => in_array($step->key, $undone, true)));
+        $titles = array_map(
+            static fn (Step $step): string => lcfirst($step->title),
+            array_filter($plan->steps, static fn (Step $step): bool => in_array($step->key, $undone, true)),
+        );
 
         return $titles === [] ? [] : ['To be done again, because the lines lie elsewhere: '.implode('; ', $titles).'.'];
     }

@@ -23,7 +23,17 @@ final readonly class SpotOnFace
     {
         return match (true) {
             $this->has('edge') => ['top', 'left', 'right', 'bottom'],
-            $this->has(Position::ACROSS) => ['top-left', 'top', 'top-right', 'left', 'middle', 'right', 'bottom-left', 'bottom', 'bottom-right'],
+            $this->has(Position::ACROSS) => [
+                'top-left',
+                'top',
+                'top-right',
+                'left',
+                'middle',
+                'right',
+                'bottom-left',
+                'bottom',
+                'bottom-right',
+            ],
             default => [],
         };
     }

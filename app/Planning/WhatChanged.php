@@ -41,7 +41,9 @@ final readonly class WhatChanged
 
     private function gone(): ?string
     {
-        $names = static fn (WorkPlan $plan): array => array_values(array_unique(array_map(static fn (Part $part): string => lcfirst($part->name), array_values($plan->blueprint->parts))));
+        $names = static fn (WorkPlan $plan): array => array_values(
+            array_unique(array_map(static fn (Part $part): string => lcfirst($part->name), array_values($plan->blueprint->parts))),
+        );
         $new = array_diff($names($this->after), $names($this->before));
         $gone = array_diff($names($this->before), $names($this->after));
         $said = array_filter([
@@ -69,7 +71,12 @@ final readonly class WhatChanged
         foreach ($this->before->steps as $step) {
             $was[$step->key] = $step->adhesive;
         }
-        $changed = count(array_filter($this->after->steps, static fn (Step $step): bool => isset($was[$step->key]) && $was[$step->key] !== $step->adhesive));
+        $changed = count(
+            array_filter(
+                $this->after->steps,
+                static fn (Step $step): bool => isset($was[$step->key]) && $was[$step->key] !== $step->adhesive,
+            ),
+        );
 
         return $changed === 0 ? null : "{$changed} steps are glued in another way";
     }

@@ -155,7 +155,15 @@ final readonly class CutListPdf
             $width = $area->size->width->inMillimetres() * $scale;
             $height = $area->size->height->inMillimetres() * $scale;
             $blank = $leaf instanceof Blank;
-            $pages->pdf->Rect($x, $y, $width, $height, $blank ? 'D' : 'DF', ['all' => ['width' => 0.2, 'dash' => 0]], $blank ? [] : [239, 233, 218]);
+            $pages->pdf->Rect(
+                $x,
+                $y,
+                $width,
+                $height,
+                $blank ? 'D' : 'DF',
+                ['all' => ['width' => 0.2, 'dash' => 0]],
+                $blank ? [] : [239, 233, 218],
+            );
             if ($blank) {
                 $pages->pdf->setFont('dejavuserif', '', max(4.0, min(9.0, min($width, $height) * 1.6)));
                 $pages->pdf->setXY($x, $y + $height / 2 - 2);

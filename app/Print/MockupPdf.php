@@ -80,7 +80,11 @@ final readonly class MockupPdf
             $pages->heading("{$part->letter} · {$part->name}: the pages it becomes", 12);
             $top = $pages->pdf->GetY() + 2.0;
             $pages->legend([LineKind::Valley, LineKind::Mountain, LineKind::Slit]);
-            $factor = min($pages->width() / $part->size->width->inMillimetres(), ($pages->bottom() - $top) / $part->size->height->inMillimetres(), 1.0);
+            $factor = min(
+                $pages->width() / $part->size->width->inMillimetres(),
+                ($pages->bottom() - $top) / $part->size->height->inMillimetres(),
+                1.0,
+            );
             $this->piece($pages, $part, $map, PdfPages::MARGIN, $top, $factor, false);
         }
         if ($drawn === 0) {
@@ -119,7 +123,10 @@ final readonly class MockupPdf
                 array_push($pieces, ...array_fill(0, $part->quantity, $part));
             }
         }
-        usort($pieces, static fn (Part $one, Part $other): int => [$other->size->height->ticks, $one->letter] <=> [$one->size->height->ticks, $other->letter]);
+        usort(
+            $pieces,
+            static fn (Part $one, Part $other): int => [$other->size->height->ticks, $one->letter] <=> [$one->size->height->ticks, $other->letter],
+        );
 
         return $pieces;
     }
@@ -134,8 +141,16 @@ final readonly class MockupPdf
         return $turned ? [$height, $width, true] : [$width, $height, false];
     }
 
-    private function piece(PdfPages $pages, Part $part, PageMap $map, float $left, float $top, float $factor, bool $turned, int $which = 0): void
-    {
+    private function piece(
+        PdfPages $pages,
+        Part $part,
+        PageMap $map,
+        float $left,
+        float $top,
+        float $factor,
+        bool $turned,
+        int $which = 0,
+    ): void {
         $pdf = $pages->pdf;
         $pdf->StartTransform();
         if ($turned) {
@@ -143,11 +158,21 @@ final readonly class MockupPdf
             $left += $part->size->height->inMillimetres() * $factor;
             $pdf->Rotate(-90, $left, $top);
         }
-        foreach ([...PatternSvg::outline(Polygon::of(Rectangle::whole($part->size))), ...array_merge(...array_map(PatternSvg::outline(...), $part->cutAways))] as $line) {
+        foreach ([
+            ...PatternSvg::outline(Polygon::of(Rectangle::whole($part->size))),
+            ...array_merge(...array_map(PatternSvg::outline(...), $part->cutAways)),
+        ] as $line) {
             $this->line($pages, $line, LineKind::Outline, $left, $top, $factor);
         }
         foreach ($part->creases as $crease) {
-            $this->line($pages, $crease->line, $crease->fold->value === 'mountain' ? LineKind::Mountain : LineKind::Valley, $left, $top, $factor);
+            $this->line(
+                $pages,
+                $crease->line,
+                $crease->fold->value === 'mountain' ? LineKind::Mountain : LineKind::Valley,
+                $left,
+                $top,
+                $factor,
+            );
         }
         foreach ($part->slits as $slit) {
             $this->line($pages, $slit->line, LineKind::Slit, $left, $top, $factor);

@@ -96,7 +96,15 @@ final readonly class TemplatesPdf
                 Edge::Bottom => [0, 180],
                 Edge::Left => [270, 450],
             };
-            $pdf->Circle($x + $notch->centre->x->inMillimetres(), $y + $notch->centre->y->inMillimetres(), $notch->diameter->inMillimetres() / 2, $from, $to, 'D', PdfPages::style(LineKind::Outline));
+            $pdf->Circle(
+                $x + $notch->centre->x->inMillimetres(),
+                $y + $notch->centre->y->inMillimetres(),
+                $notch->diameter->inMillimetres() / 2,
+                $from,
+                $to,
+                'D',
+                PdfPages::style(LineKind::Outline),
+            );
         }
         if ($offsetX + $offsetY === 0.0) {
             $pdf->setFont('dejavuserif', '', 16);

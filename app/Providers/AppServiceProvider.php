@@ -37,7 +37,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(DesignReader::class);
         $this->app->singleton(DesignFields::class);
         $this->app->singleton(DesignWriter::class);
-        $this->app->singleton(CutPlanner::class, fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))));
+        $this->app->singleton(
+            CutPlanner::class,
+            fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))),
+        );
         $this->app->singleton(Workshop::class);
         $this->app->singleton(History::class, fn (): History => new History(
             new DesignSlice,
@@ -53,7 +56,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (['length', 'size'] as $measured) {
-            Blade::directive($measured, static fn (string $arguments): string => "<?php echo \\App\\View\\Measured::{$measured}({$arguments}); ?>");
+            Blade::directive(
+                $measured,
+                static fn (string $arguments): string => "<?php echo \\App\\View\\Measured::{$measured}({$arguments}); ?>",
+            );
         }
         Blade::directive('typeset', static fn (string $text): string => '<?php echo \\App\\View\\Typeset::html('.$text.'); ?>');
     }

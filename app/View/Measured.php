@@ -24,7 +24,11 @@ final readonly class Measured
         $shown = $notation->number($size->width).' × '.$notation->number($size->height);
         $exact = $notation->exact($size->width).' × '.$notation->exact($size->height);
 
-        return self::html($unit ? "{$shown} {$notation->unit->value}" : $shown, $exact, Notation::usual($notation->unit->other())->size($size));
+        return self::html(
+            $unit ? "{$shown} {$notation->unit->value}" : $shown,
+            $exact,
+            Notation::usual($notation->unit->other())->size($size),
+        );
     }
 
     private static function html(string $shown, string $exact, string $other): HtmlString

@@ -17,7 +17,11 @@ final readonly class Typeset
     public static function html(string $text): HtmlString
     {
         // A number and its unit, and the two numbers of a size, stay on one line.
-        $kept = (string) preg_replace(['~(?<=[\d½¼¾⅛⅜⅝⅞]) (?=(?:in|cm)\b)~u', '~(?<=[\d½¼¾⅛⅜⅝⅞]) × (?=[≈\d½¼¾⅛⅜⅝⅞])~u'], ["\u{A0}", "\u{A0}×\u{A0}"], e($text));
+        $kept = (string) preg_replace(
+            ['~(?<=[\d½¼¾⅛⅜⅝⅞]) (?=(?:in|cm)\b)~u', '~(?<=[\d½¼¾⅛⅜⅝⅞]) × (?=[≈\d½¼¾⅛⅜⅝⅞])~u'],
+            ["\u{A0}", "\u{A0}×\u{A0}"],
+            e($text),
+        );
         $spelled = strtr($kept, self::VULGAR);
 
         return new HtmlString((string) preg_replace('~\x{2009}?(\d+⁄\d+)~u', '<span class="frac">$1</span>', $spelled));

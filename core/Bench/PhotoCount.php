@@ -41,7 +41,10 @@ final readonly class PhotoCount
         foreach ($blueprint->faces as $face) {
             if ($face->turns || ($face->isOfTheBook() && ! $face->isCover())) {
                 $room = self::roomOn($face, $blueprint);
-                $rooms[$room->width->ticks.'×'.$room->height->ticks] = [$room, ($rooms[$room->width->ticks.'×'.$room->height->ticks][1] ?? 0) + 1];
+                $rooms[$room->width->ticks.'×'.$room->height->ticks] = [
+                    $room,
+                    ($rooms[$room->width->ticks.'×'.$room->height->ticks][1] ?? 0) + 1,
+                ];
             }
         }
 

@@ -96,7 +96,12 @@ final readonly class WorkOrder
             default => "{$pattern->count} sheets alike",
         };
 
-        return sprintf('%s: cut %s into %s', $stock->stock->name, $sheets, $letters === [] ? 'what is kept for later' : implode(', ', $letters));
+        return sprintf(
+            '%s: cut %s into %s',
+            $stock->stock->name,
+            $sheets,
+            $letters === [] ? 'what is kept for later' : implode(', ', $letters),
+        );
     }
 
     private function cutLine(CutStep $cut, StockPlan $stock): string
@@ -134,7 +139,9 @@ final readonly class WorkOrder
     /** @return list<string> */
     private function partsOf(SheetPattern $pattern, StockPlan $stock): array
     {
-        return array_keys(array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => isset($pattern->gives[$part->letter])));
+        return array_keys(
+            array_filter($this->workings->blueprint->parts, static fn (Part $part): bool => isset($pattern->gives[$part->letter])),
+        );
     }
 
     /**
@@ -145,7 +152,12 @@ final readonly class WorkOrder
     {
         $places = [];
         foreach ($this->workings->blueprint->sections() as $section => $parts) {
-            $pieces = array_map(fn (Part $part): string => trim(sprintf('%s%s %s', $this->count($part) > 1 ? "{$this->count($part)} " : '', $part->letter, $this->where($part))), $parts);
+            $pieces = array_map(
+                fn (Part $part): string => trim(
+                    sprintf('%s%s %s', $this->count($part) > 1 ? "{$this->count($part)} " : '', $part->letter, $this->where($part)),
+                ),
+                $parts,
+            );
             $places[] = "{$section}: ".implode(', ', $pieces);
         }
         if ($this->workings->blueprint->pieces() < 2) {
@@ -182,7 +194,14 @@ final readonly class WorkOrder
         $drafts = [];
         foreach ($this->workings->blueprint->parts as $part) {
             $before = ['sort', ...$cuts];
-            foreach ([$this->scoring($part), $this->slitting($part), $this->cuttingAway($part), $this->folding($part), $this->notching($part), $this->trimming($part)] as $step) {
+            foreach ([
+                $this->scoring($part),
+                $this->slitting($part),
+                $this->cuttingAway($part),
+                $this->folding($part),
+                $this->notching($part),
+                $this->trimming($part),
+            ] as $step) {
                 if ($step !== null) {
                     $drafts[$step->key] = [$step, $before];
                     $before = [$step->key];
@@ -258,13 +277,20 @@ final readonly class WorkOrder
         $first = $part->corners[0];
         $where = count($part->corners) === 4
             ? 'all four'
-            : implode(' and ', array_map(static fn (Corner $corner): string => "{$corner->upper->value} {$corner->side->value}", $part->corners));
+            : implode(
+                ' and ',
+                array_map(static fn (Corner $corner): string => "{$corner->upper->value} {$corner->side->value}", $part->corners),
+            );
 
         return $this->step(
             "trim-{$part->key}",
             Phase::Notch,
             "{$first->trim->verb()} the corners of {$this->named($part)}",
-            sprintf('%s, %s. Now, while the piece is single: afterwards the punch does not reach.', ucfirst($where), $this->notation->text($first->reach)),
+            sprintf(
+                '%s, %s. Now, while the piece is single: afterwards the punch does not reach.',
+                ucfirst($where),
+                $this->notation->text($first->reach),
+            ),
             $part->section,
             parts: [$part->key],
             picture: Picture::part($part->key),
@@ -452,7 +478,20 @@ final readonly class WorkOrder
         array $places = [],
         ?Picture $picture = null,
     ): Step {
-        return new Step($key, 0, $phase, $title, $text, $lines, $section, $adhesive, $caution, $parts, $places, $picture ?? Picture::none());
+        return new Step(
+            $key,
+            0,
+            $phase,
+            $title,
+            $text,
+            $lines,
+            $section,
+            $adhesive,
+            $caution,
+            $parts,
+            $places,
+            $picture ?? Picture::none(),
+        );
     }
 
     private function numbered(Step $step, int $number): Step

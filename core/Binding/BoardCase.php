@@ -61,10 +61,36 @@ final readonly class BoardCase
 
     public function addTo(Draft $draft, Notation $notation): void
     {
-        $draft->part(new Part(self::BOARD, 'Cover board', 'Case', $this->board, StockRole::Board, 2, upright: false, places: ['front', 'back'], why: $this->boardWhy));
-        $draft->part(new Part(self::SPINE, 'Spine board', 'Case', $this->spine(), StockRole::Board, upright: false, places: ['spine'], why: $this->spineWhy));
+        $draft->part(
+            new Part(
+                self::BOARD,
+                'Cover board',
+                'Case',
+                $this->board,
+                StockRole::Board,
+                2,
+                upright: false,
+                places: ['front', 'back'],
+                why: $this->boardWhy,
+            ),
+        );
+        $draft->part(
+            new Part(
+                self::SPINE,
+                'Spine board',
+                'Case',
+                $this->spine(),
+                StockRole::Board,
+                upright: false,
+                places: ['spine'],
+                why: $this->spineWhy,
+            ),
+        );
         $strips = [];
-        foreach (['outer-wrap' => [$this->outside, 'Spine wrap, outside', Side::B], 'inner-wrap' => [$this->inside, 'Spine wrap, inside', Side::A]] as $key => [$size, $name, $side]) {
+        foreach ([
+            'outer-wrap' => [$this->outside, 'Spine wrap, outside', Side::B],
+            'inner-wrap' => [$this->inside, 'Spine wrap, inside', Side::A],
+        ] as $key => [$size, $name, $side]) {
             if ($size === null) {
                 continue;
             }
@@ -74,7 +100,16 @@ final readonly class BoardCase
                 $notation->number($this->gap),
                 $notation->text($this->overlap($size->width)),
             )));
-            $draft->joint(new Joint(new PanelRef($key, 'whole', Side::B), new PanelRef(self::SPINE, 'whole', $side), Rectangle::centred($size, $this->spine()), Adhesive::WetGlue, Layer::Cover, 'make-case'));
+            $draft->joint(
+                new Joint(
+                    new PanelRef($key, 'whole', Side::B),
+                    new PanelRef(self::SPINE, 'whole', $side),
+                    Rectangle::centred($size, $this->spine()),
+                    Adhesive::WetGlue,
+                    Layer::Cover,
+                    'make-case',
+                ),
+            );
         }
         $draft->task(new Task(
             'make-case',

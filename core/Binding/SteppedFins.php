@@ -102,9 +102,22 @@ final readonly class SteppedFins
                 panels: $grid->panels(),
                 places: ['spine'],
                 corners: $this->clip === null ? [] : Corner::all(Trim::Mitred, $this->clip),
-                why: 'Fin, channel, fin: '.$grid->inWords($notation).($unit === 1 ? '' : sprintf('. Its channel is two gaps of %s wider than the one before.', $notation->text($this->gap))),
+                why: 'Fin, channel, fin: '.$grid->inWords($notation).($unit === 1 ? '' : sprintf(
+                    '. Its channel is two gaps of %s wider than the one before.',
+                    $notation->text($this->gap),
+                )),
             ));
-            $draft->explain('page-gap', sprintf('channel %d = %s + %d × %s = %s', $unit, $notation->number($this->first), 2 * ($unit - 1), $notation->number($this->gap), $notation->text($this->channel($unit))));
+            $draft->explain(
+                'page-gap',
+                sprintf(
+                    'channel %d = %s + %d × %s = %s',
+                    $unit,
+                    $notation->number($this->first),
+                    2 * ($unit - 1),
+                    $notation->number($this->gap),
+                    $notation->text($this->channel($unit)),
+                ),
+            );
         }
         $this->stack($draft, $notation, $onto, $after);
     }
@@ -124,7 +137,16 @@ final readonly class SteppedFins
             $channel = new Size($this->channel($unit), $this->length);
             $under = $unit === $this->units ? new PanelRef($onto, 'whole', Side::A) : new PanelRef('fins-'.($unit + 1), 'channel', Side::A);
             $room = $unit === $this->units ? $draft->sizeOf($onto) : new Size($this->channel($unit + 1), $this->length);
-            $draft->joint(new Joint(new PanelRef("fins-{$unit}", 'channel', Side::B), $under, Rectangle::centred($channel, $room), Adhesive::Tape, Layer::Structure, "stack-{$unit}"));
+            $draft->joint(
+                new Joint(
+                    new PanelRef("fins-{$unit}", 'channel', Side::B),
+                    $under,
+                    Rectangle::centred($channel, $room),
+                    Adhesive::Tape,
+                    Layer::Structure,
+                    "stack-{$unit}",
+                ),
+            );
             $draft->task(new Task(
                 "stack-{$unit}",
                 Phase::Assemble,

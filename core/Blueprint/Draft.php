@@ -246,7 +246,12 @@ final class Draft
     /** @return list<string> keys of the numbered pages, in the order in which they were added */
     public function pageKeys(): array
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->faces)), static fn (string $key): bool => preg_match('/^page-\d+$/', $key) === 1));
+        return array_values(
+            array_filter(
+                array_map(strval(...), array_keys($this->faces)),
+                static fn (string $key): bool => preg_match('/^page-\d+$/', $key) === 1,
+            ),
+        );
     }
 
     /** @throws UnknownPiece */
@@ -278,7 +283,31 @@ final class Draft
 
         $this->poses = $this->poses === [] ? $this->usualPoses($faces) : $this->poses;
 
-        return new Blueprint($this->lettered(), $faces, $this->joints, array_map($this->whole(...), $this->tasks), $this->pouches, $this->loose, $this->openings, $this->mounts, $this->gussets, $this->fillings, $this->bare, $this->poses, $this->flaps, $this->reasons, $this->homeless, $this->magnets, $this->slides, array_values($this->closings), $this->things, $this->lumps, $this->bands, $this->remarks, $this->posted);
+        return new Blueprint(
+            $this->lettered(),
+            $faces,
+            $this->joints,
+            array_map($this->whole(...), $this->tasks),
+            $this->pouches,
+            $this->loose,
+            $this->openings,
+            $this->mounts,
+            $this->gussets,
+            $this->fillings,
+            $this->bare,
+            $this->poses,
+            $this->flaps,
+            $this->reasons,
+            $this->homeless,
+            $this->magnets,
+            $this->slides,
+            array_values($this->closings),
+            $this->things,
+            $this->lumps,
+            $this->bands,
+            $this->remarks,
+            $this->posted,
+        );
     }
 
     /** With all that was added to it since it was named first. */

@@ -42,21 +42,64 @@ final readonly class Face
     }
 
     /** The face of a thing that sits on this one. */
-    public function front(string $key, string $name, Size $size, PanelRef $paper, bool $takesMat = false, ?Edge $hinge = null, bool $turns = false): self
-    {
-        return new self($key, $name, $size, $paper, $this->order, $hinge ?? $this->hinge, parent: $this->key, takesMat: $takesMat, turns: $turns);
+    public function front(
+        string $key,
+        string $name,
+        Size $size,
+        PanelRef $paper,
+        bool $takesMat = false,
+        ?Edge $hinge = null,
+        bool $turns = false,
+    ): self {
+        return new self(
+            $key,
+            $name,
+            $size,
+            $paper,
+            $this->order,
+            $hinge ?? $this->hinge,
+            parent: $this->key,
+            takesMat: $takesMat,
+            turns: $turns,
+        );
     }
 
     /** The same face, of which only a part takes the mat. */
     public function mattedWithin(Rectangle $area): self
     {
-        return new self($this->key, $this->name, $this->size, $this->paper, $this->order, $this->hinge, $this->upsideDown, $this->parent, $this->takesMat, $this->turns, $area, $this->picture);
+        return new self(
+            $this->key,
+            $this->name,
+            $this->size,
+            $this->paper,
+            $this->order,
+            $this->hinge,
+            $this->upsideDown,
+            $this->parent,
+            $this->takesMat,
+            $this->turns,
+            $area,
+            $this->picture,
+        );
     }
 
     /** The same face, whose mat carries on the picture of others. */
     public function inPicture(string $picture): self
     {
-        return new self($this->key, $this->name, $this->size, $this->paper, $this->order, $this->hinge, $this->upsideDown, $this->parent, $this->takesMat, $this->turns, $this->matted, $picture);
+        return new self(
+            $this->key,
+            $this->name,
+            $this->size,
+            $this->paper,
+            $this->order,
+            $this->hinge,
+            $this->upsideDown,
+            $this->parent,
+            $this->takesMat,
+            $this->turns,
+            $this->matted,
+            $picture,
+        );
     }
 
     /** What stands on it in a drawing: its number where it is a page. */

@@ -9,8 +9,9 @@ use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 
 /**
- * Cuts the pieces that are pinned to a place of a sheet from there, and lets another planner cut all others, from what is free on those sheets first.
- * The pinned sheets are divided in three ways, and the best is taken. Its bound is that of the same pieces without pins, or the number of pinned sheets.
+ * Cuts the pieces that are pinned to a place of a sheet from there, and lets another planner cut all others, from what is free on those
+ * sheets first. The pinned sheets are divided in three ways, and the best is taken. Its bound is that of the same pieces without pins, or
+ * the number of pinned sheets.
  */
 final readonly class AroundPins implements CutPlanner
 {
@@ -73,7 +74,12 @@ final readonly class AroundPins implements CutPlanner
         $pinned = [];
         foreach ($sheets as $number => $sheet) {
             ksort($gives[$number]);
-            $pinned[] = new SheetPattern($supplies[0], 1, $supplies[0]->withSelvage($sheet->filled($fillings[$number] ?? [])), $gives[$number]);
+            $pinned[] = new SheetPattern(
+                $supplies[0],
+                1,
+                $supplies[0]->withSelvage($sheet->filled($fillings[$number] ?? [])),
+                $gives[$number],
+            );
         }
 
         return new CutPlan([...$pinned, ...$patterns], max($unpinned->lowerBound, count($sheets)), $plan->missing, $plan->oversize, $loose);
@@ -89,7 +95,11 @@ final readonly class AroundPins implements CutPlanner
         foreach ($demands as $demand) {
             foreach (array_slice($demand->pins, 0, $demand->quantity) as $pin) {
                 $turned = $pin->turned && $demand->turnable;
-                $sheets[$pin->sheet][] = new Blank(new Rectangle($pin->corner, $turned ? $demand->size->turned() : $demand->size), [$demand->key], $turned);
+                $sheets[$pin->sheet][] = new Blank(
+                    new Rectangle($pin->corner, $turned ? $demand->size->turned() : $demand->size),
+                    [$demand->key],
+                    $turned,
+                );
             }
         }
         ksort($sheets);
@@ -105,7 +115,12 @@ final readonly class AroundPins implements CutPlanner
      */
     private function sheets(array $demands, Supply $supply, Trimmer $trimmer, ?Axis $first): array
     {
-        $sheets = array_filter(array_map(static fn (array $blanks): ?PinnedSheet => PinnedSheet::of($supply->sheet, $blanks, $trimmer, $first), $this->pinned($demands)));
+        $sheets = array_filter(
+            array_map(
+                static fn (array $blanks): ?PinnedSheet => PinnedSheet::of($supply->sheet, $blanks, $trimmer, $first),
+                $this->pinned($demands),
+            ),
+        );
 
         return array_slice($sheets, 0, $supply->available, true);
     }

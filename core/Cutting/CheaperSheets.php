@@ -5,23 +5,31 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Makes a plan cheaper that has few enough sheets: one sheet after the other is taken away and its pieces go into the gaps of the rest and onto the cheapest sheet
- * that holds them.
+ * Makes a plan cheaper that has few enough sheets: one sheet after the other is taken away and its pieces go into the gaps of the rest and
+ * onto the cheapest sheet that holds them.
  */
 final readonly class CheaperSheets
 {
     private Packer $packer;
 
     /** @param list<Supply> $supplies */
-    public function __construct(private Measured $task, private array $supplies, private Disorder $disorder, private Deadline $deadline, private PlansSoFar $plans)
-    {
+    public function __construct(
+        private Measured $task,
+        private array $supplies,
+        private Disorder $disorder,
+        private Deadline $deadline,
+        private PlansSoFar $plans,
+    ) {
         $this->packer = new Packer($task, $supplies, cheapestFirst: true);
     }
 
     /** @param int $trials for each sheet */
     public function look(int $trials): void
     {
-        $prices = array_map(static fn (Supply $supply): int => $supply->cents, array_filter($this->supplies, static fn (Supply $supply): bool => ! $supply->isLeftover));
+        $prices = array_map(
+            static fn (Supply $supply): int => $supply->cents,
+            array_filter($this->supplies, static fn (Supply $supply): bool => ! $supply->isLeftover),
+        );
         if (count(array_unique($prices)) < 2) {
             return;
         }
@@ -46,7 +54,13 @@ final readonly class CheaperSheets
         for ($trial = 0; $trial < $trials && ! $this->deadline->isPast(); $trial++) {
             $begun = array_map(static fn (array $one): array => [$one[0], clone $one[1]], $rest);
             $sequence = $trial === 0 ? $this->byArea($pieces) : $this->disorder->of($pieces);
-            $next = $this->packer->pack($sequence, $trial % Packer::RULES, intdiv($trial, Packer::RULES) % Packer::SPLITS, $plan->newSheets, $begun);
+            $next = $this->packer->pack(
+                $sequence,
+                $trial % Packer::RULES,
+                intdiv($trial, Packer::RULES) % Packer::SPLITS,
+                $plan->newSheets,
+                $begun,
+            );
             if ($next->missed === 0 && $next->cents < $plan->cents) {
                 $this->plans->keep(new Packing($this->task, $this->supplies, $next->sheets, $plan->missing));
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * A linear programme that is solved while its columns are still being found: least cost of patterns that give every kind at least as often as it is
- * wanted and take no supply more often than there is. Revised simplex with an explicit inverse; rows are few, so that is quick.
+ * A linear programme that is solved while its columns are still being found: least cost of patterns that give every kind at least as often
+ * as it is wanted and take no supply more often than there is. Revised simplex with an explicit inverse; rows are few, so that is quick.
  *
  * Its numbers are floating point. What follows from them is proved elsewhere, in whole numbers.
  */

@@ -14,14 +14,25 @@ final readonly class CutPlan
      * @param list<string> $oversize demand keys of pieces that no sheet of this kind can give
      * @param list<string> $loosePins numbers of the pinned sheets on which the pins cannot be kept: beyond the sheet, on each other, or no straight cuts set them free
      */
-    public function __construct(public array $patterns, public int $lowerBound, public array $missing = [], public array $oversize = [], public array $loosePins = [])
-    {
+    public function __construct(
+        public array $patterns,
+        public int $lowerBound,
+        public array $missing = [],
+        public array $oversize = [],
+        public array $loosePins = [],
+    ) {
     }
 
     /** With a bound that somebody else has proved, where it is better. */
     public function boundedBy(int $bound): self
     {
-        return new self($this->patterns, max($this->lowerBound, min($bound, $this->sheets())), $this->missing, $this->oversize, $this->loosePins);
+        return new self(
+            $this->patterns,
+            max($this->lowerBound, min($bound, $this->sheets())),
+            $this->missing,
+            $this->oversize,
+            $this->loosePins,
+        );
     }
 
     /** @param array<string, string> $letters of now by those of then */
@@ -54,19 +65,31 @@ final readonly class CutPlan
     /** New sheets; leftovers do not count. */
     public function sheets(): int
     {
-        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count, $this->patterns));
+        return array_sum(
+            array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count, $this->patterns),
+        );
     }
 
     /** Price of the new sheets. */
     public function cents(): int
     {
-        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count * $pattern->supply->cents, $this->patterns));
+        return array_sum(
+            array_map(
+                static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count * $pattern->supply->cents,
+                $this->patterns,
+            ),
+        );
     }
 
     /** Of earlier books and earlier sheets; pieces that are cut again do not count. */
     public function leftovers(): int
     {
-        return array_sum(array_map(static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover && ! $pattern->supply->isCutBefore() ? $pattern->count : 0, $this->patterns));
+        return array_sum(
+            array_map(
+                static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover && ! $pattern->supply->isCutBefore() ? $pattern->count : 0,
+                $this->patterns,
+            ),
+        );
     }
 
     /** Whether no plan does with fewer sheets. */

@@ -24,7 +24,17 @@ final readonly class CutSequence
             [$cut, $together] = $pending[$signature];
             unset($pending[$signature]);
             $sameFence = $last !== null && $last->along === $cut->along && $last->at->equals($cut->at);
-            $steps[] = new CutStep(count($steps) + 1, $cut->area()->size, $cut->along, $cut->at, $together, $sameFence, $cut->first, $cut->second, $cut);
+            $steps[] = new CutStep(
+                count($steps) + 1,
+                $cut->area()->size,
+                $cut->along,
+                $cut->at,
+                $together,
+                $sameFence,
+                $cut->first,
+                $cut->second,
+                $cut,
+            );
             $this->lay($pending, $cut->first, $together);
             $this->lay($pending, $cut->second, $together);
             $last = $cut;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * When a planner has to come to an end. Its effort is limited by counting; this is for a machine slower than expected, or for one who does not want to wait. The seconds are
- * those this process works, not those that pass: what else the machine is busy with must not change a plan.
+ * When a planner has to come to an end. Its effort is limited by counting; this is for a machine slower than expected, or for one who does
+ * not want to wait. The seconds are those this process works, not those that pass: what else the machine is busy with must not change a
+ * plan.
  */
 final readonly class Deadline
 {

@@ -17,8 +17,15 @@ final readonly class Demand
      * @param list<Pin> $pins places on a sheet that so many of them must be cut from
      * @param string $piece what the piece is known by when its letter has changed
      */
-    public function __construct(public string $key, public Size $size, public int $quantity, public bool $turnable, public ?string $picture = null, public array $pins = [], public string $piece = '')
-    {
+    public function __construct(
+        public string $key,
+        public Size $size,
+        public int $quantity,
+        public bool $turnable,
+        public ?string $picture = null,
+        public array $pins = [],
+        public string $piece = '',
+    ) {
     }
 
     public function known(string $piece): self
@@ -29,7 +36,15 @@ final readonly class Demand
     /** So many of them fewer, those that are pinned first. */
     public function less(int $quantity): self
     {
-        return new self($this->key, $this->size, max(0, $this->quantity - $quantity), $this->turnable, $this->picture, array_slice($this->pins, $quantity), $this->piece);
+        return new self(
+            $this->key,
+            $this->size,
+            max(0, $this->quantity - $quantity),
+            $this->turnable,
+            $this->picture,
+            array_slice($this->pins, $quantity),
+            $this->piece,
+        );
     }
 
     /** Whether the same pieces are asked for, whatever their letter. */

@@ -37,6 +37,11 @@ final readonly class FenceSetting
             return '';
         }
 
-        return sprintf('%s falls between two marks of the trimmer: set it %s past %s, or mark the place with a ruler and lay it under the blade.', $notation->exact($this->fence), $notation->exact($this->past()), $notation->text($this->mark));
+        return sprintf(
+            '%s falls between two marks of the trimmer: set it %s past %s, or mark the place with a ruler and lay it under the blade.',
+            $notation->exact($this->fence),
+            $notation->exact($this->past()),
+            $notation->text($this->mark),
+        );
     }
 }

@@ -24,7 +24,12 @@ final readonly class Kind
         foreach ($demands as $demand) {
             $name = "{$demand->size->width->ticks}x{$demand->size->height->ticks}".($demand->turnable ? 't' : '');
             $known = $kinds[$name] ?? null;
-            $kinds[$name] = new self([...$known->keys ?? [], $demand->key], $demand->size, ($known->quantity ?? 0) + $demand->quantity, $demand->turnable);
+            $kinds[$name] = new self(
+                [...$known->keys ?? [], $demand->key],
+                $demand->size,
+                ($known->quantity ?? 0) + $demand->quantity,
+                $demand->turnable,
+            );
         }
 
         return array_values($kinds);

@@ -11,9 +11,10 @@ use Ephemeron\Measure\Size;
  *
  * Sides are rescaled by dual feasible functions: functions that never let pieces that fit side by side come to more than the
  * sheet. Any two of them, one for each side, make the pieces of one sheet come to no more area than the sheet, so the rescaled area
- * of all pieces counts sheets. The identity gives the plain area bound; u₁ counts pieces larger than half the sheet, u₂ those of which only two
- * go side by side, and so on. Source: S. P. Fekete and J. Schepers, New classes of fast lower bounds for bin packing problems, Mathematical
- * Programming 91 (2001), after G. S. Lueker; cited from memory. A piece that may be turned counts the way in which it counts less.
+ * of all pieces counts sheets. The identity gives the plain area bound; u₁ counts pieces larger than half the sheet, u₂ those of which
+ * only two go side by side, and so on. Source: S. P. Fekete and J. Schepers, New classes of fast lower bounds for bin packing problems,
+ * Mathematical Programming 91 (2001), after G. S. Lueker; cited from memory. A piece that may be turned counts the way in which it counts
+ * less.
  */
 final readonly class LowerBound
 {
@@ -46,7 +47,10 @@ final readonly class LowerBound
         $least = INF;
         foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
             if ($size->fitsIn($sheet)) {
-                $least = min($least, $this->rescaled($size->width->ticks, $sheet->width->ticks, $across) * $this->rescaled($size->height->ticks, $sheet->height->ticks, $down));
+                $least = min(
+                    $least,
+                    $this->rescaled($size->width->ticks, $sheet->width->ticks, $across) * $this->rescaled($size->height->ticks, $sheet->height->ticks, $down),
+                );
             }
         }
 

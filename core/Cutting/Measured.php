@@ -7,8 +7,8 @@ namespace Ephemeron\Cutting;
 use Ephemeron\Measure\Size;
 
 /**
- * A cutting task in whole units: the greatest measure that divides every side, so that the numbers are small. Kinds, sheets and the narrowest
- * strip are the same things as outside, only counted.
+ * A cutting task in whole units: the greatest measure that divides every side, so that the numbers are small. Kinds, sheets and the
+ * narrowest strip are the same things as outside, only counted.
  */
 final readonly class Measured
 {
@@ -37,7 +37,10 @@ final readonly class Measured
     public static function of(array $kinds, array $supplies, Trimmer $trimmer): self
     {
         $unit = 0;
-        foreach ([...array_map(static fn (Kind $kind): Size => $kind->size, $kinds), ...array_map(static fn (Supply $supply): Size => $supply->sheet, $supplies)] as $size) {
+        foreach ([
+            ...array_map(static fn (Kind $kind): Size => $kind->size, $kinds),
+            ...array_map(static fn (Supply $supply): Size => $supply->sheet, $supplies),
+        ] as $size) {
             $unit = self::divisor(self::divisor($unit, $size->width->ticks), $size->height->ticks);
         }
         $unit = max(1, $unit);
@@ -54,7 +57,13 @@ final readonly class Measured
             $unit,
             $kinds,
             $placements,
-            array_map(static fn (Supply $supply): array => [intdiv($supply->sheet->width->ticks, $unit), intdiv($supply->sheet->height->ticks, $unit)], $supplies),
+            array_map(
+                static fn (Supply $supply): array => [
+                    intdiv($supply->sheet->width->ticks, $unit),
+                    intdiv($supply->sheet->height->ticks, $unit),
+                ],
+                $supplies,
+            ),
             // A strip of just the narrowest breadth still comes off.
             intdiv($trimmer->narrowestStrip->ticks + $unit - 1, $unit),
             intdiv($trimmer->longestCut->ticks, $unit),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Lays pieces one after the other into the free rectangles of all sheets that are begun, by cuts from edge to edge, and begins a new sheet where
- * none fits. In which order, by which rule and with which cut first is up to the caller, who tries many ways.
+ * Lays pieces one after the other into the free rectangles of all sheets that are begun, by cuts from edge to edge, and begins a new sheet
+ * where none fits. In which order, by which rule and with which cut first is up to the caller, who tries many ways.
  */
 final class Packer
 {
@@ -87,7 +87,12 @@ final class Packer
             array_push($free, ...$slab->place($kind, $width, $height, $turned, $this->besideFirst($slab, $width, $height, $split)));
         }
 
-        return new Packing($this->task, $this->supplies, array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree())), $missing);
+        return new Packing(
+            $this->task,
+            $this->supplies,
+            array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree())),
+            $missing,
+        );
     }
 
     /**

@@ -42,8 +42,8 @@ final readonly class Packing
     }
 
     /**
-     * Nothing missed first, then fewest sheets, then cheapest, then the fewest cuts too long for the blade, then the largest piece left over, then the fewest different sheets: those that are alike are cut
-     * together at one setting.
+     * Nothing missed first, then fewest sheets, then cheapest, then the fewest cuts too long for the blade, then the largest piece left
+     * over, then the fewest different sheets: those that are alike are cut together at one setting.
      */
     public function beats(self $other): bool
     {

@@ -23,8 +23,13 @@ final class PackingSearch
     private readonly CheaperSheets $cheaper;
 
     /** @param list<Supply> $supplies */
-    public function __construct(private readonly Measured $task, private readonly array $supplies, int $bound, \Random\Randomizer $chance, private readonly Deadline $deadline)
-    {
+    public function __construct(
+        private readonly Measured $task,
+        private readonly array $supplies,
+        int $bound,
+        \Random\Randomizer $chance,
+        private readonly Deadline $deadline,
+    ) {
         $this->wanted = $task->wanted();
         $this->packer = new Packer($task, $supplies);
         $this->plans = new PlansSoFar($bound, new KnownPatterns($task->narrowest));
@@ -159,7 +164,12 @@ final class PackingSearch
         if ($this->isProved() || $this->deadline->isPast()) {
             return;
         }
-        $sheets = (new PatternChoice($this->supplies, $this->plans->patterns->all()))->within($this->wanted, $this->best()->newSheets - 1, $steps, $this->deadline);
+        $sheets = (new PatternChoice($this->supplies, $this->plans->patterns->all()))->within(
+            $this->wanted,
+            $this->best()->newSheets - 1,
+            $steps,
+            $this->deadline,
+        );
         if ($sheets !== null) {
             $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, []));
         }
@@ -202,7 +212,9 @@ final class PackingSearch
                 array_push($sequence, ...array_fill(0, $rest[$kind] ?? 0, $kind));
             }
             $copies = array_map(static fn (array $sheet): array => [$sheet[0], clone $sheet[1]], $sheets);
-            $this->plans->keep($this->packer->pack($sequence, $number % Packer::RULES, $number % Packer::SPLITS, $this->plans->most(), $copies));
+            $this->plans->keep(
+                $this->packer->pack($sequence, $number % Packer::RULES, $number % Packer::SPLITS, $this->plans->most(), $copies),
+            );
             if ($this->isProved() || $this->deadline->isPast() || count($sequence) > 400) {
                 return;
             }
@@ -213,7 +225,10 @@ final class PackingSearch
     private function inOrder(): array
     {
         $order = array_keys($this->supplies);
-        usort($order, fn (int $one, int $other): int => [(int) ! $this->supplies[$one]->isLeftover, $one] <=> [(int) ! $this->supplies[$other]->isLeftover, $other]);
+        usort(
+            $order,
+            fn (int $one, int $other): int => [(int) ! $this->supplies[$one]->isLeftover, $one] <=> [(int) ! $this->supplies[$other]->isLeftover, $other],
+        );
 
         return $order;
     }
@@ -233,7 +248,10 @@ final class PackingSearch
         ];
         foreach ($ranks as $rank) {
             $order = array_keys($this->task->kinds);
-            usort($order, static fn (int $one, int $other): int => [$rank($other), $size($other)->area(), $one] <=> [$rank($one), $size($one)->area(), $other]);
+            usort(
+                $order,
+                static fn (int $one, int $other): int => [$rank($other), $size($other)->area(), $one] <=> [$rank($one), $size($one)->area(), $other],
+            );
             $orders[] = $order;
         }
 

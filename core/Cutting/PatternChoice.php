@@ -7,10 +7,10 @@ namespace Ephemeron\Cutting;
 /**
  * Chooses whole sheets from all patterns that are known, so that every piece comes out and no more new sheets are taken than one likes.
  *
- * What a choice costs more than the linear programme is the sum of what its patterns are worth less than their sheet and of what is cut too often, at the
- * programme's prices. Between the bound and the plan that is wanted there is little room for that: the search gives up a choice as soon as its waste exceeds it.
- * It takes the piece that fewest patterns give first, and no pattern again that was tried in its place before. (To bound by reduced costs is usual in whole-number
- * programming; cited from memory.)
+ * What a choice costs more than the linear programme is the sum of what its patterns are worth less than their sheet and of what is cut
+ * too often, at the programme's prices. Between the bound and the plan that is wanted there is little room for that: the search gives up a
+ * choice as soon as its waste exceeds it. It takes the piece that fewest patterns give first, and no pattern again that was tried in its
+ * place before. (To bound by reduced costs is usual in whole-number programming; cited from memory.)
  */
 final class PatternChoice
 {
@@ -51,7 +51,10 @@ final class PatternChoice
     {
         $limited = array_keys(array_filter($this->supplies, static fn (Supply $supply): bool => $supply->available !== null));
         $limits = array_flip($limited);
-        $lp = new CoveringLp(array_map(floatval(...), $wanted), array_map(fn (int $supply): float => (float) $this->supplies[$supply]->available, $limited));
+        $lp = new CoveringLp(
+            array_map(floatval(...), $wanted),
+            array_map(fn (int $supply): float => (float) $this->supplies[$supply]->available, $limited),
+        );
         $this->gives = [];
         foreach ($this->patterns as $pattern => [$supply, $slab]) {
             $this->gives[$pattern] = $slab->pieces();
@@ -129,7 +132,14 @@ final class PatternChoice
                 $rest[$kind] = max(0, ($rest[$kind] ?? 0) - $count);
             }
             $this->chosen[] = $pattern;
-            if ($this->choose($rest, array_intersect_key($open, $fits), [$supply => $available[$supply] - 1] + $available, $most - $this->supplies[$supply]->countsAs(), $room - $waste, $deadline)) {
+            if ($this->choose(
+                $rest,
+                array_intersect_key($open, $fits),
+                [$supply => $available[$supply] - 1] + $available,
+                $most - $this->supplies[$supply]->countsAs(),
+                $room - $waste,
+                $deadline,
+            )) {
                 return true;
             }
             array_pop($this->chosen);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Fixes one pattern of the linear programme after the other and solves it again for what is left; when only a few sheets are left to fill, it lays their
- * pieces out in many orders, into the gaps of the fixed ones too. Each time another of the best patterns comes first.
+ * Fixes one pattern of the linear programme after the other and solves it again for what is left; when only a few sheets are left to fill,
+ * it lays their pieces out in many orders, into the gaps of the fixed ones too. Each time another of the best patterns comes first.
  */
 final class PatternDive
 {
@@ -43,7 +43,8 @@ final class PatternDive
             $search = new PatternSearch($this->task, $supplies, array_values($left));
             $search->run($known, PHP_INT_MAX, $effort, $this->deadline);
             $this->plans->patterns->remember($search->found);
-            // A few sheets are better filled by trying; and where the fixed ones are one too many already, what is missed is looked for later.
+            // A few sheets are better filled by trying; and where the fixed ones are one too many already, what is missed is looked for
+            // later.
             if ($search->bound <= 2 || $target - $new <= 2 || $search->bound + $new > $target) {
                 break;
             }
@@ -64,8 +65,8 @@ final class PatternDive
     }
 
     /**
-     * Patterns that are taken all but wholly, as often as that, without what is too many; where there is none, the one that is taken most, on later dives one
-     * further down.
+     * Patterns that are taken all but wholly, as often as that, without what is too many; where there is none, the one that is taken most,
+     * on later dives one further down.
      *
      * @param list<array{int, Slab, float}> $patterns
      * @param list<int> $left
@@ -128,7 +129,13 @@ final class PatternDive
         }
         for ($try = 0; $try < 120 && ! $this->deadline->isPast(); $try++) {
             $begun = array_map(static fn (array $sheet): array => [$sheet[0], clone $sheet[1]], $fixed);
-            $packing = $this->packer->pack($this->disorder->of($sequence), $try % Packer::RULES, intdiv($try, Packer::RULES) % Packer::SPLITS, $target, $begun);
+            $packing = $this->packer->pack(
+                $this->disorder->of($sequence),
+                $try % Packer::RULES,
+                intdiv($try, Packer::RULES) % Packer::SPLITS,
+                $target,
+                $begun,
+            );
             $this->plans->keep($packing);
             if ($packing->missed === 0) {
                 $this->plans->setNearest(null);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Column generation of Gilmore and Gomory: patterns are found one by one where the prices of the linear programme make them worth their sheet. From every set of
- * prices follows a bound on the sheets that is proved in whole numbers (Farley 1990, cited from memory): prices are rounded down to whole
- * parts of a million, the knapsack gives the greatest worth V of any pattern exactly, and no plan can need less than (Σ price × wanted) ÷ V sheets.
- * A supply of which there are only so many takes its share off first.
+ * Column generation of Gilmore and Gomory: patterns are found one by one where the prices of the linear programme make them worth their
+ * sheet. From every set of prices follows a bound on the sheets that is proved in whole numbers (Farley 1990, cited from memory): prices
+ * are rounded down to whole parts of a million, the knapsack gives the greatest worth V of any pattern exactly, and no plan can need less
+ * than (Σ price × wanted) ÷ V sheets. A supply of which there are only so many takes its share off first.
  */
 final class PatternSearch
 {
@@ -69,7 +69,10 @@ final class PatternSearch
         for ($round = 0; $round < self::MOST_ROUNDS && $this->effort < $mostEffort && ! $deadline->isPast(); $round++) {
             $lp->optimise(self::MOST_PIVOTS);
             $prices = $lp->prices();
-            $values = array_map(static fn (float $price): int => (int) floor(max(0.0, $price) * self::SCALE), array_slice($prices, 0, count($this->wanted)));
+            $values = array_map(
+                static fn (float $price): int => (int) floor(max(0.0, $price) * self::SCALE),
+                array_slice($prices, 0, count($this->wanted)),
+            );
             $knapsack->solve($values);
             $this->effort += $knapsack->effort();
             $this->bound = max($this->bound, $this->proved($knapsack, $values));
@@ -99,8 +102,9 @@ final class PatternSearch
     }
 
     /**
-     * With V the worth of the best pattern of a supply, every plan has Σ price × wanted ≤ Σ V × sheets of it. Leftovers give at the most V for each there is; of sheets, D is
-     * taken for one and what a limited one is worth beyond D once for each there is. So sheets ≥ (Σ price × wanted − …) ÷ D, for any D.
+     * With V the worth of the best pattern of a supply, every plan has Σ price × wanted ≤ Σ V × sheets of it. Leftovers give at the most V
+     * for each there is; of sheets, D is taken for one and what a limited one is worth beyond D once for each there is. So sheets ≥ (Σ
+     * price × wanted − …) ÷ D, for any D.
      *
      * @param list<int> $values whole parts of a million of a sheet
      */
@@ -122,7 +126,9 @@ final class PatternSearch
             };
         }
         $bound = 0;
-        foreach (array_filter([$unlimited === [] ? 0 : max($unlimited), max([0, ...$unlimited, ...array_column($limited, 0)])]) as $divisor) {
+        foreach (array_filter(
+            [$unlimited === [] ? 0 : max($unlimited), max([0, ...$unlimited, ...array_column($limited, 0)])],
+        ) as $divisor) {
             if ($unlimited !== [] && $divisor < max($unlimited)) {
                 continue;
             }

@@ -10,8 +10,8 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
- * Pieces that carry on one picture, side by side as one block of paper: it is laid out as one piece and cut apart last, so that the picture runs through
- * (common practice, no published source: what each must lose comes off its outer edge).
+ * Pieces that carry on one picture, side by side as one block of paper: it is laid out as one piece and cut apart last, so that the
+ * picture runs through (common practice, no published source: what each must lose comes off its outer edge).
  */
 final readonly class PictureBlock
 {
@@ -81,7 +81,13 @@ final readonly class PictureBlock
         }
         [$near, $far] = $this->divided($area, $along, $breadth);
 
-        return new Cut($area, $along, $breadth, $this->trimmed($near, $first, $turned), $this->rest($far, array_slice($demands, 1), $turned));
+        return new Cut(
+            $area,
+            $along,
+            $breadth,
+            $this->trimmed($near, $first, $turned),
+            $this->rest($far, array_slice($demands, 1), $turned),
+        );
     }
 
     private function trimmed(Rectangle $area, Demand $demand, bool $turned): Piece
@@ -102,7 +108,13 @@ final readonly class PictureBlock
         $size = $area->size;
 
         return $along === Axis::Width
-            ? [new Rectangle($area->corner, new Size($at, $size->height)), Rectangle::at($area->left()->plus($at), $area->top(), new Size($size->width->minus($at), $size->height))]
-            : [new Rectangle($area->corner, new Size($size->width, $at)), Rectangle::at($area->left(), $area->top()->plus($at), new Size($size->width, $size->height->minus($at)))];
+            ? [
+                new Rectangle($area->corner, new Size($at, $size->height)),
+                Rectangle::at($area->left()->plus($at), $area->top(), new Size($size->width->minus($at), $size->height)),
+            ]
+            : [
+                new Rectangle($area->corner, new Size($size->width, $at)),
+                Rectangle::at($area->left(), $area->top()->plus($at), new Size($size->width, $size->height->minus($at))),
+            ];
     }
 }

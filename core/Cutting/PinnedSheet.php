@@ -37,7 +37,10 @@ final readonly class PinnedSheet
         }
         $tree = self::divide($whole, $pinned, $trimmer, $first);
 
-        return $tree === null ? null : new self($tree, array_count_values(array_map(static fn (Blank $blank): string => $blank->demands[0], $pinned)));
+        return $tree === null ? null : new self(
+            $tree,
+            array_count_values(array_map(static fn (Blank $blank): string => $blank->demands[0], $pinned)),
+        );
     }
 
     /** @return list<Rectangle> where others may be cut */
@@ -63,7 +66,13 @@ final readonly class PinnedSheet
     private static function fill(Piece $piece, array $fillings): Piece
     {
         if ($piece instanceof Cut) {
-            return new Cut($piece->area(), $piece->along, $piece->at, self::fill($piece->first, $fillings), self::fill($piece->second, $fillings));
+            return new Cut(
+                $piece->area(),
+                $piece->along,
+                $piece->at,
+                self::fill($piece->first, $fillings),
+                self::fill($piece->second, $fillings),
+            );
         }
         $filling = $piece instanceof Offcut ? $fillings[self::name($piece->area())] ?? null : null;
 
@@ -81,7 +90,9 @@ final readonly class PinnedSheet
         }
         foreach (self::cuts($area, $pinned, $trimmer, $preferred) as [$along, $at]) {
             [$near, $far] = self::halves($area, $along, $at);
-            $in = static fn (Rectangle $half): array => array_values(array_filter($pinned, static fn (Blank $blank): bool => $half->contains($blank->area())));
+            $in = static fn (Rectangle $half): array => array_values(
+                array_filter($pinned, static fn (Blank $blank): bool => $half->contains($blank->area())),
+            );
             $first = self::divide($near, $in($near), $trimmer, $preferred);
             $second = $first === null ? null : self::divide($far, $in($far), $trimmer, $preferred);
             if ($first !== null && $second !== null) {
@@ -93,7 +104,8 @@ final readonly class PinnedSheet
     }
 
     /**
-     * Cuts along an edge of a pinned piece that cross none of them; of those along the preferred side the one that sets the largest space free comes first.
+     * Cuts along an edge of a pinned piece that cross none of them; of those along the preferred side the one that sets the largest space
+     * free comes first.
      *
      * @param non-empty-list<Blank> $pinned
      * @return list<array{Axis, Length}> distance from the area's own edge
@@ -112,7 +124,10 @@ final readonly class PinnedSheet
             foreach (array_unique($places) as $place) {
                 $near = $place - $begin($area);
                 $far = $end($area) - $place;
-                $crosses = array_filter($pinned, static fn (Blank $blank): bool => $begin($blank->area()) < $place && $place < $end($blank->area()));
+                $crosses = array_filter(
+                    $pinned,
+                    static fn (Blank $blank): bool => $begin($blank->area()) < $place && $place < $end($blank->area()),
+                );
                 if ($crosses !== [] || min($near, $far) < $trimmer->narrowestStrip->ticks) {
                     continue;
                 }
@@ -125,7 +140,15 @@ final readonly class PinnedSheet
                 $cuts[] = [$free * $area->size->along($along->across())->ticks, $along, Length::ofTicks($near)];
             }
         }
-        usort($cuts, static fn (array $one, array $other): int => [$other[1] === $preferred, $other[0], $one[1]->value, $one[2]->ticks] <=> [$one[1] === $preferred, $one[0], $other[1]->value, $other[2]->ticks]);
+        usort(
+            $cuts,
+            static fn (array $one, array $other): int => [
+                $other[1] === $preferred,
+                $other[0],
+                $one[1]->value,
+                $one[2]->ticks,
+            ] <=> [$one[1] === $preferred, $one[0], $other[1]->value, $other[2]->ticks],
+        );
 
         return array_map(static fn (array $cut): array => [$cut[1], $cut[2]], $cuts);
     }

@@ -10,12 +10,13 @@ use Ephemeron\Measure\Size;
 /**
  * Cuts a design from what there is with the fewest sheets, and says how few there must be at the least.
  *
- * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the bound, it is proved and done. If not,
- * column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; from all
+ * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the
+ * bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; from all
  * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); then sheets of the best plan are taken apart and laid out anew, at last for the sake of
  * cheaper sheets.
  *
- * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a deadline far beyond that stops it early.
+ * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a deadline far beyond that
+ * stops it early.
  */
 final readonly class ProvenPlanner implements CutPlanner
 {
@@ -41,8 +42,13 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param list<array{int, int}> $rounds
      * @param (\Closure(float): bool)|null $goOn see {@see Deadline}
      */
-    private function __construct(private float $seconds, private int $ways, private int $effort, private array $rounds, private ?\Closure $goOn = null)
-    {
+    private function __construct(
+        private float $seconds,
+        private int $ways,
+        private int $effort,
+        private array $rounds,
+        private ?\Closure $goOn = null,
+    ) {
     }
 
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
@@ -64,7 +70,12 @@ final readonly class ProvenPlanner implements CutPlanner
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
     {
         $blocks = $this->blocks($demands, $supplies[0]->sheet, $trimmer);
-        $demands = array_values(array_filter($demands, fn (Demand $demand): bool => $demand->picture === null || ! isset($blocks["picture: {$demand->picture}"])));
+        $demands = array_values(
+            array_filter(
+                $demands,
+                fn (Demand $demand): bool => $demand->picture === null || ! isset($blocks["picture: {$demand->picture}"]),
+            ),
+        );
         array_push($demands, ...array_map(static fn (PictureBlock $block): Demand => $block->demand(), array_values($blocks)));
         $fitting = array_values(array_filter($demands, fn (Demand $demand): bool => $this->comesOff($demand, $supplies, $trimmer)));
         $missing = [];
@@ -78,7 +89,13 @@ final readonly class ProvenPlanner implements CutPlanner
             return new CutPlan([], 0, $missing, $oversize);
         }
         $kinds = Kind::among($fitting);
-        $search = new PackingSearch(Measured::of($kinds, $supplies, $trimmer), $supplies, $this->quickBound($fitting, $supplies), new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)), Deadline::in($this->seconds, $this->goOn));
+        $search = new PackingSearch(
+            Measured::of($kinds, $supplies, $trimmer),
+            $supplies,
+            $this->quickBound($fitting, $supplies),
+            new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)),
+            Deadline::in($this->seconds, $this->goOn),
+        );
         $search->begin($trimmer);
         if ($search->pieces() <= self::MANY) {
             $search->layOutInManyWays($this->ways);
@@ -102,8 +119,15 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param list<string> $oversize
      * @param array<string, PictureBlock> $blocks
      */
-    private function result(PackingSearch $search, array $kinds, array $supplies, array $fitting, array $missing, array $oversize, array $blocks): CutPlan
-    {
+    private function result(
+        PackingSearch $search,
+        array $kinds,
+        array $supplies,
+        array $fitting,
+        array $missing,
+        array $oversize,
+        array $blocks,
+    ): CutPlan {
         $wanted = [];
         foreach ($fitting as $demand) {
             $wanted[$demand->key] = $demand->quantity;
@@ -113,7 +137,10 @@ final readonly class ProvenPlanner implements CutPlanner
             $alike["{$supply}:{$slab->signature()}"][] = [$supply, $slab];
         }
         // The most alike first: long runs at one setting, oddments last; leftovers before new sheets.
-        uasort($alike, static fn (array $one, array $other): int => [(int) ! $supplies[$one[0][0]]->isLeftover, -count($one)] <=> [(int) ! $supplies[$other[0][0]]->isLeftover, -count($other)]);
+        uasort(
+            $alike,
+            static fn (array $one, array $other): int => [(int) ! $supplies[$one[0][0]]->isLeftover, -count($one)] <=> [(int) ! $supplies[$other[0][0]]->isLeftover, -count($other)],
+        );
         $patterns = [];
         $unit = $search->task()->unit;
         foreach ($alike as $sheets) {
@@ -125,10 +152,20 @@ final readonly class ProvenPlanner implements CutPlanner
             }
             $gives = $this->withBlocksApart($gives, $blocks);
             ksort($gives);
-            $patterns[] = new SheetPattern($supplies[$supply], $count, $supplies[$supply]->withSelvage((new SlabTree($kinds, $unit, $blocks))->of($slab)), $gives);
+            $patterns[] = new SheetPattern(
+                $supplies[$supply],
+                $count,
+                $supplies[$supply]->withSelvage((new SlabTree($kinds, $unit, $blocks))->of($slab)),
+                $gives,
+            );
         }
 
-        return new CutPlan($patterns, max($search->bound(), 0), $this->withBlocksApart($missing + array_filter($wanted, static fn (int $count): bool => $count > 0), $blocks), $oversize);
+        return new CutPlan(
+            $patterns,
+            max($search->bound(), 0),
+            $this->withBlocksApart($missing + array_filter($wanted, static fn (int $count): bool => $count > 0), $blocks),
+            $oversize,
+        );
     }
 
     /**

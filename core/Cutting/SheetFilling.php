@@ -45,7 +45,9 @@ final readonly class SheetFilling
         $height = $sheet->height->ticks;
         $best = Filling::offcut($width, $height);
         // With one kind of piece that is not turned there is nothing to prefer.
-        $rules = count(array_filter($this->placements, static fn (array $placement): bool => $left[$placement[0]] > 0)) > 1 ? self::RULES : [0];
+        $rules = count(
+            array_filter($this->placements, static fn (array $placement): bool => $left[$placement[0]] > 0),
+        ) > 1 ? self::RULES : [0];
         foreach ($this->placements as $placement) {
             if (! $this->goes($placement, $width, $height, $left)) {
                 continue;
@@ -82,7 +84,13 @@ final readonly class SheetFilling
         if ($filling->demand === null || $filling->beside === null || $filling->below === null) {
             return;
         }
-        $rests = $slab->place($filling->demand, intdiv($filling->pieceWidth, $unit), intdiv($filling->pieceHeight, $unit), $filling->turned, $filling->widthFirst);
+        $rests = $slab->place(
+            $filling->demand,
+            intdiv($filling->pieceWidth, $unit),
+            intdiv($filling->pieceHeight, $unit),
+            $filling->turned,
+            $filling->widthFirst,
+        );
         $fillings = array_values(array_filter(
             $filling->widthFirst ? [$filling->beside, $filling->below] : [$filling->below, $filling->beside],
             static fn (Filling $rest): bool => $rest->width > 0 && $rest->height > 0,
@@ -192,14 +200,38 @@ final readonly class SheetFilling
 
         if ($filling->widthFirst) {
             $column = $this->rectangle($x, $y, $pieceWidth, $filling->height);
-            $piece = $belowHeight === 0 ? $blank : $this->cut($column, Axis::Height, $pieceHeight, $blank, $this->treeAt($filling->below, $x, $y + $pieceHeight));
+            $piece = $belowHeight === 0 ? $blank : $this->cut(
+                $column,
+                Axis::Height,
+                $pieceHeight,
+                $blank,
+                $this->treeAt($filling->below, $x, $y + $pieceHeight),
+            );
 
-            return $besideWidth === 0 ? $piece : $this->cut($area, Axis::Width, $pieceWidth, $piece, $this->treeAt($filling->beside, $x + $pieceWidth, $y));
+            return $besideWidth === 0 ? $piece : $this->cut(
+                $area,
+                Axis::Width,
+                $pieceWidth,
+                $piece,
+                $this->treeAt($filling->beside, $x + $pieceWidth, $y),
+            );
         }
         $row = $this->rectangle($x, $y, $filling->width, $pieceHeight);
-        $piece = $besideWidth === 0 ? $blank : $this->cut($row, Axis::Width, $pieceWidth, $blank, $this->treeAt($filling->beside, $x + $pieceWidth, $y));
+        $piece = $besideWidth === 0 ? $blank : $this->cut(
+            $row,
+            Axis::Width,
+            $pieceWidth,
+            $blank,
+            $this->treeAt($filling->beside, $x + $pieceWidth, $y),
+        );
 
-        return $belowHeight === 0 ? $piece : $this->cut($area, Axis::Height, $pieceHeight, $piece, $this->treeAt($filling->below, $x, $y + $pieceHeight));
+        return $belowHeight === 0 ? $piece : $this->cut(
+            $area,
+            Axis::Height,
+            $pieceHeight,
+            $piece,
+            $this->treeAt($filling->below, $x, $y + $pieceHeight),
+        );
     }
 
     private function cut(Rectangle $area, Axis $along, int $at, Piece $first, Piece $second): Cut

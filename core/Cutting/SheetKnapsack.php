@@ -7,9 +7,10 @@ namespace Ephemeron\Cutting;
 use Ephemeron\Measure\Axis;
 
 /**
- * The most valuable way to divide rectangles into pieces by cuts from edge to edge, in any number of stages, with as many of each kind as one likes:
- * the recursion of Gilmore and Gomory (Operations Research 13, 1965; 14, 1966) over the normal patterns of Herz (1972) and Christofides and
- * Whitlock (1977): a cut needs to be tried only where widths, or heights, of pieces add up, and not beyond the middle. Cited from memory.
+ * The most valuable way to divide rectangles into pieces by cuts from edge to edge, in any number of stages, with as many of each kind as
+ * one likes: the recursion of Gilmore and Gomory (Operations Research 13, 1965; 14, 1966) over the normal patterns of Herz (1972) and
+ * Christofides and Whitlock (1977): a cut needs to be tried only where widths, or heights, of pieces add up, and not beyond the middle.
+ * Cited from memory.
  *
  * With whole numbers as values the result is exact; being unlimited it is never less than what any real pattern is worth.
  */

@@ -12,14 +12,27 @@ final readonly class SheetPattern
      * @param string $key what it is known by at the table, see {@see PatternKeys}; empty while it is only planned
      * @param bool $isCut whether it lies there as it was cut, whatever is wanted of it now
      */
-    public function __construct(public Supply $supply, public int $count, public Piece $tree, public array $gives, public string $key = '', public bool $isCut = false)
-    {
+    public function __construct(
+        public Supply $supply,
+        public int $count,
+        public Piece $tree,
+        public array $gives,
+        public string $key = '',
+        public bool $isCut = false,
+    ) {
     }
 
     /** @param array<string, string> $letters of now by those of then */
     public function lettered(array $letters): self
     {
-        return new self($this->supply, $this->count, $this->relettered($this->tree, $letters), self::renamed($this->gives, $letters), $this->key, $this->isCut);
+        return new self(
+            $this->supply,
+            $this->count,
+            $this->relettered($this->tree, $letters),
+            self::renamed($this->gives, $letters),
+            $this->key,
+            $this->isCut,
+        );
     }
 
     /**
@@ -41,8 +54,18 @@ final readonly class SheetPattern
     private function relettered(Piece $piece, array $letters): Piece
     {
         return match (true) {
-            $piece instanceof Cut => new Cut($piece->area(), $piece->along, $piece->at, $this->relettered($piece->first, $letters), $this->relettered($piece->second, $letters)),
-            $piece instanceof Blank => new Blank($piece->area(), array_map(static fn (string $letter): string => $letters[$letter] ?? $letter, $piece->demands), $piece->turned),
+            $piece instanceof Cut => new Cut(
+                $piece->area(),
+                $piece->along,
+                $piece->at,
+                $this->relettered($piece->first, $letters),
+                $this->relettered($piece->second, $letters),
+            ),
+            $piece instanceof Blank => new Blank(
+                $piece->area(),
+                array_map(static fn (string $letter): string => $letters[$letter] ?? $letter, $piece->demands),
+                $piece->turned,
+            ),
             default => $piece,
         };
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Takes a few sheets apart, the emptiest often among them, and lays their pieces out anew, in the gaps of the others too. What fills some sheets more and others
- * less is gone on with, until one sheet is empty.
+ * Takes a few sheets apart, the emptiest often among them, and lays their pieces out anew, in the gaps of the others too. What fills some
+ * sheets more and others less is gone on with, until one sheet is empty.
  */
 final readonly class SheetReshuffle
 {
@@ -57,7 +57,13 @@ final readonly class SheetReshuffle
             foreach ($now->missing as $kind => $count) {
                 array_push($sequence, ...array_fill(0, $count, $kind));
             }
-            $next = $this->packer->pack($this->disorder->of($sequence), $this->chance->getInt(0, Packer::RULES - 1), $this->chance->getInt(0, Packer::SPLITS - 1), $now->newSheets, $kept);
+            $next = $this->packer->pack(
+                $this->disorder->of($sequence),
+                $this->chance->getInt(0, Packer::RULES - 1),
+                $this->chance->getInt(0, Packer::SPLITS - 1),
+                $now->newSheets,
+                $kept,
+            );
             if ([$next->missed, $next->newSheets, -$next->fullness()] <= [$now->missed, $now->newSheets, -$now->fullness()]) {
                 $now = $next;
                 $this->plans->keep($next);

@@ -44,7 +44,12 @@ final readonly class SheetState
             }
         }
 
-        return new self(array_values(array_filter($fallen, static fn (Piece $piece): bool => $piece instanceof Blank || $piece instanceof Offcut)), $inHand, $waiting, $next);
+        return new self(
+            array_values(array_filter($fallen, static fn (Piece $piece): bool => $piece instanceof Blank || $piece instanceof Offcut)),
+            $inHand,
+            $waiting,
+            $next,
+        );
     }
 
     /** Whether a piece that this cut divides lies there. */

@@ -28,7 +28,11 @@ final readonly class SlabTree
 
     private function at(Slab $slab, int $x, int $y): Piece
     {
-        $area = Rectangle::at(Length::ofTicks($x), Length::ofTicks($y), new Size(Length::ofTicks($slab->width * $this->unit), Length::ofTicks($slab->height * $this->unit)));
+        $area = Rectangle::at(
+            Length::ofTicks($x),
+            Length::ofTicks($y),
+            new Size(Length::ofTicks($slab->width * $this->unit), Length::ofTicks($slab->height * $this->unit)),
+        );
         if ($slab->kind !== null) {
             $keys = $this->kinds[$slab->kind]->keys;
             $block = $this->blocks[$keys[0]] ?? null;

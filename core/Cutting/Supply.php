@@ -23,8 +23,15 @@ final readonly class Supply
      * @param bool $isLeftover a piece that is there already: it costs nothing and is used before a new sheet is begun
      * @param string $key what it is known by in the drawer
      */
-    public function __construct(public string $name, public Size $sheet, public Length $selvage, public ?int $available = null, public int $cents = 0, public bool $isLeftover = false, public string $key = '')
-    {
+    public function __construct(
+        public string $name,
+        public Size $sheet,
+        public Length $selvage,
+        public ?int $available = null,
+        public int $cents = 0,
+        public bool $isLeftover = false,
+        public string $key = '',
+    ) {
     }
 
     /** What has been cut for this book and is cut again: it is no leftover of the drawer. */

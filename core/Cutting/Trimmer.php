@@ -43,7 +43,11 @@ final readonly class Trimmer
     public function advice(CutStep $step, Notation $notation): string
     {
         return $this->isTooLong($step)
-            ? sprintf('The cut is %s long, the blade %s: mark both ends and cut it with knife and metal ruler.', $notation->text($step->length()), $notation->text($this->longestCut))
+            ? sprintf(
+                'The cut is %s long, the blade %s: mark both ends and cut it with knife and metal ruler.',
+                $notation->text($step->length()),
+                $notation->text($this->longestCut),
+            )
             : $this->setting($step)->advice($notation);
     }
 }

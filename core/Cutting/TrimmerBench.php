@@ -98,7 +98,8 @@ final readonly class TrimmerBench
     }
 
     /**
-     * Every piece is given to a demand that it may serve, and only once: pieces of any label find enough demands, and all come to the same number.
+     * Every piece is given to a demand that it may serve, and only once: pieces of any label find enough demands, and all come to the same
+     * number.
      *
      * @param array<string, int> $pieces by the label of their blanks
      */

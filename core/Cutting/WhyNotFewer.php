@@ -39,7 +39,12 @@ final readonly class WhyNotFewer
     {
         $sheet = $this->supplies[0]->sheet->area();
         $area = array_sum(array_map(static fn (Demand $demand): int => $demand->size->area() * $demand->quantity, $this->demands));
-        $kept = array_sum(array_map(static fn (Supply $supply): int => $supply->isLeftover ? $supply->sheet->area() * ($supply->available ?? 0) : 0, $this->supplies));
+        $kept = array_sum(
+            array_map(
+                static fn (Supply $supply): int => $supply->isLeftover ? $supply->sheet->area() * ($supply->available ?? 0) : 0,
+                $this->supplies,
+            ),
+        );
         $share = max(0, $area - $kept) / $sheet;
         if (ceil($share - 1e-9) >= $bound) {
             return sprintf(
@@ -52,7 +57,11 @@ final readonly class WhyNotFewer
         }
         $large = $this->cannotShare();
         if ($large >= $bound && $kept === 0) {
-            return sprintf('%d of the pieces are so large that no two of them come out of one sheet: that makes %d sheets.', $large, $bound);
+            return sprintf(
+                '%d of the pieces are so large that no two of them come out of one sheet: that makes %d sheets.',
+                $large,
+                $bound,
+            );
         }
         if ($this->plan->isProved() && $this->isPinned()) {
             return sprintf('The pieces are pinned to %d different sheets, or would take that many without pins.', $bound);

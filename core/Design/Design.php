@@ -9,8 +9,8 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Stock;
 
 /**
- * What a maker wants: the only thing that is edited and kept. What is not said is as usual for its structure; of the things on its faces only what
- * was said is here, because the usual ones follow the parameters.
+ * What a maker wants: the only thing that is edited and kept. What is not said is as usual for its structure; of the things on its faces
+ * only what was said is here, because the usual ones follow the parameters.
  */
 final readonly class Design
 {

@@ -33,7 +33,10 @@ final class InvalidParameter extends \InvalidArgumentException implements Refusa
     /** @param list<string> $choices */
     public static function notAChoice(string $name, mixed $typed, array $choices): self
     {
-        return new self(sprintf('%s cannot be “%s”; it is one of: %s.', $name, self::shown($typed), implode(', ', $choices)), Refused::typed($typed)->insteadOf($choices));
+        return new self(
+            sprintf('%s cannot be “%s”; it is one of: %s.', $name, self::shown($typed), implode(', ', $choices)),
+            Refused::typed($typed)->insteadOf($choices),
+        );
     }
 
     public static function notAFlag(string $name, mixed $typed): self

@@ -18,8 +18,12 @@ final readonly class MatRule
      * @param array<string, FaceMats> $faces exceptions by face key, or by what a row of numbered faces has in common: `concertina` for `concertina-1` …
      * @param Alternation $alternate what keeps two facing pages from showing the same print
      */
-    public function __construct(public MatSchool $school, public int $layers, public array $faces = [], public Alternation $alternate = Alternation::None)
-    {
+    public function __construct(
+        public MatSchool $school,
+        public int $layers,
+        public array $faces = [],
+        public Alternation $alternate = Alternation::None,
+    ) {
     }
 
     /** @param array<string, FaceMats>|null $faces */

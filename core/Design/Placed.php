@@ -12,8 +12,14 @@ final readonly class Placed
      * @param list<self> $children
      * @param string $key by which it stays known among the things of the book, or among those on its parent
      */
-    public function __construct(public string $on, public string $kind, public Values $values, public array $children = [], public string $key = '', public Standing $standing = Standing::Usual)
-    {
+    public function __construct(
+        public string $on,
+        public string $kind,
+        public Values $values,
+        public array $children = [],
+        public string $key = '',
+        public Standing $standing = Standing::Usual,
+    ) {
     }
 
     /**

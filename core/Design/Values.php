@@ -29,7 +29,13 @@ final readonly class Values
     /** What is said here and not there, or otherwise there. */
     public function besides(self $other): self
     {
-        return new self(array_filter($this->values, static fn (Length|int|string|bool $value, string $key): bool => ! $other->has($key, $value), ARRAY_FILTER_USE_BOTH));
+        return new self(
+            array_filter(
+                $this->values,
+                static fn (Length|int|string|bool $value, string $key): bool => ! $other->has($key, $value),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     private function has(string $key, Length|int|string|bool $value): bool

@@ -11,8 +11,8 @@ use Ephemeron\Paper\StockRole;
 /**
  * The sheets there are, and how many books they give.
  *
- * Papers of one kind stand in for each other, so a book may come out with mixed patterns; what is kept for covers goes into covers only. Pieces left over from earlier
- * books are not counted.
+ * Papers of one kind stand in for each other, so a book may come out with mixed patterns; what is kept for covers goes into covers only.
+ * Pieces left over from earlier books are not counted.
  */
 final readonly class Drawer
 {
@@ -73,7 +73,12 @@ final readonly class Drawer
             if ($stock->roles === []) {
                 continue;
             }
-            $sheets = new Sheets(PaperKind::suiting(StockRole::from($stock->roles[0])), $stock->stock->sheet, $stock->cuts->sheets(), $stock->roles === [StockRole::CoverPaper->value]);
+            $sheets = new Sheets(
+                PaperKind::suiting(StockRole::from($stock->roles[0])),
+                $stock->stock->sheet,
+                $stock->cuts->sheets(),
+                $stock->roles === [StockRole::CoverPaper->value],
+            );
             $wanted[$sheets->key()] = $sheets->plus($wanted[$sheets->key()]->count ?? 0);
         }
 
@@ -90,8 +95,14 @@ final readonly class Drawer
     private function takeOut(array $wanted, array $there): array
     {
         // Covers choose first, and take what is kept for them before other sheets.
-        usort($wanted, static fn (Sheets $one, Sheets $other): int => [$other->forCovers, $other->area()] <=> [$one->forCovers, $one->area()]);
-        usort($there, static fn (Sheets $one, Sheets $other): int => [$other->forCovers, $one->area()] <=> [$one->forCovers, $other->area()]);
+        usort(
+            $wanted,
+            static fn (Sheets $one, Sheets $other): int => [$other->forCovers, $other->area()] <=> [$one->forCovers, $one->area()],
+        );
+        usort(
+            $there,
+            static fn (Sheets $one, Sheets $other): int => [$other->forCovers, $one->area()] <=> [$one->forCovers, $other->area()],
+        );
         $missing = [];
         foreach ($wanted as $sheets) {
             foreach ($there as $index => $pile) {

@@ -15,8 +15,8 @@ use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 
 /**
- * Proposes a paper of the drawer for every role of a book: the cover chooses first, then the largest. What one role takes the next cannot have. A paper is only proposed
- * when a cut plan shows that it gives every piece.
+ * Proposes a paper of the drawer for every role of a book: the cover chooses first, then the largest. What one role takes the next cannot
+ * have. A paper is only proposed when a cut plan shows that it gives every piece.
  */
 final readonly class Proposer
 {
@@ -35,7 +35,10 @@ final readonly class Proposer
     public function propose(array $wants, array $offers, Wishes $wishes): array
     {
         $order = array_keys($wants);
-        usort($order, static fn (int $one, int $other): int => [$wants[$other]->role === StockRole::CoverPaper, $one] <=> [$wants[$one]->role === StockRole::CoverPaper, $other]);
+        usort(
+            $order,
+            static fn (int $one, int $other): int => [$wants[$other]->role === StockRole::CoverPaper, $one] <=> [$wants[$one]->role === StockRole::CoverPaper, $other],
+        );
         $left = [];
         foreach ($offers as $offer) {
             $left[$offer->id] = $offer;
@@ -62,10 +65,22 @@ final readonly class Proposer
     private function for(Want $want, array $left, array $taken, Wishes $wishes): Proposal
     {
         $kind = PaperKind::suiting($want->role);
-        $facing = $wishes->facing && $want->role === StockRole::MatOther ? array_intersect_key($taken, [StockRole::MatTop->value => 1, StockRole::MatBase->value => 1]) : [];
-        $candidates = array_filter($left, static fn (Offer $offer): bool => ($offer->kind === $kind || ($kind === PaperKind::Pattern && $offer->kind === PaperKind::Card && $want->role === StockRole::MatBase)) && ! in_array($offer->id, $facing, true));
+        $facing = $wishes->facing && $want->role === StockRole::MatOther ? array_intersect_key(
+            $taken,
+            [StockRole::MatTop->value => 1, StockRole::MatBase->value => 1],
+        ) : [];
+        $candidates = array_filter(
+            $left,
+            static fn (Offer $offer): bool => ($offer->kind === $kind || ($kind === PaperKind::Pattern && $offer->kind === PaperKind::Card && $want->role === StockRole::MatBase)) && ! in_array($offer->id, $facing, true),
+        );
         $candidates = array_filter($candidates, fn (Offer $offer): bool => $this->mayDo(($want->demands)($offer->stock), $offer->stock));
-        uasort($candidates, fn (Offer $one, Offer $other): int => [...$this->rank($want, $one, $taken, $wishes), $one->stock->name] <=> [...$this->rank($want, $other, $taken, $wishes), $other->stock->name]);
+        uasort(
+            $candidates,
+            fn (Offer $one, Offer $other): int => [...$this->rank($want, $one, $taken, $wishes), $one->stock->name] <=> [
+                ...$this->rank($want, $other, $taken, $wishes),
+                $other->stock->name,
+            ],
+        );
         $best = null;
         $bestRank = [];
         foreach (array_slice($candidates, 0, self::IN_EARNEST) as $offer) {
@@ -73,9 +88,20 @@ final readonly class Proposer
             if ($plan->missing !== []) {
                 continue;
             }
-            $rank = [...array_slice($this->rank($want, $offer, $taken, $wishes), 0, 2), $wishes->leftovers ? $plan->sheets() : 0, ...$this->rank($want, $offer, $taken, $wishes), $plan->sheets()];
+            $rank = [
+                ...array_slice($this->rank($want, $offer, $taken, $wishes), 0, 2),
+                $wishes->leftovers ? $plan->sheets() : 0,
+                ...$this->rank($want, $offer, $taken, $wishes),
+                $plan->sheets(),
+            ];
             if ($best === null || $rank < $bestRank) {
-                $best = new Proposal($want->role, $offer, $plan->sheets(), $plan->leftovers(), $this->reason($want, $offer, $plan, $wishes));
+                $best = new Proposal(
+                    $want->role,
+                    $offer,
+                    $plan->sheets(),
+                    $plan->leftovers(),
+                    $this->reason($want, $offer, $plan, $wishes),
+                );
                 $bestRank = $rank;
             }
         }
@@ -149,7 +175,15 @@ final readonly class Proposer
         }
         $sheets = $plan->sheets() === 1 ? '1 sheet' : "{$plan->sheets()} sheets";
 
-        return ucfirst(implode(', ', [...$reasons, $plan->sheets() === 0 && $plan->leftovers() > 0 ? 'no new sheet' : ($offer->stock->available === null ? $sheets : "{$sheets} of {$offer->stock->available}")])).'.';
+        return ucfirst(
+            implode(
+                ', ',
+                [
+                    ...$reasons,
+                    $plan->sheets() === 0 && $plan->leftovers() > 0 ? 'no new sheet' : ($offer->stock->available === null ? $sheets : "{$sheets} of {$offer->stock->available}"),
+                ],
+            ),
+        ).'.';
     }
 
     private function without(Offer $offer, int $sheets, bool $withoutLeftovers): Offer

@@ -13,7 +13,11 @@ final readonly class Wishes
      * @param bool $cover the most prized pattern for the cover, and for nothing else
      * @param bool $facing never the same pattern on two facing pages
      */
-    public function __construct(public bool $leftovers = true, public bool $whole = true, public bool $cover = true, public bool $facing = true)
-    {
+    public function __construct(
+        public bool $leftovers = true,
+        public bool $whole = true,
+        public bool $cover = true,
+        public bool $facing = true,
+    ) {
     }
 }

@@ -14,7 +14,8 @@ use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 
 /**
- * What each face carries, every layer with its caliper, whatever its extent: for a gusset it does not matter where between its panels the load lies.
+ * What each face carries, every layer with its caliper, whatever its extent: for a gusset it does not matter where between its panels the
+ * load lies.
  */
 final readonly class Bulk
 {
@@ -32,7 +33,10 @@ final readonly class Bulk
         $pouches = array_count_values(array_map(static fn (Pouch $pouch): string => $pouch->face, array_values($blueprint->pouches)));
         $mounts = array_count_values(array_map(static fn (Mount $mount): string => $mount->face, $blueprint->mounts));
         // Where the leaves themselves are the pockets, prints go into them and not onto the pages.
-        $leavesArePockets = array_filter(array_keys($blueprint->pouches), static fn (string $key): bool => ! str_contains($key, '/')) !== [];
+        $leavesArePockets = array_filter(
+            array_keys($blueprint->pouches),
+            static fn (string $key): bool => ! str_contains($key, '/'),
+        ) !== [];
 
         $built = [];
         $filled = [];

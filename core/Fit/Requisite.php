@@ -19,6 +19,11 @@ final readonly class Requisite
     public function times(int $copies): self
     {
         // A roll of what is sold by length is still one.
-        return new self($this->name, $this->kind, $this->length === null ? $this->count * $copies : $this->count, $this->length?->times($copies));
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->length === null ? $this->count * $copies : $this->count,
+            $this->length?->times($copies),
+        );
     }
 }

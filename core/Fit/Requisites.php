@@ -10,8 +10,8 @@ use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Measure\Length;
 
 /**
- * Everything a book wants besides paper: ribbon, magnets, thread, a coil, and the double-sided tape of its tape zones, one strip along the longer side of each
- * (common practice, no published source).
+ * Everything a book wants besides paper: ribbon, magnets, thread, a coil, and the double-sided tape of its tape zones, one strip along the
+ * longer side of each (common practice, no published source).
  */
 final readonly class Requisites
 {
@@ -26,7 +26,12 @@ final readonly class Requisites
             $isByLength = $loose->kind->isByLength() && $loose->length !== null;
             $length = $isByLength ? $loose->length->times($loose->count) : null;
             $known = $wanted[$loose->name] ?? null;
-            $wanted[$loose->name] = new Requisite($loose->name, $loose->kind, ($known->count ?? 0) + $loose->count, $length === null ? null : $length->plus($known->length ?? Length::zero()));
+            $wanted[$loose->name] = new Requisite(
+                $loose->name,
+                $loose->kind,
+                ($known->count ?? 0) + $loose->count,
+                $length === null ? null : $length->plus($known->length ?? Length::zero()),
+            );
         }
         $tape = $this->tape($blueprint);
         if ($tape->isPositive()) {

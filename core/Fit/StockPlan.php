@@ -23,8 +23,15 @@ final readonly class StockPlan
      * @param int $atOnce sheets of it that the trimmer takes at once; 0: none
      * @param list<CutPiece> $pieces what becomes of pieces that are cut, where other ones are wanted now than those they were cut for
      */
-    public function __construct(public Stock $stock, public array $roles, public array $demands, public array $supplies, public CutPlan $cuts, public array $pieces = [], public int $atOnce = 1)
-    {
+    public function __construct(
+        public Stock $stock,
+        public array $roles,
+        public array $demands,
+        public array $supplies,
+        public CutPlan $cuts,
+        public array $pieces = [],
+        public int $atOnce = 1,
+    ) {
     }
 
     /** How often the blade comes down for a cut. */

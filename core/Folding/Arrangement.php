@@ -61,7 +61,14 @@ final class Arrangement
         }
         $edges = [];
         foreach ($this->edges as [$from, $to, $assignment, $line]) {
-            $beside = array_values(array_unique(array_filter([$number[$leftOf["{$from}>{$to}"] ?? -1] ?? null, $number[$leftOf["{$to}>{$from}"] ?? -1] ?? null], is_int(...))));
+            $beside = array_values(
+                array_unique(
+                    array_filter(
+                        [$number[$leftOf["{$from}>{$to}"] ?? -1] ?? null, $number[$leftOf["{$to}>{$from}"] ?? -1] ?? null],
+                        is_int(...),
+                    ),
+                ),
+            );
             if ($beside === [] && $assignment !== Assignment::Cut) {
                 continue;
             }
@@ -69,7 +76,13 @@ final class Arrangement
                 continue;
             }
             // A score that ends in the middle of a panel folds nothing; at what is cut away the paper ends.
-            $edges[] = new PatternEdge($from, $to, count($beside) === 1 && $assignment->isHinge() && $this->isRim($from, $to) ? Assignment::Boundary : $assignment, $beside, $this->lineFrom($line, $from, $to));
+            $edges[] = new PatternEdge(
+                $from,
+                $to,
+                count($beside) === 1 && $assignment->isHinge() && $this->isRim($from, $to) ? Assignment::Boundary : $assignment,
+                $beside,
+                $this->lineFrom($line, $from, $to),
+            );
         }
 
         return $this->tidied($edges, $faces);
@@ -192,7 +205,13 @@ final class Arrangement
         }
         foreach ($around as $vertex => $neighbours) {
             [$x, $y] = $this->vertices[$vertex];
-            usort($neighbours, fn (int $one, int $other): int => atan2($this->vertices[$one][1] - $y, $this->vertices[$one][0] - $x) <=> atan2($this->vertices[$other][1] - $y, $this->vertices[$other][0] - $x));
+            usort(
+                $neighbours,
+                fn (int $one, int $other): int => atan2($this->vertices[$one][1] - $y, $this->vertices[$one][0] - $x) <=> atan2(
+                    $this->vertices[$other][1] - $y,
+                    $this->vertices[$other][0] - $x,
+                ),
+            );
             $around[$vertex] = $neighbours;
         }
         $loops = [];
@@ -308,7 +327,10 @@ final class Arrangement
         }
         [$length, [$ax, $ay], [$bx, $by]] = $longest;
 
-        return [($ax + $bx) / 2 - ($by - $ay) / max(1.0, $length) * $distance, ($ay + $by) / 2 + ($bx - $ax) / max(1.0, $length) * $distance];
+        return [
+            ($ax + $bx) / 2 - ($by - $ay) / max(1.0, $length) * $distance,
+            ($ay + $by) / 2 + ($bx - $ax) / max(1.0, $length) * $distance,
+        ];
     }
 
     /** Whether an edge lies along the outline of something cut away. */
@@ -399,7 +421,16 @@ final class Arrangement
 
         return new CreasePattern(
             array_values($vertices),
-            array_map(static fn (PatternEdge $edge): PatternEdge => new PatternEdge($number[$edge->from], $number[$edge->to], $edge->assignment, $edge->faces, $edge->line), $edges),
+            array_map(
+                static fn (PatternEdge $edge): PatternEdge => new PatternEdge(
+                    $number[$edge->from],
+                    $number[$edge->to],
+                    $edge->assignment,
+                    $edge->faces,
+                    $edge->line,
+                ),
+                $edges,
+            ),
             array_map(static fn (PatternFace $face): PatternFace => $face->renumbered($number), $faces),
         );
     }

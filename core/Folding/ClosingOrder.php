@@ -31,14 +31,24 @@ final readonly class ClosingOrder
             $before = $this->places($made);
             $made[$hinge->edge] = true;
             $places = $this->places($made);
-            $moves[] = new FoldMove($done + count($moves) + 1, [$hinge->edge], $this->hanging($face), $hinge->assignment !== Assignment::Mountain, 1, FoldedPlaces::line($this->pattern, $hinge->edge, $before[$parent]), $places, $layers);
+            $moves[] = new FoldMove(
+                $done + count($moves) + 1,
+                [$hinge->edge],
+                $this->hanging($face),
+                $hinge->assignment !== Assignment::Mountain,
+                1,
+                FoldedPlaces::line($this->pattern, $hinge->edge, $before[$parent]),
+                $places,
+                $layers,
+            );
         }
 
         return $moves;
     }
 
     /**
-     * What closes first: the side with the narrowest gusset, for it lies innermost (common practice, no published source); of equal ones the sides before foot and head.
+     * What closes first: the side with the narrowest gusset, for it lies innermost (common practice, no published source); of equal ones
+     * the sides before foot and head.
      *
      * @return array{int, int, int, int}
      */
@@ -66,7 +76,13 @@ final readonly class ClosingOrder
      */
     private function places(array $made): array
     {
-        return FoldedPlaces::of($this->pattern, array_map(static fn (array $hanging): array => $hanging[1]->quarters !== 1 || isset($made[$hanging[1]->edge]) ? $hanging : [$hanging[0], $hanging[1]->unfolded()], $this->parents));
+        return FoldedPlaces::of(
+            $this->pattern,
+            array_map(
+                static fn (array $hanging): array => $hanging[1]->quarters !== 1 || isset($made[$hanging[1]->edge]) ? $hanging : [$hanging[0], $hanging[1]->unfolded()],
+                $this->parents,
+            ),
+        );
     }
 
     /** @return list<int> a panel and all that hangs on it */

@@ -23,7 +23,12 @@ final readonly class CreasePattern
     public static function of(Part $part): self
     {
         $lines = [];
-        $corners = [[0, 0], [$part->size->width->ticks, 0], [$part->size->width->ticks, $part->size->height->ticks], [0, $part->size->height->ticks]];
+        $corners = [
+            [0, 0],
+            [$part->size->width->ticks, 0],
+            [$part->size->width->ticks, $part->size->height->ticks],
+            [0, $part->size->height->ticks],
+        ];
         foreach ($corners as $index => $corner) {
             $lines[] = [$corner, $corners[($index + 1) % 4], Assignment::Boundary];
         }
@@ -43,7 +48,12 @@ final readonly class CreasePattern
         }
         $panels = [];
         foreach ($part->panels as $panel) {
-            $panels[$panel->key] = [$panel->area->left()->ticks, $panel->area->top()->ticks, $panel->area->right()->ticks, $panel->area->bottom()->ticks];
+            $panels[$panel->key] = [
+                $panel->area->left()->ticks,
+                $panel->area->top()->ticks,
+                $panel->area->right()->ticks,
+                $panel->area->bottom()->ticks,
+            ];
         }
 
         return (new Arrangement($lines, $cutAways, $panels))->pattern();
@@ -58,7 +68,10 @@ final readonly class CreasePattern
     /** @return list<list<array{int, int}>> outlines of its windows, in ticks */
     public function windows(int $face): array
     {
-        return array_map(fn (array $loop): array => array_map(fn (int $vertex): array => $this->vertices[$vertex], $loop), $this->faces[$face]->windows);
+        return array_map(
+            fn (array $loop): array => array_map(fn (int $vertex): array => $this->vertices[$vertex], $loop),
+            $this->faces[$face]->windows,
+        );
     }
 
     /** @return array<int, PatternEdge> scores between two panels, by their number among the edges */

@@ -7,10 +7,11 @@ namespace Ephemeron\Folding;
 use Brick\Math\BigInteger;
 
 /**
- * The two theorems about a point inside a sheet that is folded flat: alternate angles round it come to half a turn (Kawasaki–Justin), and mountains and valleys differ
- * by two (Maekawa–Justin). Both are necessary; whether all points together fold is for {@see Folder} to show.
+ * The two theorems about a point inside a sheet that is folded flat: alternate angles round it come to half a turn (Kawasaki–Justin), and
+ * mountains and valleys differ by two (Maekawa–Justin). Both are necessary; whether all points together fold is for {@see Folder} to show.
  *
- * Angles are compared without measuring them: reflecting about the scores one after the other must bring every direction back, in whole numbers.
+ * Angles are compared without measuring them: reflecting about the scores one after the other must bring every direction back, in whole
+ * numbers.
  */
 final readonly class FlatFoldability
 {
@@ -23,9 +24,15 @@ final readonly class FlatFoldability
         $problems = [];
         foreach (self::interior($pattern, $notFlat) as $vertex => $edges) {
             if (! self::kawasaki($pattern, $vertex, $edges)) {
-                $problems["kawasaki {$vertex}"] = sprintf('Where %d scores meet inside the sheet, the angles between them do not let it lie flat: every other one must come to half a turn in all.', count($edges));
+                $problems["kawasaki {$vertex}"] = sprintf(
+                    'Where %d scores meet inside the sheet, the angles between them do not let it lie flat: every other one must come to half a turn in all.',
+                    count($edges),
+                );
             } elseif (! self::maekawa($pattern, $edges)) {
-                $problems["maekawa {$vertex}"] = sprintf('Where %d scores meet inside the sheet, there must be two more mountains than valleys, or two fewer, for it to lie flat.', count($edges));
+                $problems["maekawa {$vertex}"] = sprintf(
+                    'Where %d scores meet inside the sheet, there must be two more mountains than valleys, or two fewer, for it to lie flat.',
+                    count($edges),
+                );
             }
         }
 
@@ -51,7 +58,10 @@ final readonly class FlatFoldability
         }
         $around = array_filter($around, static fn (array $edges): bool => array_intersect($edges, $notFlat) === []);
         foreach ($around as $vertex => $edges) {
-            usort($edges, static fn (int $one, int $other): int => self::angle($pattern, $vertex, $one) <=> self::angle($pattern, $vertex, $other));
+            usort(
+                $edges,
+                static fn (int $one, int $other): int => self::angle($pattern, $vertex, $one) <=> self::angle($pattern, $vertex, $other),
+            );
             $around[$vertex] = $edges;
         }
 
@@ -64,7 +74,8 @@ final readonly class FlatFoldability
         if (count($edges) % 2 === 1) {
             return false;
         }
-        // Two reflections turn by twice the angle between their lines. As complex numbers: the product of (dₖ / d̄ₖ) with alternating sign is 1.
+        // Two reflections turn by twice the angle between their lines. As complex numbers: the product of (dₖ / d̄ₖ) with alternating sign
+        // is 1.
         [$re, $im] = [BigInteger::one(), BigInteger::zero()];
         foreach ($edges as $index => $number) {
             [$p, $q] = self::direction($pattern, $vertex, $number);

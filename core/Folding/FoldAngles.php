@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 /**
- * How far each score is folded in the finished book: back onto itself, or to a right angle beside a panel that is a gusset, a spine or a channel. A row of many narrow
- * strips that all fold the same way is a rounded spine: it is bent, not folded.
+ * How far each score is folded in the finished book: back onto itself, or to a right angle beside a panel that is a gusset, a spine or a
+ * channel. A row of many narrow strips that all fold the same way is a rounded spine: it is bent, not folded.
  */
 final readonly class FoldAngles
 {
@@ -31,7 +31,8 @@ final readonly class FoldAngles
     }
 
     /**
-     * Quarters of a turn about the score's own direction that fold the panel beyond it, seen from the one it hangs on: a valley brings their sides A together.
+     * Quarters of a turn about the score's own direction that fold the panel beyond it, seen from the one it hangs on: a valley brings
+     * their sides A together.
      */
     public static function turn(CreasePattern $pattern, Hinge $hinge, int $from): int
     {
@@ -50,6 +51,9 @@ final readonly class FoldAngles
 
         $along = array_unique(array_map(static fn (PatternEdge $edge): string => $edge->line->along()->value ?? 'aslant', $hinges));
 
-        return count($hinges) >= self::ROUNDED && count($kinds) === 1 && count($along) === 1 && ! in_array('aslant', $along, true) && count($pattern->faces) === count($hinges) + 1 && array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut) === [];
+        return count($hinges) >= self::ROUNDED && count($kinds) === 1 && count($along) === 1 && ! in_array('aslant', $along, true) && count($pattern->faces) === count($hinges) + 1 && array_filter(
+            $pattern->edges,
+            static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut,
+        ) === [];
     }
 }

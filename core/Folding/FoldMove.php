@@ -18,8 +18,16 @@ final readonly class FoldMove
      * @param array<int, Isometry> $places where every panel lies afterwards
      * @param list<int> $layers panels from the table up, afterwards
      */
-    public function __construct(public int $number, public array $hinges, public array $moving, public bool $over, public int $quarters, public array $line, public array $places, public array $layers)
-    {
+    public function __construct(
+        public int $number,
+        public array $hinges,
+        public array $moving,
+        public bool $over,
+        public int $quarters,
+        public array $line,
+        public array $places,
+        public array $layers,
+    ) {
     }
 
     /** Layers that are bent at once. */

@@ -7,8 +7,9 @@ namespace Ephemeron\Folding;
 use Ephemeron\Geometry\Isometry;
 
 /**
- * Looks for an order of straight folds in which no layer passes through another. Every fold turns a stack of layers about a line on the table, over or under, as the
- * mountains and valleys of its scores say; small flaps come before large halves, and a path of panels is folded from its first panel on.
+ * Looks for an order of straight folds in which no layer passes through another. Every fold turns a stack of layers about a line on the
+ * table, over or under, as the mountains and valleys of its scores say; small flaps come before large halves, and a path of panels is
+ * folded from its first panel on.
  */
 final class FoldSearch
 {
@@ -56,7 +57,10 @@ final class FoldSearch
     {
         return $this->tooWide === []
             ? 'No order of straight folds follows these mountains and valleys: one layer would have to pass through another. Turn a fold round, or cut where four folds meet.'
-            : sprintf('The %s is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.', implode(' or the ', $this->tooWide));
+            : sprintf(
+                'The %s is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.',
+                implode(' or the ', $this->tooWide),
+            );
     }
 
     /**
@@ -118,7 +122,8 @@ final class FoldSearch
     }
 
     /**
-     * Scores that lie on one line on the table and part the panels in two, the smaller moving part first; where a whole line does not, single scores of it.
+     * Scores that lie on one line on the table and part the panels in two, the smaller moving part first; where a whole line does not,
+     * single scores of it.
      *
      * @param list<int> $pending
      * @param array<int, Isometry> $places
@@ -146,7 +151,10 @@ final class FoldSearch
             }
         }
         $area = fn (array $moving): int => array_sum(array_map(fn (int $face): int => $this->pattern->faces[$face]->area, $moving));
-        usort($candidates, static fn (array $one, array $other): int => [$area($one[1]), -count($one[0]), $one[0]] <=> [$area($other[1]), -count($other[0]), $other[0]]);
+        usort(
+            $candidates,
+            static fn (array $one, array $other): int => [$area($one[1]), -count($one[0]), $one[0]] <=> [$area($other[1]), -count($other[0]), $other[0]],
+        );
 
         return $candidates;
     }
@@ -210,7 +218,9 @@ final class FoldSearch
                 }
             }
         }
-        $moving = array_values(array_filter(array_keys($this->pattern->faces), static fn (int $face): bool => $moves[$group[$face]] ?? false));
+        $moving = array_values(
+            array_filter(array_keys($this->pattern->faces), static fn (int $face): bool => $moves[$group[$face]] ?? false),
+        );
         $first = $this->hinges[$edges[0]];
 
         return $moving === [] ? null : [$moving, in_array($first->one, $moving, true) ? $first->other : $first->one];
@@ -267,7 +277,10 @@ final class FoldSearch
         $length = max(1.0, hypot($bx - $ax, $by - $ay));
         $side = static fn (float $x, float $y): float => (($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) / $length;
         foreach (array_keys($isMoving) as $face) {
-            $sides = array_map(static fn (array $corner): float => $side($corner[0], $corner[1]), $this->outline($face, $places[$face])->corners);
+            $sides = array_map(
+                static fn (array $corner): float => $side($corner[0], $corner[1]),
+                $this->outline($face, $places[$face])->corners,
+            );
             if (max($sides) > self::TOUCHING && min($sides) < -self::TOUCHING) {
                 return $face;
             }
@@ -326,7 +339,16 @@ final class FoldSearch
         $rest = array_values(array_filter($layers, static fn (int $face): bool => ! isset($isMoving[$face])));
         $turned = array_reverse($stack);
 
-        return new FoldMove($number, $edges, $moving, $over, 2, FoldedPlaces::line($this->pattern, $edges[0], $places[$stays]), $moved, $over ? [...$rest, ...$turned] : [...$turned, ...$rest]);
+        return new FoldMove(
+            $number,
+            $edges,
+            $moving,
+            $over,
+            2,
+            FoldedPlaces::line($this->pattern, $edges[0], $places[$stays]),
+            $moved,
+            $over ? [...$rest, ...$turned] : [...$turned, ...$rest],
+        );
     }
 
     /** Where a panel lies; worked out once for every place it comes to. */

@@ -18,8 +18,16 @@ final readonly class FoldedSheet
      * @param list<int> $layers panels from the table up, when all that is folded flat is folded
      * @param list<string> $problems why it does not fold, in words; empty when it does
      */
-    public function __construct(public CreasePattern $pattern, public int $base, public array $hinges, public array $parents, public array $moves, public array $places, public array $layers, public array $problems)
-    {
+    public function __construct(
+        public CreasePattern $pattern,
+        public int $base,
+        public array $hinges,
+        public array $parents,
+        public array $moves,
+        public array $places,
+        public array $layers,
+        public array $problems,
+    ) {
     }
 
     public function folds(): bool

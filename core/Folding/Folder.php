@@ -8,9 +8,9 @@ use Ephemeron\Geometry\Isometry;
 use Ephemeron\Geometry\NotExact;
 
 /**
- * Folds a crease pattern as hands do: one straight fold after the other, each turning a stack of layers about a line, over or under, as the mountains and valleys of its
- * scores say. Small flaps come before large halves; a path of panels is folded from its first panel on; what stands at a right angle (beside gussets and spines) comes
- * last. Orders that would push one layer through another are not taken.
+ * Folds a crease pattern as hands do: one straight fold after the other, each turning a stack of layers about a line, over or under, as
+ * the mountains and valleys of its scores say. Small flaps come before large halves; a path of panels is folded from its first panel on;
+ * what stands at a right angle (beside gussets and spines) comes last. Orders that would push one layer through another are not taken.
  */
 final readonly class Folder
 {
@@ -35,7 +35,16 @@ final readonly class Folder
         } catch (NotExact $reason) {
             $flat = array_fill(0, count($pattern->faces), Isometry::identity());
 
-            return new FoldedSheet($pattern, $base, $hinges, $parents, [], $flat, range(0, max(0, count($flat) - 1)), [$reason->getMessage()]);
+            return new FoldedSheet(
+                $pattern,
+                $base,
+                $hinges,
+                $parents,
+                [],
+                $flat,
+                range(0, max(0, count($flat) - 1)),
+                [$reason->getMessage()],
+            );
         }
     }
 
@@ -49,7 +58,13 @@ final readonly class Folder
     private function foldedExactly(CreasePattern $pattern, array $hinges, array $path, int $base, array $parents): FoldedSheet
     {
         $final = FoldedPlaces::of($pattern, $parents);
-        $problems = [...FlatFoldability::problems($pattern, array_keys(array_filter($hinges, static fn (Hinge $hinge): bool => $hinge->quarters !== 2))), ...$this->tears($pattern, $hinges, $final)];
+        $problems = [
+            ...FlatFoldability::problems(
+                $pattern,
+                array_keys(array_filter($hinges, static fn (Hinge $hinge): bool => $hinge->quarters !== 2)),
+            ),
+            ...$this->tears($pattern, $hinges, $final),
+        ];
         $search = new FoldSearch($pattern, $hinges, $base);
         // What cannot lie flat in any order need not be looked for.
         $moves = $problems === [] ? $search->moves($path) : null;
@@ -95,9 +110,15 @@ final readonly class Folder
             $beside[$hinge->one][] = $hinge->other;
             $beside[$hinge->other][] = $hinge->one;
         }
-        $hasSlits = array_filter($pattern->edges, static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut && count($edge->faces) === 2) !== [];
+        $hasSlits = array_filter(
+            $pattern->edges,
+            static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut && count($edge->faces) === 2,
+        ) !== [];
         $ends = array_keys(array_filter($beside, static fn (array $neighbours): bool => count($neighbours) === 1));
-        if (! $hasSlits || count($ends) !== 2 || array_filter($beside, static fn (array $neighbours): bool => count($neighbours) > 2) !== []) {
+        if (! $hasSlits || count($ends) !== 2 || array_filter(
+            $beside,
+            static fn (array $neighbours): bool => count($neighbours) > 2,
+        ) !== []) {
             return [];
         }
         $path = [min($ends)];

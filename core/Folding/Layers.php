@@ -15,8 +15,8 @@ use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 
 /**
- * Everything that lies on the pages of a book, with its place measured from the spine. Filled, there is a mounted print in every pocket and on every free page, a print on
- * every photo mat and on every flap that carries nothing else.
+ * Everything that lies on the pages of a book, with its place measured from the spine. Filled, there is a mounted print in every pocket
+ * and on every free page, a print on every photo mat and on every flap that carries nothing else.
  */
 final class Layers
 {

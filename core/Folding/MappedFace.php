@@ -17,7 +17,14 @@ final readonly class MappedFace
      * @param Edge|null $opening where something slips into the leaf or pocket
      * @param string|null $faces key of the face beside it when the book lies open
      */
-    public function __construct(public Face $face, public string $letter, public Lie $lie, public bool $showsCore, public bool $hasDirection, public ?Edge $opening, public ?string $faces)
-    {
+    public function __construct(
+        public Face $face,
+        public string $letter,
+        public Lie $lie,
+        public bool $showsCore,
+        public bool $hasDirection,
+        public ?Edge $opening,
+        public ?string $faces,
+    ) {
     }
 }

@@ -30,7 +30,11 @@ final readonly class Outline
             $ys[] = $py;
         }
 
-        return new self($corners, [min($xs), min($ys), max($xs), max($ys)], count($corners) === 4 && count(array_unique($xs)) === 2 && count(array_unique($ys)) === 2);
+        return new self(
+            $corners,
+            [min($xs), min($ys), max($xs), max($ys)],
+            count($corners) === 4 && count(array_unique($xs)) === 2 && count(array_unique($ys)) === 2,
+        );
     }
 
     /** Whether they lie on each other by more than a touch. */

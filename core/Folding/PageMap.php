@@ -11,8 +11,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
 
 /**
- * The faces of a book in reading order, each with its paper and how the print lies on it. Where many pages come from one sheet, their lie follows from the folding
- * itself, and for every way the sheet may be turned first it is known how many prints stand upright.
+ * The faces of a book in reading order, each with its paper and how the print lies on it. Where many pages come from one sheet, their lie
+ * follows from the folding itself, and for every way the sheet may be turned first it is known how many prints stand upright.
  */
 final readonly class PageMap
 {
@@ -68,7 +68,12 @@ final readonly class PageMap
     /** @return list<MappedFace> faces whose print does not stand upright though it has a right way up */
     public function fallen(): array
     {
-        return array_values(array_filter($this->faces, static fn (MappedFace $face): bool => $face->hasDirection && ! $face->showsCore && $face->lie !== Lie::Upright));
+        return array_values(
+            array_filter(
+                $this->faces,
+                static fn (MappedFace $face): bool => $face->hasDirection && ! $face->showsCore && $face->lie !== Lie::Upright,
+            ),
+        );
     }
 
     private static function sheetOf(Blueprint $blueprint): ?string
@@ -120,7 +125,12 @@ final readonly class PageMap
         if ($heads === []) {
             return [];
         }
-        $ways = ['as it lies' => [1, 0], 'turned a quarter to the right' => [0, 1], 'turned upside down' => [-1, 0], 'turned a quarter to the left' => [0, -1]];
+        $ways = [
+            'as it lies' => [1, 0],
+            'turned a quarter to the right' => [0, 1],
+            'turned upside down' => [-1, 0],
+            'turned a quarter to the left' => [0, -1],
+        ];
 
         return array_map(static fn (array $way): int => count(array_filter($heads, static function (array $head) use ($way): bool {
             [$cosine, $sine] = $way;

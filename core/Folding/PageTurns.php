@@ -46,7 +46,15 @@ final readonly class PageTurns
         foreach ($this->leaves as $index => [$front, $back]) {
             $next = $this->leaves[$index + 1][0] ?? null;
             $seen = array_values(array_filter([$back?->name, $next?->name]));
-            $steps[] = new SceneStep($index + 1, 'fold', sprintf('%s turns%s.', $index === 0 ? 'The cover' : $front->name, $seen === [] ? ', and the book lies on its face' : ': '.implode(' and ', array_map(lcfirst(...), $seen))));
+            $steps[] = new SceneStep(
+                $index + 1,
+                'fold',
+                sprintf(
+                    '%s turns%s.',
+                    $index === 0 ? 'The cover' : $front->name,
+                    $seen === [] ? ', and the book lies on its face' : ': '.implode(' and ', array_map(lcfirst(...), $seen)),
+                ),
+            );
         }
 
         return $steps;

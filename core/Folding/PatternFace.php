@@ -22,7 +22,12 @@ final readonly class PatternFace
     {
         $loop = static fn (int $vertex): int => $number[$vertex];
 
-        return new self(array_map($loop, $this->vertices), $this->panel, $this->area, array_map(static fn (array $window): array => array_map($loop, $window), $this->windows));
+        return new self(
+            array_map($loop, $this->vertices),
+            $this->panel,
+            $this->area,
+            array_map(static fn (array $window): array => array_map($loop, $window), $this->windows),
+        );
     }
 
     /** Whether one that walks round it, the panel on the right as seen from side A, goes from one corner straight to the other. */

@@ -10,8 +10,8 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Stock;
 
 /**
- * How thick the closed book is at every distance from its spine: its bare leaves, and at every place what is glued and put in there, layer by layer. A slice is as thick as
- * its thickest place from head to foot, for that is what holds the covers apart.
+ * How thick the closed book is at every distance from its spine: its bare leaves, and at every place what is glued and put in there, layer
+ * by layer. A slice is as thick as its thickest place from head to foot, for that is what holds the covers apart.
  */
 final readonly class Profile
 {
@@ -30,7 +30,11 @@ final readonly class Profile
             $lump = Length::longest($lump, $each->thickness);
         }
 
-        return new self(self::slices((new Layers($blueprint, $materials))->all(), $blueprint->bare, $lump, $closed), $blueprint->bare, $closed);
+        return new self(
+            self::slices((new Layers($blueprint, $materials))->all(), $blueprint->bare, $lump, $closed),
+            $blueprint->bare,
+            $closed,
+        );
     }
 
     public function spine(bool $filled): Length
@@ -87,7 +91,12 @@ final readonly class Profile
 
                 continue;
             }
-            $slices[] = new Slice(Length::ofTicks($xs[$k]), Length::ofTicks($xs[$k + 1]), $bare->plus(Length::ofTicks($built)), $bare->plus(Length::ofTicks($filled)));
+            $slices[] = new Slice(
+                Length::ofTicks($xs[$k]),
+                Length::ofTicks($xs[$k + 1]),
+                $bare->plus(Length::ofTicks($built)),
+                $bare->plus(Length::ofTicks($filled)),
+            );
         }
 
         return $slices === [] ? [new Slice(Length::zero(), $closed->width, $bare, $bare->plus($lump))] : $slices;

@@ -11,7 +11,12 @@ final readonly class Scene
      * @param list<SceneStep> $steps
      * @param list<string> $problems why it does not fold, in words
      */
-    public function __construct(public string $key, public string $name, public SceneNode $root, public array $steps, public array $problems)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public SceneNode $root,
+        public array $steps,
+        public array $problems,
+    ) {
     }
 }

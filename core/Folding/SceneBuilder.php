@@ -69,7 +69,13 @@ final class SceneBuilder
             $this->steps[] = new SceneStep($move->number, 'fold', $this->foldInWords($folded, $move));
         }
 
-        return new Scene($key, "{$part->letter} · {$part->name}", $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, 0), null, []), $this->steps, $folded->problems);
+        return new Scene(
+            $key,
+            "{$part->letter} · {$part->name}",
+            $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, 0), null, []),
+            $this->steps,
+            $folded->problems,
+        );
     }
 
     public function foldedSheet(Part $part): FoldedSheet
@@ -102,7 +108,13 @@ final class SceneBuilder
         $part = $this->blueprint->part($root);
         $folded = $this->foldedSheet($part);
 
-        return new Scene('book', 'The book', $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, $glued), null, $joints, $glued), $this->steps, array_values(array_unique($problems)));
+        return new Scene(
+            'book',
+            'The book',
+            $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, $glued), null, $joints, $glued),
+            $this->steps,
+            array_values(array_unique($problems)),
+        );
     }
 
     /** The part that more is glued to than to any other, among those that fold. */
@@ -120,7 +132,11 @@ final class SceneBuilder
                 $counts[$joint->from->part] -= 1000;
             }
         }
-        $single = array_filter($counts, fn (int $count, string $key): bool => ($this->blueprint->parts[$key] ?? null)?->quantity === 1, ARRAY_FILTER_USE_BOTH);
+        $single = array_filter(
+            $counts,
+            fn (int $count, string $key): bool => ($this->blueprint->parts[$key] ?? null)?->quantity === 1,
+            ARRAY_FILTER_USE_BOTH,
+        );
         arsort($single);
 
         return $single === [] ? null : (string) array_key_first($single);
@@ -206,8 +222,19 @@ final class SceneBuilder
      * @param list<array{Joint, string, bool}> $joints
      * @param array<int, array{int, Hinge}>|null $parents
      */
-    private function node(Part $part, FoldedSheet $folded, int $face, ?Hinge $hinge, array $steps, ?array $glued, array $joints, int $gluedSteps = 0, ?array $parents = null, int $base = -1, ?string $page = null): SceneNode
-    {
+    private function node(
+        Part $part,
+        FoldedSheet $folded,
+        int $face,
+        ?Hinge $hinge,
+        array $steps,
+        ?array $glued,
+        array $joints,
+        int $gluedSteps = 0,
+        ?array $parents = null,
+        int $base = -1,
+        ?string $page = null,
+    ): SceneNode {
         $this->pieces++;
         $parents ??= HingeTree::from($folded->hinges, $face);
         $base = $base < 0 ? $face : $base;
@@ -226,7 +253,12 @@ final class SceneBuilder
         return new SceneNode(
             $part,
             $panel,
-            $pattern->faces === [] ? [[0, 0], [$part->size->width->ticks, 0], [$part->size->width->ticks, $part->size->height->ticks], [0, $part->size->height->ticks]] : $pattern->outline($face),
+            $pattern->faces === [] ? [
+                [0, 0],
+                [$part->size->width->ticks, 0],
+                [$part->size->width->ticks, $part->size->height->ticks],
+                [0, $part->size->height->ticks],
+            ] : $pattern->outline($face),
             $pattern->faces === [] ? [] : $pattern->windows($face),
             $edge === null ? null : [$pattern->vertices[$edge->from], $pattern->vertices[$edge->to]],
             $hinge === null || $parentFace === null ? 0 : FoldAngles::turn($pattern, $hinge, $parentFace),
@@ -234,7 +266,16 @@ final class SceneBuilder
             $this->lift($folded, $face, $base),
             $glued,
             array_filter(['A' => $this->label($part, $panel, Side::A), 'B' => $this->label($part, $panel, Side::B)]),
-            array_values(array_filter($part->glueZones, static fn ($zone): bool => self::isWithin($pattern->faces === [] ? [] : $pattern->outline($face), $zone->area->left()->ticks + intdiv($zone->area->size->width->ticks, 2), $zone->area->top()->ticks + intdiv($zone->area->size->height->ticks, 2)))),
+            array_values(
+                array_filter(
+                    $part->glueZones,
+                    static fn ($zone): bool => self::isWithin(
+                        $pattern->faces === [] ? [] : $pattern->outline($face),
+                        $zone->area->left()->ticks + intdiv($zone->area->size->width->ticks, 2),
+                        $zone->area->top()->ticks + intdiv($zone->area->size->height->ticks, 2),
+                    ),
+                ),
+            ),
             $children,
         );
     }
@@ -273,7 +314,17 @@ final class SceneBuilder
             $rest = array_values(array_filter($joints, static fn (int $each): bool => $each !== $index, ARRAY_FILTER_USE_KEY));
             $folded = $this->foldedSheet($other);
             $base = $folded->pattern->faceOf($there->panel) ?? $folded->base;
-            $children[] = $this->node($other, $folded, $base, null, $this->stepsByEdge($folded, $gluedSteps), $this->glued($joint, $part, $other, $isGlued, $step), $rest, $gluedSteps, page: $joint->face);
+            $children[] = $this->node(
+                $other,
+                $folded,
+                $base,
+                null,
+                $this->stepsByEdge($folded, $gluedSteps),
+                $this->glued($joint, $part, $other, $isGlued, $step),
+                $rest,
+                $gluedSteps,
+                page: $joint->face,
+            );
         }
 
         return $children;
@@ -302,7 +353,10 @@ final class SceneBuilder
             : $onto->right()->ticks - ($turned ? $onto->size->width->ticks - $joint->area->left()->ticks : $joint->area->right()->ticks);
         $top = $onto->top()->ticks + ($turned ? $onto->size->height->ticks - $joint->area->bottom()->ticks : $joint->area->top()->ticks);
         $middle = [$left + intdiv($joint->area->size->width->ticks, 2), $top + intdiv($joint->area->size->height->ticks, 2)];
-        $own = $this->shutOver($joint) ?? [$from->left()->ticks + intdiv($from->size->width->ticks, 2), $from->top()->ticks + intdiv($from->size->height->ticks, 2)];
+        $own = $this->shutOver($joint) ?? [
+            $from->left()->ticks + intdiv($from->size->width->ticks, 2),
+            $from->top()->ticks + intdiv($from->size->height->ticks, 2),
+        ];
         // The middles of what is glued and of its place come together, whichever of the two comes.
         [$target, $mine] = $isGlued ? [$middle, $own] : [$own, $middle];
 
@@ -319,7 +373,8 @@ final class SceneBuilder
     }
 
     /**
-     * A flap is glued by its tab, and its joint tells where it lies when it is shut: the middle of the shut flap on the sheet of its part, as long as its tab stays where it is.
+     * A flap is glued by its tab, and its joint tells where it lies when it is shut: the middle of the shut flap on the sheet of its part,
+     * as long as its tab stays where it is.
      *
      * @return array{int, int}|null null for what is glued by all of its panel
      */
@@ -337,7 +392,10 @@ final class SceneBuilder
                 continue;
             }
             $place = $folded->places[$tab]->inverse()->after($folded->places[$flap]);
-            [$x, $y] = $place->apply($panel->area->left()->ticks + intdiv($panel->area->size->width->ticks, 2), $panel->area->top()->ticks + intdiv($panel->area->size->height->ticks, 2));
+            [$x, $y] = $place->apply(
+                $panel->area->left()->ticks + intdiv($panel->area->size->width->ticks, 2),
+                $panel->area->top()->ticks + intdiv($panel->area->size->height->ticks, 2),
+            );
 
             return [(int) round($x), (int) round($y)];
         }
@@ -380,6 +438,13 @@ final class SceneBuilder
         };
         $across = $hinge->quarters === 1 ? 'stands up at a right angle' : ($move->over ? 'comes over' : 'goes under');
 
-        return sprintf('%s, %s: %s %s%s.', ucfirst($where), $kind, $what, count($names) > 1 ? str_replace(['stands', 'comes', 'goes'], ['stand', 'come', 'go'], $across) : $across, $move->depth() > 1 ? ", {$move->depth()} scores at once" : '');
+        return sprintf(
+            '%s, %s: %s %s%s.',
+            ucfirst($where),
+            $kind,
+            $what,
+            count($names) > 1 ? str_replace(['stands', 'comes', 'goes'], ['stand', 'come', 'go'], $across) : $across,
+            $move->depth() > 1 ? ", {$move->depth()} scores at once" : '',
+        );
     }
 }

@@ -51,7 +51,10 @@ final class Complaints
         foreach (array_keys($given) as $key) {
             if (! in_array((string) $key, $known, true)) {
                 $shown = mb_substr(mb_scrub((string) $key), 0, 40);
-                $this->add(ltrim("{$place}.{$shown}", '.'), sprintf('“%s” means nothing here; known are %s.', $shown, implode(', ', $known)));
+                $this->add(
+                    ltrim("{$place}.{$shown}", '.'),
+                    sprintf('“%s” means nothing here; known are %s.', $shown, implode(', ', $known)),
+                );
             }
         }
     }

@@ -10,7 +10,19 @@ use Ephemeron\WorkPlan;
 /** The cut list as comma-separated values (RFC 4180): one line for each piece, in the order of the sections. */
 final readonly class CutListCsv
 {
-    private const HEADER = ['section', 'letter', 'piece', 'quantity', 'width', 'height', 'unit', 'paper', 'scores along the width', 'scores along the height', 'where'];
+    private const HEADER = [
+        'section',
+        'letter',
+        'piece',
+        'quantity',
+        'width',
+        'height',
+        'unit',
+        'paper',
+        'scores along the width',
+        'scores along the height',
+        'where',
+    ];
 
     public function __construct(private Csv $csv = new Csv)
     {

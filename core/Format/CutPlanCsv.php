@@ -13,7 +13,21 @@ use Ephemeron\WorkPlan;
 /** Every cut in its order, one line each: what is in hand, where the fence stands, what falls. */
 final readonly class CutPlanCsv
 {
-    private const HEADER = ['paper', 'leftover', 'pattern', 'sheets', 'cut', 'in hand width', 'in hand height', 'along', 'fence', 'together', 'unit', 'first', 'second'];
+    private const HEADER = [
+        'paper',
+        'leftover',
+        'pattern',
+        'sheets',
+        'cut',
+        'in hand width',
+        'in hand height',
+        'along',
+        'fence',
+        'together',
+        'unit',
+        'first',
+        'second',
+    ];
 
     public function __construct(private Csv $csv = new Csv)
     {

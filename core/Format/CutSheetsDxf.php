@@ -35,19 +35,33 @@ final readonly class CutSheetsDxf
     {
         $area = $blank->area();
         $height = Length::shortest($area->size->shortSide()->portion(1, 5), Length::millimetres(8));
-        $drawing->letter(new Point($area->left()->plus($area->size->width->half()), $area->top()->plus($area->size->height->half())), $blank->label(), $height);
+        $drawing->letter(
+            new Point($area->left()->plus($area->size->width->half()), $area->top()->plus($area->size->height->half())),
+            $blank->label(),
+            $height,
+        );
         if ($part === null) {
             return;
         }
         foreach ($part->creases as $crease) {
-            $drawing->line($this->onSheet($crease->line, $blank, $part), $crease->fold === Fold::Mountain ? 'SCORE_MOUNTAIN' : 'SCORE_VALLEY');
+            $drawing->line(
+                $this->onSheet($crease->line, $blank, $part),
+                $crease->fold === Fold::Mountain ? 'SCORE_MOUNTAIN' : 'SCORE_VALLEY',
+            );
         }
         foreach ($part->slits as $slit) {
             $drawing->line($this->onSheet($slit->line, $blank, $part), 'SLIT');
         }
         foreach ($part->cutAways as $cutAway) {
             foreach ($cutAway->corners as $index => $corner) {
-                $drawing->line($this->onSheet(new Segment($corner, $cutAway->corners[($index + 1) % count($cutAway->corners)] ?? $corner), $blank, $part), 'SLIT');
+                $drawing->line(
+                    $this->onSheet(
+                        new Segment($corner, $cutAway->corners[($index + 1) % count($cutAway->corners)] ?? $corner),
+                        $blank,
+                        $part,
+                    ),
+                    'SLIT',
+                );
             }
         }
     }

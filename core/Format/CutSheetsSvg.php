@@ -26,8 +26,13 @@ final readonly class CutSheetsSvg
      * @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets of it
      * @param Rectangle|null $pictured what the picture covers, measured from the upper left of what is cut; null: the sheet
      */
-    public function draw(SheetPattern $pattern, Notation $notation, string $title, ?string $picture = null, ?Rectangle $pictured = null): SvgDrawing
-    {
+    public function draw(
+        SheetPattern $pattern,
+        Notation $notation,
+        string $title,
+        ?string $picture = null,
+        ?Rectangle $pictured = null,
+    ): SvgDrawing {
         $sheet = $pattern->tree->area();
         $drawing = SvgDrawing::around($sheet, 15.0, $title);
         $drawing->open('g', $picture === null ? [] : ['class' => 'has-picture']);
@@ -73,7 +78,13 @@ final readonly class CutSheetsSvg
         $area = $offcut->area();
         $drawing->paper($area, self::LEFT_OVER, $offcut->selvage ? 'selvage' : 'offcut');
         $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
-        $this->caption($drawing, $area, $offcut->selvage ? 'selvage' : $size, min(8.5, $area->size->shortSide()->inMillimetres() * 0.45), 0.0);
+        $this->caption(
+            $drawing,
+            $area,
+            $offcut->selvage ? 'selvage' : $size,
+            min(8.5, $area->size->shortSide()->inMillimetres() * 0.45),
+            0.0,
+        );
     }
 
     /** Turned where the piece is too narrow for it lying; left out where it would not be readable. */

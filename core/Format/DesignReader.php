@@ -92,8 +92,8 @@ final readonly class DesignReader
     }
 
     /**
-     * The design with a change, as somebody typed it. Lengths keep what they are when the unit changes; what is said about a usual thing and is usual
-     * anyway follows again.
+     * The design with a change, as somebody typed it. Lengths keep what they are when the unit changes; what is said about a usual thing
+     * and is usual anyway follows again.
      *
      * @param array<string, mixed> $changes by place, see {@see DesignPatch}
      *
@@ -108,7 +108,14 @@ final readonly class DesignReader
         }
         $written = (new DesignWriter($this->catalogue, $this->fields))->toArray($design);
         $changed = $this->fromArray((new DesignPatch($changes))->applyTo($written));
-        $touched = array_values(array_filter(array_map(static fn (string $place): string => explode('.', $place, 3)[1] ?? '', array_filter(array_keys($changes), static fn (string $place): bool => str_starts_with($place, 'things.')))));
+        $touched = array_values(
+            array_filter(
+                array_map(
+                    static fn (string $place): string => explode('.', $place, 3)[1] ?? '',
+                    array_filter(array_keys($changes), static fn (string $place): bool => str_starts_with($place, 'things.')),
+                ),
+            ),
+        );
 
         return $touched === [] ? $changed : $changed->with(things: $changed->things->beside($this->usualThings($changed), $touched));
     }
@@ -127,7 +134,9 @@ final readonly class DesignReader
         }
         if (! in_array($data['version'] ?? null, range(1, self::VERSION), true)) {
             $version = is_scalar($data['version'] ?? null) ? mb_substr(mb_scrub((string) $data['version']), 0, 20) : 'none';
-            throw InvalidDesign::at(['version' => sprintf('The file’s version is %s; this Ephemeron reads versions 1 to %d.', $version, self::VERSION)]);
+            throw InvalidDesign::at(
+                ['version' => sprintf('The file’s version is %s; this Ephemeron reads versions 1 to %d.', $version, self::VERSION)],
+            );
         }
         $key = $data['structure'] ?? null;
         if (! is_string($key) || ! $this->catalogue->has($key)) {

@@ -44,17 +44,28 @@ final readonly class DesignWriter
         $structure = $this->catalogue->get($design->structure);
         $all = UsualThings::furnished($structure, $design)->things;
 
-        return [...$this->head($design), ...$this->fields->record($structure)->write($design->with(things: Things::between([], $all)), $design->notation(), null)];
+        return [
+            ...$this->head($design),
+            ...$this->fields->record($structure)->write($design->with(things: Things::between([], $all)), $design->notation(), null),
+        ];
     }
 
     public function toJson(Design $design): string
     {
-        return json_encode($this->toArray($design), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $this->toArray($design),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** @return array<string, mixed> */
     private function head(Design $design): array
     {
-        return ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $design->structure, 'unit' => $design->unit->value];
+        return [
+            'format' => DesignReader::FORMAT,
+            'version' => DesignReader::VERSION,
+            'structure' => $design->structure,
+            'unit' => $design->unit->value,
+        ];
     }
 }

@@ -76,7 +76,9 @@ final readonly class FoldReader
         $unit = $data['frame_unit'] ?? 'mm';
         $scale = is_string($unit) ? self::UNITS[$unit] ?? null : null;
         if ($scale === null) {
-            throw InvalidDesign::whole('The pattern’s "frame_unit" must be one of '.implode(', ', array_keys(self::UNITS)).', so that its size is known.');
+            throw InvalidDesign::whole(
+                'The pattern’s "frame_unit" must be one of '.implode(', ', array_keys(self::UNITS)).', so that its size is known.',
+            );
         }
         $vertices = [];
         foreach ($given as $point) {
@@ -116,7 +118,9 @@ final readonly class FoldReader
     private function unitOf(array $vertices, mixed $written): Unit
     {
         $places = array_unique(array_merge(array_column($vertices, 0), array_column($vertices, 1)));
-        $on = static fn (ToolGrid $grid): int => count(array_filter($places, static fn (int $place): bool => $grid->carries(Length::ofTicks($place))));
+        $on = static fn (ToolGrid $grid): int => count(
+            array_filter($places, static fn (int $place): bool => $grid->carries(Length::ofTicks($place))),
+        );
         $inches = $on(ToolGrid::Sixteenth) <=> $on(ToolGrid::Millimetre);
 
         return $inches > 0 || ($inches === 0 && $written === 'in') ? Unit::Inch : Unit::Centimetre;

@@ -12,15 +12,19 @@ use Ephemeron\Folding\PatternFace;
 use Ephemeron\Measure\Length;
 
 /**
- * Crease patterns in FOLD, the open JSON format for folding (specification 1.2): vertices in millimetres with y upwards, side A up, edges M, V, U, B and C (cut). A second
- * frame has the folded form, where the part folds flat. Source of the format: the FOLD specification, https://github.com/edemaine/fold, named from memory.
+ * Crease patterns in FOLD, the open JSON format for folding (specification 1.2): vertices in millimetres with y upwards, side A up, edges
+ * M, V, U, B and C (cut). A second frame has the folded form, where the part folds flat. Source of the format: the FOLD specification,
+ * https://github.com/edemaine/fold, named from memory.
  */
 final readonly class FoldWriter
 {
     /** @param int $height of the sheet in ticks: y is turned over about its middle */
     public function write(FoldedSheet $folded, string $title, int $height): string
     {
-        return json_encode($this->toArray($folded, $title, $height), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $this->toArray($folded, $title, $height),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** @return array<string, mixed> */
@@ -37,7 +41,10 @@ final readonly class FoldWriter
             'frame_classes' => ['creasePattern'],
             'frame_attributes' => ['2D', ...($this->hasCuts($pattern) ? ['cuts'] : ['noCuts'])],
             'frame_unit' => 'mm',
-            'vertices_coords' => array_map(fn (array $vertex): array => [$this->millimetres($vertex[0]), $this->millimetres($height - $vertex[1])], $pattern->vertices),
+            'vertices_coords' => array_map(
+                fn (array $vertex): array => [$this->millimetres($vertex[0]), $this->millimetres($height - $vertex[1])],
+                $pattern->vertices,
+            ),
             'edges_vertices' => array_map(static fn (PatternEdge $edge): array => [$edge->from, $edge->to], $pattern->edges),
             'edges_assignment' => array_map(static fn (PatternEdge $edge): string => $edge->assignment->value, $pattern->edges),
             'edges_foldAngle' => $this->angles($folded),

@@ -12,8 +12,9 @@ use Ephemeron\Structure\FreeLine;
 use Ephemeron\Structure\FreeLineKind;
 
 /**
- * A crease pattern in the words of a free base. Lines along which most of the paper is scored or slit divide it into panels; those that fold one way all along are
- * the scores of the panels, whatever else there is is named line by line. What is missing is named by panels where it can be, else by its corners.
+ * A crease pattern in the words of a free base. Lines along which most of the paper is scored or slit divide it into panels; those that
+ * fold one way all along are the scores of the panels, whatever else there is is named line by line. What is missing is named by panels
+ * where it can be, else by its corners.
  */
 final readonly class PatternAsBase
 {
@@ -31,7 +32,11 @@ final readonly class PatternAsBase
      */
     public function __construct(private array $vertices, private array $edges, private array $size, private Notation $notation)
     {
-        $this->rim = SheetRim::of($vertices, array_map(static fn (array $edge): array => [$edge[0], $edge[1]], $this->assigned('B')), $size);
+        $this->rim = SheetRim::of(
+            $vertices,
+            array_map(static fn (array $edge): array => [$edge[0], $edge[1]], $this->assigned('B')),
+            $size,
+        );
     }
 
     /**
@@ -48,7 +53,11 @@ final readonly class PatternAsBase
         $xs = [0, ...array_keys($across), $this->size[0]];
         $ys = [0, ...array_keys($down), $this->size[1]];
         $lines = [];
-        foreach ([[FreeLineKind::Valley, ['V', 'U']], [FreeLineKind::Mountain, ['M']], [FreeLineKind::Slit, ['C']]] as [$kind, $assignments]) {
+        foreach ([
+            [FreeLineKind::Valley, ['V', 'U']],
+            [FreeLineKind::Mountain, ['M']],
+            [FreeLineKind::Slit, ['C']],
+        ] as [$kind, $assignments]) {
             $segments = [];
             foreach (array_merge(...array_map($this->assigned(...), $assignments)) as [$from, $to]) {
                 [$one, $other] = [$this->vertices[$from], $this->vertices[$to]];
@@ -218,6 +227,9 @@ final readonly class PatternAsBase
     /** @param non-empty-list<array{int, int}> $places */
     private function line(FreeLineKind $kind, array $places): string
     {
-        return (new FreeLine($kind, array_map(static fn (array $place): Point => new Point(Length::ofTicks($place[0]), Length::ofTicks($place[1])), $places)))->written($this->notation);
+        return (new FreeLine(
+            $kind,
+            array_map(static fn (array $place): Point => new Point(Length::ofTicks($place[0]), Length::ofTicks($place[1])), $places),
+        ))->written($this->notation);
     }
 }

@@ -20,9 +20,20 @@ final readonly class PatternSvg
     public function draw(Part $part): SvgDrawing
     {
         $drawing = SvgDrawing::around(Rectangle::whole($part->size), self::MARGIN, "Piece {$part->letter}, {$part->name}, flat");
-        $this->layer($drawing, 'cut', [...self::outline(Polygon::of(Rectangle::whole($part->size))), ...array_merge(...array_map(self::outline(...), $part->cutAways))], LineKind::Cut);
+        $this->layer(
+            $drawing,
+            'cut',
+            [
+                ...self::outline(Polygon::of(Rectangle::whole($part->size))),
+                ...array_merge(...array_map(self::outline(...), $part->cutAways)),
+            ],
+            LineKind::Cut,
+        );
         foreach ([Fold::Mountain, Fold::Valley, Fold::Either] as $fold) {
-            $lines = array_map(static fn ($crease): Segment => $crease->line, array_values(array_filter($part->creases, static fn ($crease): bool => $crease->fold === $fold)));
+            $lines = array_map(
+                static fn ($crease): Segment => $crease->line,
+                array_values(array_filter($part->creases, static fn ($crease): bool => $crease->fold === $fold)),
+            );
             $this->layer($drawing, $fold->value, $lines, $fold === Fold::Mountain ? LineKind::Mountain : LineKind::Valley);
         }
         $this->layer($drawing, 'slit', array_map(static fn ($slit): Segment => $slit->line, $part->slits), LineKind::Slit);

@@ -41,8 +41,25 @@ final readonly class PlanJson
             'unit' => $plan->design->unit->value,
             'parts' => array_map(fn (Part $part): array => $this->part($part, $notation), array_values($plan->blueprint->parts)),
             'faces' => array_map(fn (Face $face): array => $this->face($face, $plan), array_values($plan->blueprint->pages())),
-            'things' => array_map(static fn (Thing $thing): array => ['kind' => $thing->kind, 'on' => $thing->on, 'place' => $thing->place, 'faces' => $thing->faces], array_values($plan->blueprint->things)),
-            'flaps' => array_map(static fn (Flap $flap): array => ['name' => $flap->name, 'over' => $flap->over, 'hinge' => $flap->hinge->value, 'front' => $flap->front, 'inside' => $flap->inside], array_values($plan->blueprint->flaps)),
+            'things' => array_map(
+                static fn (Thing $thing): array => [
+                    'kind' => $thing->kind,
+                    'on' => $thing->on,
+                    'place' => $thing->place,
+                    'faces' => $thing->faces,
+                ],
+                array_values($plan->blueprint->things),
+            ),
+            'flaps' => array_map(
+                static fn (Flap $flap): array => [
+                    'name' => $flap->name,
+                    'over' => $flap->over,
+                    'hinge' => $flap->hinge->value,
+                    'front' => $flap->front,
+                    'inside' => $flap->inside,
+                ],
+                array_values($plan->blueprint->flaps),
+            ),
             'pouches' => array_map(fn ($pouch): array => [
                 'name' => $pouch->name,
                 'face' => $pouch->face,
@@ -80,7 +97,10 @@ final readonly class PlanJson
                 'built' => $this->length($plan->thickness(false), $notation),
                 'filled' => $this->length($plan->thickness(true), $notation),
             ],
-            'closed' => ['width' => $this->length($plan->blueprint->closedSize()->width, $notation), 'height' => $this->length($plan->blueprint->closedSize()->height, $notation)],
+            'closed' => [
+                'width' => $this->length($plan->blueprint->closedSize()->width, $notation),
+                'height' => $this->length($plan->blueprint->closedSize()->height, $notation),
+            ],
             'closings' => $plan->blueprint->closings,
             'loose' => array_map(fn ($loose): array => [
                 'name' => $loose->name,
@@ -113,8 +133,17 @@ final readonly class PlanJson
                 'to' => ['x' => $this->length($slit->line->to->x, $notation), 'y' => $this->length($slit->line->to->y, $notation)],
                 'length' => $this->length($slit->line->length(), $notation),
             ], $part->slits),
-            'cutAways' => array_map(fn (Polygon $area): array => array_map(fn (Point $corner): array => ['x' => $this->length($corner->x, $notation), 'y' => $this->length($corner->y, $notation)], $area->corners), $part->cutAways),
-            'corners' => array_map(static fn (Corner $corner): string => "{$corner->trim->value} {$corner->upper->value} {$corner->side->value}", $part->corners),
+            'cutAways' => array_map(
+                fn (Polygon $area): array => array_map(
+                    fn (Point $corner): array => ['x' => $this->length($corner->x, $notation), 'y' => $this->length($corner->y, $notation)],
+                    $area->corners,
+                ),
+                $part->cutAways,
+            ),
+            'corners' => array_map(
+                static fn (Corner $corner): string => "{$corner->trim->value} {$corner->upper->value} {$corner->side->value}",
+                $part->corners,
+            ),
             'why' => $part->why,
             'picture' => $part->picture,
             'notches' => count($part->notches),
@@ -134,7 +163,11 @@ final readonly class PlanJson
             'name' => $face->name,
             'width' => $this->length($face->size->width, $notation),
             'height' => $this->length($face->size->height, $notation),
-            'paper' => ['part' => $plan->blueprint->part($face->paper->part)->letter, 'panel' => $face->paper->panel, 'side' => $face->paper->side->value],
+            'paper' => [
+                'part' => $plan->blueprint->part($face->paper->part)->letter,
+                'panel' => $face->paper->panel,
+                'side' => $face->paper->side->value,
+            ],
             'upsideDown' => $face->upsideDown,
             'mats' => array_values(array_map(fn (Joint $joint): array => [
                 'part' => $plan->blueprint->part($joint->from->part)->letter,
@@ -158,7 +191,10 @@ final readonly class PlanJson
                 'together' => $cut->together,
                 'passes' => $stock->passes($cut)->count(),
                 'sameFence' => $cut->sameFence,
-                'piece' => ['width' => $this->length($cut->piece->width, $notation), 'height' => $this->length($cut->piece->height, $notation)],
+                'piece' => [
+                    'width' => $this->length($cut->piece->width, $notation),
+                    'height' => $this->length($cut->piece->height, $notation),
+                ],
                 'gives' => [$this->outcome($cut->first, $notation), $this->outcome($cut->second, $notation)],
             ], $pattern->steps()),
             'blanks' => $pattern->gives,

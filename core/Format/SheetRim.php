@@ -7,7 +7,8 @@ namespace Ephemeron\Format;
 use Ephemeron\Geometry\Loop;
 
 /**
- * The edge of the sheet in a crease pattern, and what has been cut from its smallest upright rectangle: corners, notches, holes. All in ticks, y downwards.
+ * The edge of the sheet in a crease pattern, and what has been cut from its smallest upright rectangle: corners, notches, holes. All in
+ * ticks, y downwards.
  */
 final readonly class SheetRim
 {
@@ -53,7 +54,8 @@ final readonly class SheetRim
     }
 
     /**
-     * Closed ways along the edge, the sheet's own first; walked with the paper on the right, so that one which touches itself in a corner comes out right.
+     * Closed ways along the edge, the sheet's own first; walked with the paper on the right, so that one which touches itself in a corner
+     * comes out right.
      *
      * @param list<array{int, int}> $vertices
      * @param list<array{int, int}> $edges
@@ -180,7 +182,12 @@ final readonly class SheetRim
         $begin = (int) self::along($from, $size);
         $length = ($begin - (int) self::along($to, $size) + $round) % $round;
         $corners = [];
-        foreach ([0 => [0, 0], $width => [$width, 0], $width + $height => [$width, $height], 2 * $width + $height => [0, $height]] as $at => $corner) {
+        foreach ([
+            0 => [0, 0],
+            $width => [$width, 0],
+            $width + $height => [$width, $height],
+            2 * $width + $height => [0, $height],
+        ] as $at => $corner) {
             $passed = ($begin - $at + $round) % $round;
             if ($passed > 0 && $passed < $length) {
                 $corners[$passed] = $corner;

@@ -7,8 +7,8 @@ namespace Ephemeron\Geometry;
 /**
  * A rigid movement of flat paper in space, exact: whole numbers over one denominator. x to the right, y down, z towards the viewer.
  *
- * Turning by a half about any line of the sheet whose slope is a fraction of small numbers, and by a quarter about a line square to its edges, stays exact; for those the
- * denominator is 1 (edges, diagonals) or small.
+ * Turning by a half about any line of the sheet whose slope is a fraction of small numbers, and by a quarter about a line square to its
+ * edges, stays exact; for those the denominator is 1 (edges, diagonals) or small.
  */
 final readonly class Isometry
 {

@@ -21,6 +21,9 @@ final class InexactLength extends \DomainException implements Refusal
 
     public static function fraction(int $numerator, int $denominator): self
     {
-        return new self("{$numerator}/{$denominator} in is not a whole number of ticks; 1/64 in and 0.1 mm are.", new Refused("{$numerator}/{$denominator} in"));
+        return new self(
+            "{$numerator}/{$denominator} in is not a whole number of ticks; 1/64 in and 0.1 mm are.",
+            new Refused("{$numerator}/{$denominator} in"),
+        );
     }
 }

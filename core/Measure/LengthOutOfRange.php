@@ -26,6 +26,9 @@ final class LengthOutOfRange extends \OutOfRangeException implements Refusal
 
     public static function beyondTheRoom(string $text): self
     {
-        return new self("“{$text}” is longer than any table: lengths go up to 1000 in (2540 cm).", Refused::typed($text)->between('0 in', '1000 in'));
+        return new self(
+            "“{$text}” is longer than any table: lengths go up to 1000 in (2540 cm).",
+            Refused::typed($text)->between('0 in', '1000 in'),
+        );
     }
 }

@@ -72,19 +72,49 @@ final readonly class Stock
     /** @param int|null $available null: as many as it takes */
     public function counted(?int $available): self
     {
-        return new self($this->name, $this->sheet, $this->grammage, $this->caliper, $this->doubleSided, $this->directionA, $this->directionB, $this->selvage, $available, $this->drawer, $this->leftovers, $this->grain, $this->price);
+        return new self(
+            $this->name,
+            $this->sheet,
+            $this->grammage,
+            $this->caliper,
+            $this->doubleSided,
+            $this->directionA,
+            $this->directionB,
+            $this->selvage,
+            $available,
+            $this->drawer,
+            $this->leftovers,
+            $this->grain,
+            $this->price,
+        );
     }
 
     /** @param string|null $drawer by what it is known in the drawer; null: it is from none */
     public function from(?string $drawer): self
     {
-        return new self($this->name, $this->sheet, $this->grammage, $this->caliper, $this->doubleSided, $this->directionA, $this->directionB, $this->selvage, $this->available, $drawer, $this->leftovers, $this->grain, $this->price);
+        return new self(
+            $this->name,
+            $this->sheet,
+            $this->grammage,
+            $this->caliper,
+            $this->doubleSided,
+            $this->directionA,
+            $this->directionB,
+            $this->selvage,
+            $this->available,
+            $drawer,
+            $this->leftovers,
+            $this->grain,
+            $this->price,
+        );
     }
 
     /** What is there when so many sheets have been taken. */
     public function less(int $sheets, bool $withoutLeftovers): self
     {
-        return $this->counted($this->available === null ? null : max(0, $this->available - $sheets))->with(leftovers: $withoutLeftovers ? [] : $this->leftovers);
+        return $this->counted(
+            $this->available === null ? null : max(0, $this->available - $sheets),
+        )->with(leftovers: $withoutLeftovers ? [] : $this->leftovers);
     }
 
     /** Solid-coloured card: any way up, either side. */

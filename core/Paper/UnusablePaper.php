@@ -21,7 +21,10 @@ final class UnusablePaper extends \InvalidArgumentException implements Refusal
 
     public static function grammage(int|float $grams): self
     {
-        return new self(sprintf('%s g/m² is not a paper: it runs from %d to %d.', round($grams, 1), Grammage::LIGHTEST, Grammage::HEAVIEST), Refused::typed($grams)->between(Grammage::LIGHTEST.' g', Grammage::HEAVIEST.' g'));
+        return new self(
+            sprintf('%s g/m² is not a paper: it runs from %d to %d.', round($grams, 1), Grammage::LIGHTEST, Grammage::HEAVIEST),
+            Refused::typed($grams)->between(Grammage::LIGHTEST.' g', Grammage::HEAVIEST.' g'),
+        );
     }
 
     public static function price(string $text): self
@@ -31,6 +34,9 @@ final class UnusablePaper extends \InvalidArgumentException implements Refusal
 
     public static function weight(string $text): self
     {
-        return new self(sprintf('“%s” does not read as a weight. Type it like 220, 220 g or 80 lb cover.', mb_substr(mb_scrub($text), 0, 40)), Refused::typed($text));
+        return new self(
+            sprintf('“%s” does not read as a weight. Type it like 220, 220 g or 80 lb cover.', mb_substr(mb_scrub($text), 0, 40)),
+            Refused::typed($text),
+        );
     }
 }

@@ -13,8 +13,8 @@ use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
 
 /**
- * Where the sixteenth goes that a sloppy cut leaves: scored from one end the last panel takes it, scored from both ends the panel in the middle. Where the outer panels must
- * be equal, that decides how to score.
+ * Where the sixteenth goes that a sloppy cut leaves: scored from one end the last panel takes it, scored from both ends the panel in the
+ * middle. Where the outer panels must be equal, that decides how to score.
  */
 final readonly class ErrorBudget
 {
@@ -71,7 +71,12 @@ final readonly class ErrorBudget
     {
         // What a sloppy cut leaves (common practice, no published source).
         $error = $notation->unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::millimetres(2);
-        $taken = sprintf('Cut %s off true along the %s, the %s takes it', $notation->text($error), $this->along->value, $this->taker($school));
+        $taken = sprintf(
+            'Cut %s off true along the %s, the %s takes it',
+            $notation->text($error),
+            $this->along->value,
+            $this->taker($school),
+        );
         $better = $this->better();
         if ($better === null) {
             return "{$taken}.";
@@ -79,14 +84,21 @@ final readonly class ErrorBudget
 
         return $school === $better
             ? "{$taken}, and the {$this->panels[0]} and the {$this->panels[count($this->panels) - 1]} stay equal."
-            : sprintf('%s, and is no longer equal to the %s. Scored from both ends (turn), the %s takes it and they stay equal.', $taken, $this->panels[0], $this->taker($better));
+            : sprintf(
+                '%s, and is no longer equal to the %s. Scored from both ends (turn), the %s takes it and they stay equal.',
+                $taken,
+                $this->panels[0],
+                $this->taker($better),
+            );
     }
 
     private static function name(Part $part, Axis $along, int $from, int $to, int $number): string
     {
         foreach ($part->panels as $panel) {
             [$begin, $end] = $along === Axis::Width ? [$panel->area->left(), $panel->area->right()] : [$panel->area->top(), $panel->area->bottom()];
-            if ($begin->equals(Length::ofTicks($from)) && $end->equals(Length::ofTicks($to)) && count(array_filter($part->creases, static fn (Crease $crease): bool => $crease->along() !== $along)) === 0) {
+            if ($begin->equals(Length::ofTicks($from)) && $end->equals(Length::ofTicks($to)) && count(
+                array_filter($part->creases, static fn (Crease $crease): bool => $crease->along() !== $along),
+            ) === 0) {
                 return str_replace('-', ' ', $panel->name === '' ? $panel->key : $panel->name).' panel';
             }
         }

@@ -86,6 +86,11 @@ final readonly class Scorer
     {
         $grooves = $this->board->grooves;
 
-        return new ScoreLine($at, $crease->fold, $grooves->carries($at) ? null : $grooves->down($at), $at->isMoreThan($this->board->length));
+        return new ScoreLine(
+            $at,
+            $crease->fold,
+            $grooves->carries($at) ? null : $grooves->down($at),
+            $at->isMoreThan($this->board->length),
+        );
     }
 }

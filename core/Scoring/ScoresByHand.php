@@ -76,7 +76,12 @@ final readonly class ScoresByHand
         }
         foreach ($this->part->cutAways as $area) {
             $bounds = $area->bounds();
-            [$near, $far, $from, $to] = $along === Axis::Width ? [$bounds->left(), $bounds->right(), $bounds->top(), $bounds->bottom()] : [$bounds->top(), $bounds->bottom(), $bounds->left(), $bounds->right()];
+            [$near, $far, $from, $to] = $along === Axis::Width ? [
+                $bounds->left(),
+                $bounds->right(),
+                $bounds->top(),
+                $bounds->bottom(),
+            ] : [$bounds->top(), $bounds->bottom(), $bounds->left(), $bounds->right()];
             if ($near->ticks <= $at && $at <= $far->ticks) {
                 $stretches[] = [$from->ticks, $to->ticks];
             }

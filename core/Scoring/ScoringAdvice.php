@@ -13,8 +13,8 @@ use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 
 /**
- * Which side of a piece the scores are pressed into, and whether both are. A score is pressed into what becomes the outside of the fold, so that the ridge behind it lies
- * inside (common practice, no published source): mountains with side A up, valleys with side B up.
+ * Which side of a piece the scores are pressed into, and whether both are. A score is pressed into what becomes the outside of the fold,
+ * so that the ridge behind it lies inside (common practice, no published source): mountains with side A up, valleys with side B up.
  */
 final readonly class ScoringAdvice
 {

@@ -39,7 +39,13 @@ final class PlanDesign extends Command
             return self::WRONG_FILE;
         }
         if ($this->option('json')) {
-            $this->output->writeln(json_encode((new PlanJson)->toArray($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), $this->output::OUTPUT_RAW);
+            $this->output->writeln(
+                json_encode(
+                    (new PlanJson)->toArray($plan),
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                ),
+                $this->output::OUTPUT_RAW,
+            );
 
             return self::SUCCESS;
         }
@@ -75,13 +81,24 @@ final class PlanDesign extends Command
             $this->heading($section);
             foreach ($parts as $part) {
                 $scores = array_map(static fn (Crease $crease): string => $notation->number($crease->at()), $part->creases);
-                $this->raw(sprintf('  %-2s %3d × %-32s %-18s %s', $part->letter, $part->quantity, $part->name, $notation->size($part->size), $scores === [] ? '' : 'scores '.implode(', ', $scores)));
+                $this->raw(
+                    sprintf(
+                        '  %-2s %3d × %-32s %-18s %s',
+                        $part->letter,
+                        $part->quantity,
+                        $part->name,
+                        $notation->size($part->size),
+                        $scores === [] ? '' : 'scores '.implode(', ', $scores),
+                    ),
+                );
             }
         }
         $this->heading('Sheets');
         foreach ($plan->stocks as $stock) {
             $missing = NotPlaced::said(array_sum($stock->cuts->missing));
-            $this->raw(sprintf('  %-24s %d (at least %d)%s', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound, $missing));
+            $this->raw(
+                sprintf('  %-24s %d (at least %d)%s', $stock->stock->name, $stock->cuts->sheets(), $stock->cuts->lowerBound, $missing),
+            );
         }
         $this->heading('Steps');
         foreach ($plan->steps as $step) {

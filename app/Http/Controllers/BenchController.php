@@ -22,7 +22,10 @@ final readonly class BenchController
         $known = array_filter($plan->steps, static fn (Step $step): bool => $step->key === $asked);
         $step = $known === [] ? $progress->next() : $known[array_key_first($known)];
 
-        $copy = $progress->isForEachCopy($step) ? min(max(1, $request->integer('copy', $progress->nextCopy($step))), $project->copies) : null;
+        $copy = $progress->isForEachCopy($step) ? min(
+            max(1, $request->integer('copy', $progress->nextCopy($step))),
+            $project->copies,
+        ) : null;
 
         return view('bench', [
             'copy' => $copy,

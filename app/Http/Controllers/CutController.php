@@ -45,7 +45,9 @@ final readonly class CutController
             'trimmer' => $trimmer,
             'bench' => new TrimmerBench($trimmer),
             'keeping' => $this->keeping,
-            'choices' => $project->offcutChoices->groupBy('step')->map(static fn (Collection $choices): array => $choices->pluck('keep', 'offcut')->all()),
+            'choices' => $project->offcutChoices->groupBy('step')->map(
+                static fn (Collection $choices): array => $choices->pluck('keep', 'offcut')->all(),
+            ),
             'drawing' => new CutSheetsSvg,
             'pictures' => Pictures::of($plan),
             'changed' => $this->changed->since($project, $plan),

@@ -34,7 +34,11 @@ final readonly class ExportController
     /** As it is stored, readable or not. */
     public function stored(Project $project): Response
     {
-        return $this->file(json_encode($project->design, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), 'application/json', "{$this->slug($project)}.design.json");
+        return $this->file(
+            json_encode($project->design, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            'application/json',
+            "{$this->slug($project)}.design.json",
+        );
     }
 
     public function cutList(Project $project, CutListCsv $writer): Response
@@ -71,7 +75,15 @@ final readonly class ExportController
         $name = "{$this->slug($project)}-{$letter}.{$type}";
 
         return match ($type) {
-            'fold' => $this->file((new FoldWriter)->write((new Folder)->fold(CreasePattern::of($part)), "{$project->name}, {$part->letter}, {$part->name}", $part->size->height->ticks), 'application/json', $name),
+            'fold' => $this->file(
+                (new FoldWriter)->write(
+                    (new Folder)->fold(CreasePattern::of($part)),
+                    "{$project->name}, {$part->letter}, {$part->name}",
+                    $part->size->height->ticks,
+                ),
+                'application/json',
+                $name,
+            ),
             'svg' => $this->file((new PatternSvg)->draw($part)->file(), 'image/svg+xml', $name),
             default => $this->file((new PatternDxf)->draw($part)->file(), 'image/vnd.dxf', $name),
         };

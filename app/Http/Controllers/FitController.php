@@ -23,7 +23,9 @@ final readonly class FitController
 {
     public function __invoke(FitRequest $request, Project $project, ProjectEditor $editor, Plans $plans, Tailor $tailor): RedirectResponse
     {
-        $back = redirect()->to($request->returnTo($project), 303)->withInput($request->only(['photo', 'number', 'width', 'height', 'thick']));
+        $back = redirect()->to($request->returnTo($project), 303)->withInput(
+            $request->only(['photo', 'number', 'width', 'height', 'thick']),
+        );
         $design = $plans->design($project);
         $photo = PhotoSize::tryFrom($request->string('photo')->value());
         try {

@@ -103,12 +103,22 @@ final readonly class FurnitureController
             return [$place => $placed];
         }
 
-        return [$place => $placed, ...$mover->to($thing, $x - $thing->area->size->width->inMillimetres() / 2, $y - $thing->area->size->height->inMillimetres() / 2)];
+        return [
+            $place => $placed,
+            ...$mover->to(
+                $thing,
+                $x - $thing->area->size->width->inMillimetres() / 2,
+                $y - $thing->area->size->height->inMillimetres() / 2,
+            ),
+        ];
     }
 
     /** @param array<string, mixed> $changes */
-    private function change(RemoveThingRequest|PlaceFurnitureRequest|MoveThingRequest $request, Project $project, array $changes): RedirectResponse
-    {
+    private function change(
+        RemoveThingRequest|PlaceFurnitureRequest|MoveThingRequest $request,
+        Project $project,
+        array $changes,
+    ): RedirectResponse {
         $back = redirect()->to($request->returnTo($project), 303);
         try {
             $change = $this->editor->change($project, $changes, $request->revision());

@@ -24,8 +24,12 @@ final readonly class MakesController
 {
     private const MOST_BOOKS = 60;
 
-    public function __construct(private Catalogue $catalogue, private DesignReader $reader, private Workshop $workshop, private Plans $plans)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private DesignReader $reader,
+        private Workshop $workshop,
+        private Plans $plans,
+    ) {
     }
 
     public function __invoke(UnitRequest $request): View
@@ -36,7 +40,17 @@ final readonly class MakesController
         $keep = $request->query('keep') === 'yes';
         $drawer = new Drawer($this->sheets($pad, $keep));
 
-        return view('makes', ['books' => $this->books($drawer), 'structures' => $this->structures($drawer, $request->unit()), 'pads' => $pads, 'pad' => $pad, 'keep' => $keep, 'unit' => $request->unit()]);
+        return view(
+            'makes',
+            [
+                'books' => $this->books($drawer),
+                'structures' => $this->structures($drawer, $request->unit()),
+                'pads' => $pads,
+                'pad' => $pad,
+                'keep' => $keep,
+                'unit' => $request->unit(),
+            ],
+        );
     }
 
     /** @return list<Sheets> of a pad, its patterns only; card and board from anywhere; the most prized for covers only */

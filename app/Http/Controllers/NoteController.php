@@ -30,7 +30,13 @@ final readonly class NoteController
     public function destroy(Project $project, Note $note): RedirectResponse
     {
         $state = ['mark' => $note->mark, 'step' => $note->step];
-        $this->history->do($project, NoteSlice::KIND, "note struck: {$note->text}", [...$state, 'text' => $note->text], [...$state, 'text' => null]);
+        $this->history->do(
+            $project,
+            NoteSlice::KIND,
+            "note struck: {$note->text}",
+            [...$state, 'text' => $note->text],
+            [...$state, 'text' => null],
+        );
 
         return redirect()->route('bench', ['project' => $project, 'step' => $note->step], 303);
     }

@@ -22,12 +22,20 @@ final readonly class OffcutController
         $back = redirect()->route('cut', [$project], 303);
         $step = $request->string('step')->value();
         if ($project->ticks()->where('key', $step)->exists()) {
-            return $back->withErrors(['offcut' => 'That sheet is cut already, and what it left is in the drawer. Take its tick back to choose again.']);
+            return $back->withErrors(
+                ['offcut' => 'That sheet is cut already, and what it left is in the drawer. Take its tick back to choose again.'],
+            );
         }
         $which = ['step' => $step, 'offcut' => $request->integer('offcut')];
         $chosen = $project->offcutChoices()->where($which)->first();
         $keep = $request->boolean('keep');
-        $this->history->do($project, OffcutSlice::KIND, $keep ? 'an offcut kept' : 'an offcut binned', [...$which, 'keep' => $chosen?->keep], [...$which, 'keep' => $keep]);
+        $this->history->do(
+            $project,
+            OffcutSlice::KIND,
+            $keep ? 'an offcut kept' : 'an offcut binned',
+            [...$which, 'keep' => $chosen?->keep],
+            [...$which, 'keep' => $keep],
+        );
 
         return $back;
     }

@@ -33,7 +33,9 @@ final readonly class PaperController
             'pads' => Paper::query()->where('pad', '!=', '')->distinct()->orderBy('pad')->limit(200)->pluck('pad'),
             'narrowest' => $this->keeping->narrowest(),
             'sheets' => Paper::query()->sum('count'),
-            'chosen' => Paper::query()->with(['movements' => static fn ($movements) => $movements->latest('id')->limit(12)])->find($request->integer('paper')),
+            'chosen' => Paper::query()->with(
+                ['movements' => static fn ($movements) => $movements->latest('id')->limit(12)],
+            )->find($request->integer('paper')),
         ]);
     }
 
@@ -49,10 +51,18 @@ final readonly class PaperController
             return back()->withErrors($errors)->withInput();
         }
         $papers = $designs > 0 ? $this->pad($attributes, $designs) : [new Paper($attributes)];
-        DB::transaction(static fn () => array_walk($papers, static fn (Paper $paper) => $paper->putIn($designs > 0 ? 'Pad put into the drawer' : 'Put into the drawer')));
+        DB::transaction(
+            static fn () => array_walk(
+                $papers,
+                static fn (Paper $paper) => $paper->putIn($designs > 0 ? 'Pad put into the drawer' : 'Put into the drawer'),
+            ),
+        );
         $first = $papers[0];
 
-        return redirect()->route('papers.index', [...$request->only('unit'), 'paper' => $first->id], 303)->with('said', $designs > 0 ? "{$designs} papers put into the drawer." : "“{$first->name}” put into the drawer.");
+        return redirect()->route('papers.index', [...$request->only('unit'), 'paper' => $first->id], 303)->with(
+            'said',
+            $designs > 0 ? "{$designs} papers put into the drawer." : "“{$first->name}” put into the drawer.",
+        );
     }
 
     public function update(UnitRequest $request, Paper $paper): RedirectResponse
@@ -69,7 +79,11 @@ final readonly class PaperController
             }
         });
 
-        return redirect()->route('papers.index', [...$request->only('unit'), 'paper' => $paper->id], 303)->with('said', "“{$paper->name}” changed.");
+        return redirect()->route(
+            'papers.index',
+            [...$request->only('unit'), 'paper' => $paper->id],
+            303,
+        )->with('said', "“{$paper->name}” changed.");
     }
 
     public function destroy(Paper $paper): RedirectResponse
@@ -88,6 +102,9 @@ final readonly class PaperController
         $name = is_string($attributes['name']) ? $attributes['name'] : '';
         $pad = $attributes['pad'] !== '' ? $attributes['pad'] : $name;
 
-        return array_map(static fn (int $number): Paper => new Paper([...$attributes, 'name' => mb_substr($name, 0, 74)." {$number}", 'pad' => $pad]), range(1, max(1, $designs)));
+        return array_map(
+            static fn (int $number): Paper => new Paper([...$attributes, 'name' => mb_substr($name, 0, 74)." {$number}", 'pad' => $pad]),
+            range(1, max(1, $designs)),
+        );
     }
 }

@@ -27,7 +27,11 @@ final readonly class PaperCsvController
         $unit = $request->unit();
         $papers = Paper::sieved($request->only(['search', 'kind', 'pad', 'there']))->get();
 
-        return response($this->csv->write($papers, $unit), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="papers.csv"']);
+        return response(
+            $this->csv->write($papers, $unit),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="papers.csv"'],
+        );
     }
 
     public function look(UnitRequest $request): RedirectResponse|View
@@ -39,7 +43,15 @@ final readonly class PaperCsvController
         $contents = (string) $file->get();
         [$papers, $wrong] = $this->csv->read($contents, $request->unit());
 
-        return view('papers-preview', ['papers' => $papers, 'wrong' => $wrong, 'csv' => mb_check_encoding($contents, 'UTF-8') ? $contents : '', 'unit' => $request->unit()]);
+        return view(
+            'papers-preview',
+            [
+                'papers' => $papers,
+                'wrong' => $wrong,
+                'csv' => mb_check_encoding($contents, 'UTF-8') ? $contents : '',
+                'unit' => $request->unit(),
+            ],
+        );
     }
 
     public function take(UnitRequest $request): RedirectResponse

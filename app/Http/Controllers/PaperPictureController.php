@@ -53,7 +53,11 @@ final readonly class PaperPictureController
         $name = $this->side($request) === Side::A ? $paper->picture : $paper->picture_b;
         $picture = $name === null ? null : Storage::disk('local')->get("papers/{$name}");
 
-        return $picture === null ? abort(404) : response($picture, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=60']);
+        return $picture === null ? abort(404) : response(
+            $picture,
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=60'],
+        );
     }
 
     private function side(Request $request): Side

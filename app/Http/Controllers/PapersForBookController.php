@@ -31,7 +31,12 @@ final readonly class PapersForBookController
     {
         $plan = $this->plans->plan($project);
         $isAsked = $request->query('propose') === '1';
-        $wishes = $isAsked ? new Wishes(...array_map(static fn (string $wish): bool => $request->query($wish) === '1', ['leftovers' => 'leftovers', 'whole' => 'whole', 'cover' => 'cover', 'facing' => 'facing'])) : new Wishes;
+        $wishes = $isAsked ? new Wishes(
+            ...array_map(
+                static fn (string $wish): bool => $request->query($wish) === '1',
+                ['leftovers' => 'leftovers', 'whole' => 'whole', 'cover' => 'cover', 'facing' => 'facing'],
+            ),
+        ) : new Wishes;
         [$alternate, $proposals] = $isAsked ? $this->papers->propose($project, $wishes) : [$plan->design->mats->alternate, []];
         $filters = array_filter(['search' => $request->query('search'), 'there' => 'yes'], is_string(...));
 

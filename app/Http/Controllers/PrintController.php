@@ -43,7 +43,9 @@ final readonly class PrintController
             default => abort(404),
         };
         if ($pdf === null) {
-            return redirect()->route('print', $project, 303)->withErrors(['scale' => sprintf('At that scale a piece is larger than the page: at most %.2f fits.', (new MockupPdf($request->paper()))->largestFor($plan))])->withInput();
+            return redirect()->route('print', $project, 303)->withErrors(
+                ['scale' => sprintf('At that scale a piece is larger than the page: at most %.2f fits.', (new MockupPdf($request->paper()))->largestFor($plan))],
+            )->withInput();
         }
 
         return response($pdf, 200, [

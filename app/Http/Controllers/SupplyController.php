@@ -20,7 +20,9 @@ final readonly class SupplyController
     public function index(UnitRequest $request): View
     {
         return view('supplies', [
-            'supplies' => Supply::query()->get()->sortBy(static fn (Supply $supply): array => [$supply->kind->value, mb_strtolower($supply->name)])->values(),
+            'supplies' => Supply::query()->get()->sortBy(
+                static fn (Supply $supply): array => [$supply->kind->value, mb_strtolower($supply->name)],
+            )->values(),
             'unit' => $request->unit(),
             'chosen' => Supply::query()->find($request->integer('supply')),
         ]);

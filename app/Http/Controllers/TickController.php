@@ -54,9 +54,17 @@ final readonly class TickController
     private function back(TickRequest $request, Project $project, Step $step, Step $next, ?int $copy): RedirectResponse
     {
         return match (true) {
-            $request->isAtTheTrimmer() => redirect()->route('cut', ['project' => $project, ...($request->done() ? [] : ['sheet' => $step->key])], 303),
+            $request->isAtTheTrimmer() => redirect()->route(
+                'cut',
+                ['project' => $project, ...($request->done() ? [] : ['sheet' => $step->key])],
+                303,
+            ),
             $request->isAtTheBoard() => redirect()->to(route('score', $project)."#{$step->key}", 303),
-            default => redirect()->route('bench', ['project' => $project, 'step' => $next->key, ...($copy === null ? [] : ['copy' => $copy])], 303),
+            default => redirect()->route(
+                'bench',
+                ['project' => $project, 'step' => $next->key, ...($copy === null ? [] : ['copy' => $copy])],
+                303,
+            ),
         };
     }
 

@@ -18,7 +18,11 @@ final readonly class WorthKeepingController
         $typed = $request->input('narrowest');
         $complaints = new Complaints;
         $parameter = Parameter::length('narrowest', 'The breadth', '', Length::inches(0, 1, 4), Length::inches(60), Length::inches(2));
-        $narrowest = $complaints->reading('narrowest', static fn () => $parameter->read(is_string($typed) && trim($typed) !== '' ? $typed : '-', $request->unit()), null);
+        $narrowest = $complaints->reading(
+            'narrowest',
+            static fn () => $parameter->read(is_string($typed) && trim($typed) !== '' ? $typed : '-', $request->unit()),
+            null,
+        );
         if (! $narrowest instanceof Length) {
             return back()->withErrors($complaints->all())->withInput();
         }

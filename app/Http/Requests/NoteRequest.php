@@ -25,6 +25,9 @@ final class NoteRequest extends FormRequest
     {
         $project = $this->route('project');
 
-        return $project instanceof Project ? route('bench', ['project' => $project, 'step' => is_string($this->input('step')) ? $this->input('step') : null]) : route('shelf');
+        return $project instanceof Project ? route(
+            'bench',
+            ['project' => $project, 'step' => is_string($this->input('step')) ? $this->input('step') : null],
+        ) : route('shelf');
     }
 }

@@ -12,7 +12,11 @@ final class OffcutRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'string', 'max:120', 'starts_with:cut-'], 'offcut' => ['required', 'integer', 'min:0', 'max:999'], 'keep' => ['required', 'boolean']];
+        return [
+            'step' => ['required', 'string', 'max:120', 'starts_with:cut-'],
+            'offcut' => ['required', 'integer', 'min:0', 'max:999'],
+            'keep' => ['required', 'boolean'],
+        ];
     }
 
     protected function getRedirectUrl(): string

@@ -26,7 +26,11 @@ final class PinRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['left.required' => 'How far from the left edge?', 'top.required' => 'How far from the head of the sheet?', 'sheet.*' => 'Which sheet is a number, 1 for the first.'];
+        return [
+            'left.required' => 'How far from the left edge?',
+            'top.required' => 'How far from the head of the sheet?',
+            'sheet.*' => 'Which sheet is a number, 1 for the first.',
+        ];
     }
 
     /** @return array<string, mixed> as a design file writes it */

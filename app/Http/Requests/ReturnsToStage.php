@@ -23,7 +23,11 @@ trait ReturnsToStage
 
         return route(
             (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
-            ['project' => $project, ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : []), ...(is_string($step) && $step !== '' && mb_strlen($step) <= 190 ? ['step' => $step] : [])],
+            [
+                'project' => $project,
+                ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : []),
+                ...(is_string($step) && $step !== '' && mb_strlen($step) <= 190 ? ['step' => $step] : []),
+            ],
         );
     }
 }

@@ -35,7 +35,10 @@ final readonly class BandGoesRound implements Check
                 ),
                 part: $band->part,
                 face: $band->face,
-                mend: $band->place === null ? null : new Mend("Make it {$notation->text($needed)}", [$band->place => $notation->exact($needed)]),
+                mend: $band->place === null ? null : new Mend(
+                    "Make it {$notation->text($needed)}",
+                    [$band->place => $notation->exact($needed)],
+                ),
             );
         }
     }

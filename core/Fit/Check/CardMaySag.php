@@ -18,7 +18,10 @@ final readonly class CardMaySag implements Check
 
     public function examine(Workings $workings): iterable
     {
-        $pages = array_filter($workings->blueprint->pages(), static fn (Face $face): bool => $face->size->width->isAtLeast(Length::inches(8)));
+        $pages = array_filter(
+            $workings->blueprint->pages(),
+            static fn (Face $face): bool => $face->size->width->isAtLeast(Length::inches(8)),
+        );
         foreach ($pages as $face) {
             $stock = $workings->stockOf($workings->blueprint->part($face->paper->part));
             if ($stock->grammage->inGrams() >= self::LIGHT) {

@@ -26,7 +26,11 @@ final readonly class ClosuresGoUnderMats implements Check
             yield new Finding(
                 Severity::Note,
                 'closure-in-sight',
-                sprintf('%s on %s: a mat should cover what is set there, and this face has none. Mat the face, or cover it with a scrap.', $thing->name, lcfirst($workings->blueprint->face($thing->on)->name)),
+                sprintf(
+                    '%s on %s: a mat should cover what is set there, and this face has none. Mat the face, or cover it with a scrap.',
+                    $thing->name,
+                    lcfirst($workings->blueprint->face($thing->on)->name),
+                ),
                 face: $thing->on,
                 mend: $this->takesMat($workings, $thing->on) ? new Mend('Mat this face', ["mats.faces.{$thing->on}.layers" => 1]) : null,
             );

@@ -15,7 +15,9 @@ final readonly class EveryThingHasAPage implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        $homeless = array_filter(array_map($workings->furnished->at(...), array_combine($workings->blueprint->homeless, $workings->blueprint->homeless)));
+        $homeless = array_filter(
+            array_map($workings->furnished->at(...), array_combine($workings->blueprint->homeless, $workings->blueprint->homeless)),
+        );
         if ($homeless === []) {
             return;
         }
@@ -28,8 +30,17 @@ final readonly class EveryThingHasAPage implements Check
             Severity::Stop,
             'no-such-page',
             count($homeless) === 1
-                ? sprintf('A %s is meant for “%s”, and this book has no such face any more.', str_replace('-', ' ', $first->kind), $first->on)
-                : sprintf('A %s is meant for “%s”, and this book has no such face any more; nor has it those of %d more things.', str_replace('-', ' ', $first->kind), $first->on, count($homeless) - 1),
+                ? sprintf(
+                    'A %s is meant for “%s”, and this book has no such face any more.',
+                    str_replace('-', ' ', $first->kind),
+                    $first->on,
+                )
+                : sprintf(
+                    'A %s is meant for “%s”, and this book has no such face any more; nor has it those of %d more things.',
+                    str_replace('-', ' ', $first->kind),
+                    $first->on,
+                    count($homeless) - 1,
+                ),
             mend: new Mend(count($homeless) === 1 ? 'Take it out' : 'Take them out', $changes),
         );
     }

@@ -30,16 +30,29 @@ final readonly class FlapOpensAway implements Check
                 yield new Finding(
                     Severity::Watch,
                     'flap-catches',
-                    sprintf('%s turns on the %s, towards the spine: open, it lies on the facing page and catches it. Hinge it away from the spine.', $workings->blueprint->face($flap->front)->name, $flap->hinge->value),
+                    sprintf(
+                        '%s turns on the %s, towards the spine: open, it lies on the facing page and catches it. Hinge it away from the spine.',
+                        $workings->blueprint->face($flap->front)->name,
+                        $flap->hinge->value,
+                    ),
                     face: $face->key,
-                    mend: $flap->key === $thing->key ? new Mend("Hinge it at the {$flap->hinge->opposite()->value}", ["{$thing->place}.parameters.edge" => $flap->hinge->opposite()->value]) : null,
+                    mend: $flap->key === $thing->key ? new Mend(
+                        "Hinge it at the {$flap->hinge->opposite()->value}",
+                        ["{$thing->place}.parameters.edge" => $flap->hinge->opposite()->value],
+                    ) : null,
                 );
             }
             if (! Rectangle::whole($face->size)->contains($flap->area)) {
                 yield new Finding(
                     Severity::Stop,
                     'flap-stands-out',
-                    sprintf('%s: the %s is %s and stands out of the face, which is %s.', $face->name, lcfirst($thing->name), $workings->notation()->size($flap->area->size), $workings->notation()->size($face->size)),
+                    sprintf(
+                        '%s: the %s is %s and stands out of the face, which is %s.',
+                        $face->name,
+                        lcfirst($thing->name),
+                        $workings->notation()->size($flap->area->size),
+                        $workings->notation()->size($face->size),
+                    ),
                     face: $face->key,
                 );
             }

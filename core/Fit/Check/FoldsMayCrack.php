@@ -59,7 +59,12 @@ final readonly class FoldsMayCrack implements Check
                 yield new Finding(
                     Severity::Note,
                     'folds-across-the-grain',
-                    sprintf('%s: %s, so its folds run across the grain of %s. Score them on both sides and fold slowly.', $part->letter, $directional ? 'its print must stand upright' : 'it is too long for the sheet the other way', $stock->name),
+                    sprintf(
+                        '%s: %s, so its folds run across the grain of %s. Score them on both sides and fold slowly.',
+                        $part->letter,
+                        $directional ? 'its print must stand upright' : 'it is too long for the sheet the other way',
+                        $stock->name,
+                    ),
                     $part->key,
                 );
             }

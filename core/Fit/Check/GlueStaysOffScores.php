@@ -25,7 +25,13 @@ final readonly class GlueStaysOffScores implements Check
                         yield new Finding(
                             Severity::Stop,
                             'glue-over-score',
-                            sprintf('%s (%s): %s would go over the score at %s. Glue up to a score, never over it.', $part->letter, $part->name, lcfirst($zone->adhesive->label()), $workings->notation()->text($crease->at())),
+                            sprintf(
+                                '%s (%s): %s would go over the score at %s. Glue up to a score, never over it.',
+                                $part->letter,
+                                $part->name,
+                                lcfirst($zone->adhesive->label()),
+                                $workings->notation()->text($crease->at()),
+                            ),
                             part: $part->key,
                         );
 

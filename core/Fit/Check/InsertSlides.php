@@ -61,7 +61,10 @@ final readonly class InsertSlides implements Check
                 part: $card->key,
                 face: $pouch->face,
                 mend: $card->key === 'insert'
-                    ? new Mend('Make the inserts '.$notation->text($pouch->size->width->minus($allowance)), ['parameters.insert-allowance' => $notation->exact($allowance)])
+                    ? new Mend(
+                        'Make the inserts '.$notation->text($pouch->size->width->minus($allowance)),
+                        ['parameters.insert-allowance' => $notation->exact($allowance)],
+                    )
                     : null,
             );
         }

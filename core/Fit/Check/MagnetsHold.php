@@ -13,8 +13,8 @@ use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Length;
 
 /**
- * One pair of magnets leaves the ends of a wide flap lifted: two when it is wider than about 6 in (15 cm). A small pair pulls through about three layers of card;
- * beyond that it is doubled. Common practice, no published source.
+ * One pair of magnets leaves the ends of a wide flap lifted: two when it is wider than about 6 in (15 cm). A small pair pulls through
+ * about three layers of card; beyond that it is doubled. Common practice, no published source.
  */
 final readonly class MagnetsHold implements Check
 {
@@ -30,7 +30,12 @@ final readonly class MagnetsHold implements Check
                 yield new Finding(
                     Severity::Watch,
                     'one-magnet',
-                    sprintf('%s: one pair on %s leaves the ends lifted. Take two pairs beyond %s.', $magnet->name, $notation->text($magnet->across), $notation->text($wide)),
+                    sprintf(
+                        '%s: one pair on %s leaves the ends lifted. Take two pairs beyond %s.',
+                        $magnet->name,
+                        $notation->text($magnet->across),
+                        $notation->text($wide),
+                    ),
                     face: $magnet->face,
                     mend: $place === null ? null : new Mend('Take two pairs', [$place => 2]),
                 );
@@ -42,7 +47,12 @@ final readonly class MagnetsHold implements Check
                 yield new Finding(
                     Severity::Watch,
                     'magnets-weak',
-                    sprintf('%s: %d layers lie between the two of a pair, and a small pair pulls through about %d. Double them, or set them nearer.', $magnet->name, $layers, self::LAYERS_A_PAIR),
+                    sprintf(
+                        '%s: %d layers lie between the two of a pair, and a small pair pulls through about %d. Double them, or set them nearer.',
+                        $magnet->name,
+                        $layers,
+                        self::LAYERS_A_PAIR,
+                    ),
                     face: $magnet->face,
                     mend: $place === null || $pairs > 4 ? null : new Mend("Take {$pairs} pairs", [$place => $pairs]),
                 );

@@ -10,8 +10,8 @@ use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 
 /**
- * Pieces that carry on one picture are cut side by side from one place of a sheet; where each must lose a little, it comes off its outer edge, never between them.
- * Common practice, no published source.
+ * Pieces that carry on one picture are cut side by side from one place of a sheet; where each must lose a little, it comes off its outer
+ * edge, never between them. Common practice, no published source.
  */
 final readonly class PicturesCarryOn implements Check
 {

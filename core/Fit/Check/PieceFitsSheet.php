@@ -63,12 +63,19 @@ final readonly class PieceFitsSheet implements Check
                     $turned => ' with the print upright',
                     default => '',
                 },
-                count($letters) > 1 ? sprintf(' Nor %s %s.', count($letters) === 2 ? 'does' : 'do', implode(', ', array_diff($letters, [$largest->letter]))) : '',
+                count($letters) > 1 ? sprintf(
+                    ' Nor %s %s.',
+                    count($letters) === 2 ? 'does' : 'do',
+                    implode(', ', array_diff($letters, [$largest->letter])),
+                ) : '',
             ),
             part: $largest->key,
             mend: $format === null ? null : new Mend(
                 "Cut from {$format->label()}",
-                array_combine(array_map(static fn (string $role): string => "materials.{$role}.sheet", $roles), array_fill(0, count($roles), $format->value)),
+                array_combine(
+                    array_map(static fn (string $role): string => "materials.{$role}.sheet", $roles),
+                    array_fill(0, count($roles), $format->value),
+                ),
             ),
         );
     }

@@ -23,7 +23,18 @@ final readonly class PiecesComeOffCleanly implements Check
         $offMarks = [];
         foreach ($workings->blueprint->parts as $part) {
             if ($part->size->shortSide()->isLessThan($trimmer->narrowestStrip)) {
-                yield new Finding(Severity::Stop, 'too-narrow-to-cut', sprintf('%s (%s) is %s: nothing under %s comes off the trimmer cleanly.', $part->letter, $part->name, $notation->size($part->size), $notation->text($trimmer->narrowestStrip)), part: $part->key);
+                yield new Finding(
+                    Severity::Stop,
+                    'too-narrow-to-cut',
+                    sprintf(
+                        '%s (%s) is %s: nothing under %s comes off the trimmer cleanly.',
+                        $part->letter,
+                        $part->name,
+                        $notation->size($part->size),
+                        $notation->text($trimmer->narrowestStrip),
+                    ),
+                    part: $part->key,
+                );
             }
             if (! $workings->design->tools->grid->carries($part->size->width) || ! $workings->design->tools->grid->carries($part->size->height)) {
                 $offMarks[] = $part;
@@ -36,7 +47,10 @@ final readonly class PiecesComeOffCleanly implements Check
                 'between-marks',
                 sprintf(
                     '%s falls between the %s marks of the fence: %s is exactly %s × %s.',
-                    count($offMarks) === 1 ? "Piece {$first->letter}" : 'The size of pieces '.implode(', ', array_map(static fn ($part): string => $part->letter, array_slice($offMarks, 0, 8))),
+                    count($offMarks) === 1 ? "Piece {$first->letter}" : 'The size of pieces '.implode(
+                        ', ',
+                        array_map(static fn ($part): string => $part->letter, array_slice($offMarks, 0, 8)),
+                    ),
                     $workings->design->tools->grid->value,
                     $first->letter,
                     $notation->exact($first->size->width),
@@ -49,7 +63,18 @@ final readonly class PiecesComeOffCleanly implements Check
             $long = $bench->longerThanTheBlade($stock->cuts);
             if ($long !== []) {
                 $longest = Length::longest(...array_map(static fn (CutStep $step): Length => $step->length(), $long));
-                yield new Finding(Severity::Watch, 'longer-than-the-blade', sprintf('%s of %s: up to %s long, and the trimmer cuts up to %s. Make %s with knife and ruler.', count($long) === 1 ? 'One cut' : count($long).' cuts', $stock->stock->name, $notation->text($longest), $notation->text($trimmer->longestCut), count($long) === 1 ? 'it' : 'them'));
+                yield new Finding(
+                    Severity::Watch,
+                    'longer-than-the-blade',
+                    sprintf(
+                        '%s of %s: up to %s long, and the trimmer cuts up to %s. Make %s with knife and ruler.',
+                        count($long) === 1 ? 'One cut' : count($long).' cuts',
+                        $stock->stock->name,
+                        $notation->text($longest),
+                        $notation->text($trimmer->longestCut),
+                        count($long) === 1 ? 'it' : 'them',
+                    ),
+                );
             }
         }
     }

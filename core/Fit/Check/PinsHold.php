@@ -25,7 +25,10 @@ final readonly class PinsHold implements Check
             yield new Finding(
                 Severity::Note,
                 'pin-without-piece',
-                count($gone) === 1 ? 'A pin on a paper belongs to a piece that is not in the book any more.' : sprintf('%d pins on papers belong to pieces that are not in the book any more.', count($gone)),
+                count($gone) === 1 ? 'A pin on a paper belongs to a piece that is not in the book any more.' : sprintf(
+                    '%d pins on papers belong to pieces that are not in the book any more.',
+                    count($gone),
+                ),
                 mend: new Mend('Take them out', $this->without($pins, $gone)),
             );
         }
@@ -34,7 +37,11 @@ final readonly class PinsHold implements Check
                 yield new Finding(
                     Severity::Watch,
                     'pin-cannot-be-cut',
-                    sprintf('%s: the pieces pinned to sheet %s cannot be cut from there: one lies beyond the sheet, they overlap, or no cut that goes right across sets them free. They are cut from where there is room.', $stock->stock->name, $sheet),
+                    sprintf(
+                        '%s: the pieces pinned to sheet %s cannot be cut from there: one lies beyond the sheet, they overlap, or no cut that goes right across sets them free. They are cut from where there is room.',
+                        $stock->stock->name,
+                        $sheet,
+                    ),
                 );
             }
         }

@@ -37,7 +37,10 @@ final readonly class ScoresOnGrooves implements Check
             'score-between-grooves',
             sprintf(
                 '%s %s scored at %s, between two grooves of a %s board. Mark it with a ruler; the Score screen says how far past the groove.',
-                count($off) === 1 ? "Piece {$first->part->letter}" : 'Pieces '.implode(', ', array_map(static fn (ScorePlan $plan): string => $plan->part->letter, $off)),
+                count($off) === 1 ? "Piece {$first->part->letter}" : 'Pieces '.implode(
+                    ', ',
+                    array_map(static fn (ScorePlan $plan): string => $plan->part->letter, $off),
+                ),
                 count($off) === 1 ? 'is' : 'are',
                 $notation->exact($lines[0]->at),
                 $workings->design->tools->grooves->value,

@@ -24,9 +24,19 @@ final readonly class SlidesThrough implements Check
             yield new Finding(
                 Severity::Stop,
                 'does-not-slide',
-                sprintf('%s is %s, %s leaves %s: it will not slide. Make it %s.', $slide->what, $notation->text($slide->breadth), $slide->through, $notation->text($slide->room), $notation->text($most)),
+                sprintf(
+                    '%s is %s, %s leaves %s: it will not slide. Make it %s.',
+                    $slide->what,
+                    $notation->text($slide->breadth),
+                    $slide->through,
+                    $notation->text($slide->room),
+                    $notation->text($most),
+                ),
                 face: $slide->face,
-                mend: $slide->place === null || ! $most->isPositive() ? null : new Mend("Make it {$notation->text($most)}", [$slide->place => $notation->exact($most)]),
+                mend: $slide->place === null || ! $most->isPositive() ? null : new Mend(
+                    "Make it {$notation->text($most)}",
+                    [$slide->place => $notation->exact($most)],
+                ),
             );
         }
     }

@@ -42,7 +42,10 @@ final readonly class TapeFitsGusset implements Check
                     $notation->text($gusset->size->width),
                 ),
                 part: $part->key,
-                mend: new Mend("Use tape {$notation->text($gusset->size->width)} wide", ['parameters.tape-width' => $notation->exact($gusset->size->width)]),
+                mend: new Mend(
+                    "Use tape {$notation->text($gusset->size->width)} wide",
+                    ['parameters.tape-width' => $notation->exact($gusset->size->width)],
+                ),
             );
 
             return;

@@ -12,8 +12,8 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
- * Lines and letters as an ASCII drawing exchange file, release 12: the oldest that every program reads. One unit is a millimetre; y grows upwards, so what is
- * measured from the top here is turned over.
+ * Lines and letters as an ASCII drawing exchange file, release 12: the oldest that every program reads. One unit is a millimetre; y grows
+ * upwards, so what is measured from the top here is turned over.
  */
 final class DxfDrawing
 {

@@ -93,14 +93,22 @@ final class SvgDrawing
      */
     public function paper(Rectangle $area, string $fill, string $class = 'paper', array $attributes = []): self
     {
-        return $this->rectangle($area, [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill, ...$attributes]);
+        return $this->rectangle(
+            $area,
+            [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill, ...$attributes],
+        );
     }
 
     /** A picture stretched over an area. */
     public function picture(Rectangle $area, string $address, ?Rectangle $within = null): self
     {
         if ($within !== null) {
-            [$x, $y, $width, $height] = [$within->left()->inMillimetres(), $within->top()->inMillimetres(), $within->size->width->inMillimetres(), $within->size->height->inMillimetres()];
+            [$x, $y, $width, $height] = [
+                $within->left()->inMillimetres(),
+                $within->top()->inMillimetres(),
+                $within->size->width->inMillimetres(),
+                $within->size->height->inMillimetres(),
+            ];
             $this->open('svg', ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'viewBox' => "{$x} {$y} {$width} {$height}"]);
             $this->picture($area, $address);
 
@@ -127,7 +135,10 @@ final class SvgDrawing
     {
         $path = '';
         foreach ($outlines as $outline) {
-            $points = array_map(static fn (Point $corner): string => self::number($corner->x->inMillimetres()).' '.self::number($corner->y->inMillimetres()), $outline->corners);
+            $points = array_map(
+                static fn (Point $corner): string => self::number($corner->x->inMillimetres()).' '.self::number($corner->y->inMillimetres()),
+                $outline->corners,
+            );
             $path .= 'M'.implode('L', $points).'Z';
         }
 
@@ -149,7 +160,15 @@ final class SvgDrawing
             Trim::Rounded => sprintf('A%1$s %1$s 0 0 %2$d %3$s', self::number($reach), $round ? 0 : 1, $to),
             Trim::Scalloped => sprintf('A%1$s %1$s 0 0 %2$d %3$s', self::number($reach), $round ? 1 : 0, $to),
         };
-        $this->element('path', ['d' => sprintf('M%s %sL%s%sZ', self::number($x), self::number($y), $from, $edge), 'fill' => $ground, 'stroke' => $ground, 'stroke-width' => '1.6']);
+        $this->element(
+            'path',
+            [
+                'd' => sprintf('M%s %sL%s%sZ', self::number($x), self::number($y), $from, $edge),
+                'fill' => $ground,
+                'stroke' => $ground,
+                'stroke-width' => '1.6',
+            ],
+        );
 
         return $this->element('path', ['d' => "M{$from}{$edge}", ...LineKind::Outline->attributes(), 'fill' => 'none']);
     }
@@ -169,9 +188,21 @@ final class SvgDrawing
             $y1 = min($offset, $height);
             $x2 = min($offset, $width);
             $y2 = max(0.0, $offset - $width);
-            $path .= sprintf('M%s %sL%s %s', self::number($left + $x1), self::number($top + $y1), self::number($left + $x2), self::number($top + $y2));
+            $path .= sprintf(
+                'M%s %sL%s %s',
+                self::number($left + $x1),
+                self::number($top + $y1),
+                self::number($left + $x2),
+                self::number($top + $y2),
+            );
             if ($crossed) {
-                $path .= sprintf('M%s %sL%s %s', self::number($left + $width - $x1), self::number($top + $y1), self::number($left + $width - $x2), self::number($top + $y2));
+                $path .= sprintf(
+                    'M%s %sL%s %s',
+                    self::number($left + $width - $x1),
+                    self::number($top + $y1),
+                    self::number($left + $width - $x2),
+                    self::number($top + $y2),
+                );
             }
         }
 
@@ -190,7 +221,16 @@ final class SvgDrawing
             Edge::Left => [0.0, $r, 1],
             Edge::Right => [0.0, $r, 0],
         };
-        $path = sprintf('M%s %sA%s %s 0 0 %d %s %s', self::number($x - $dx), self::number($y - $dy), self::number($r), self::number($r), $sweep, self::number($x + $dx), self::number($y + $dy));
+        $path = sprintf(
+            'M%s %sA%s %s 0 0 %d %s %s',
+            self::number($x - $dx),
+            self::number($y - $dy),
+            self::number($r),
+            self::number($r),
+            $sweep,
+            self::number($x + $dx),
+            self::number($y + $dy),
+        );
 
         return $this->element('path', ['d' => $path, ...LineKind::Outline->attributes(), 'fill' => $fill]);
     }
@@ -198,7 +238,15 @@ final class SvgDrawing
     /** @param array<string, string|int|float> $attributes */
     public function text(float $x, float $y, string $text, float $size, string $anchor = 'middle', array $attributes = []): self
     {
-        $written = ['x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor, 'fill' => LineKind::INK, 'font-family' => 'serif', ...$attributes];
+        $written = [
+            'x' => $x,
+            'y' => $y,
+            'font-size' => $size,
+            'text-anchor' => $anchor,
+            'fill' => LineKind::INK,
+            'font-family' => 'serif',
+            ...$attributes,
+        ];
         $this->body .= '<text'.$this->attributes($written).'>'.self::escape($text).'</text>';
 
         return $this;
@@ -207,9 +255,25 @@ final class SvgDrawing
     /** A letter in a ring. */
     public function ring(float $x, float $y, string $letter, float $radius): self
     {
-        $this->element('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius, ...LineKind::Outline->attributes(), 'class' => 'ring line-outline', 'fill' => '#fffdf6']);
+        $this->element(
+            'circle',
+            [
+                'cx' => $x,
+                'cy' => $y,
+                'r' => $radius,
+                ...LineKind::Outline->attributes(),
+                'class' => 'ring line-outline',
+                'fill' => '#fffdf6',
+            ],
+        );
 
-        return $this->text($x, $y + $radius * 0.36, $letter, $radius * min(1.15, 2.2 / mb_strlen($letter)), attributes: ['font-weight' => '600']);
+        return $this->text(
+            $x,
+            $y + $radius * 0.36,
+            $letter,
+            $radius * min(1.15, 2.2 / mb_strlen($letter)),
+            attributes: ['font-weight' => '600'],
+        );
     }
 
     /** The nib where a cut starts: a small wedge. */
@@ -223,7 +287,10 @@ final class SvgDrawing
             : [[$x - $size, $y - $size / 2], [$x - $size, $y + $size / 2], [$x, $y]];
 
         return $this->element('polygon', [
-            'points' => implode(' ', array_map(static fn (array $point): string => self::number($point[0]).','.self::number($point[1]), $points)),
+            'points' => implode(
+                ' ',
+                array_map(static fn (array $point): string => self::number($point[0]).','.self::number($point[1]), $points),
+            ),
             'class' => 'nib',
             'fill' => LineKind::INK,
         ]);
@@ -243,7 +310,15 @@ final class SvgDrawing
             self::number($x + $size * 0.5),
         );
 
-        return $this->element('path', ['d' => $path, ...LineKind::Outline->attributes(), 'class' => 'flag line-outline', ...($turn === '' ? [] : ['transform' => $turn])]);
+        return $this->element(
+            'path',
+            [
+                'd' => $path,
+                ...LineKind::Outline->attributes(),
+                'class' => 'flag line-outline',
+                ...($turn === '' ? [] : ['transform' => $turn]),
+            ],
+        );
     }
 
     /** @param array<string, string|int|float> $attributes */
@@ -304,7 +379,9 @@ final class SvgDrawing
     /** @return list<LineKind> the kinds of lines in it, for its legend */
     public function kinds(): array
     {
-        return array_values(array_filter(LineKind::cases(), fn (LineKind $kind): bool => preg_match("/[\" ]line-{$kind->value}[\" ]/", $this->body) === 1));
+        return array_values(
+            array_filter(LineKind::cases(), fn (LineKind $kind): bool => preg_match("/[\" ]line-{$kind->value}[\" ]/", $this->body) === 1),
+        );
     }
 
     /** @param array<string, string|int|float> $attributes */
