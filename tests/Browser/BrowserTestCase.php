@@ -8,6 +8,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
 abstract class BrowserTestCase extends TestCase
@@ -71,9 +72,24 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    /**
+     * On the keyboard, whatever has the focus: an element that is being swapped cannot refuse it. Modifiers are held to the end.
+     */
     protected function press(string ...$keys): void
     {
-        $this->driver()->getKeyboard()->sendKeys($keys);
+        $held = array_filter($keys, static fn (string $key): bool => in_array($key, [WebDriverKeys::CONTROL, WebDriverKeys::SHIFT], true));
+        $actions = [];
+        foreach (mb_str_split(implode('', $keys)) as $key) {
+            $actions[] = ['type' => 'keyDown', 'value' => $key];
+            if (! in_array($key, $held, true)) {
+                $actions[] = ['type' => 'keyUp', 'value' => $key];
+            }
+        }
+        foreach ($held as $key) {
+            $actions[] = ['type' => 'keyUp', 'value' => $key];
+        }
+        $keyboard = ['type' => 'key', 'id' => 'keyboard', 'actions' => $actions];
+        $this->driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [$keyboard]]);
     }
 
     private function chromium(): Chromium

@@ -24,7 +24,6 @@ final class WorkingTest extends BrowserTestCase
 
         $this->driver()->executeScript('document.activeElement.blur();');
         $this->press(WebDriverKeys::CONTROL, 'z');
-        $this->press(WebDriverKeys::CONTROL);
         $this->waitForText('.said', 'taken back');
         $this->assertSame('5 1/2', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
     }
@@ -97,7 +96,6 @@ final class WorkingTest extends BrowserTestCase
         $this->assertTrue(ToolGrid::Sixteenth->carries(Length::parse($across)), 'on a mark of the tool');
 
         $this->press(WebDriverKeys::CONTROL, 'z');
-        $this->press(WebDriverKeys::CONTROL);
         $this->waitForText('.said', 'taken back');
         $this->assertSame(['3/4 in', '15/16 in'], $this->placeOfMat());
     }
