@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Paper;
+use App\Models\PaperMovement;
 use App\Models\Project;
 use App\Planning\CutSoFar;
 use App\Planning\LaidBy;
 use App\Planning\Plans;
+use Ephemeron\Cutting\CutPiece;
+use Ephemeron\Cutting\Fate;
+use Ephemeron\Cutting\Supply;
 use Ephemeron\Fit\StockPlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
@@ -179,6 +183,9 @@ final class CutStaysTest extends TestCase
 
         $this->followingRedirects()->post($this->at('laid-by'), $which)->assertSee('Undo: 1 of '.$piece->was)->assertDontSee('wrong now');
         $this->assertSame([...$before, "{$piece->size->width->ticks}x{$piece->size->height->ticks}:1"], $leftovers());
+        $known = CutSoFar::of($this->project->refresh())->leftovers($stock->stock->identity());
+        $alike = array_filter($known, static fn (Supply $supply): bool => $supply->sheet->equals($piece->size));
+        $this->assertCount(1, $alike, 'this book, too, may begin it like any leftover');
         $this->followingRedirects()->post($this->at('laid-by'), $which)->assertSee('do not lie there any more');
         $this->followingRedirects()->put($this->at('ticks'), ['stage' => 'cut', 'step' => $key, 'done' => '0'])->assertSee('Take that back first');
         $this->assertTrue($this->project->ticks()->where('key', $key)->exists());
@@ -192,6 +199,26 @@ final class CutStaysTest extends TestCase
         // Another book has used it: it cannot come back.
         Paper::query()->where(['kind' => 'leftover', 'width' => $piece->size->width->ticks])->update(['count' => 0]);
         $this->followingRedirects()->post($this->at('undo'), $this->lastEvent($this->project))->assertSee('has been used since');
+    }
+
+    public function test_all_pieces_of_a_kind_go_into_the_drawer_together(): void
+    {
+        $this->post('/papers', ['name' => 'Orbit paper', 'kind' => 'pattern', 'count' => '40', 'weight' => '160 g', 'width' => '12', 'height' => '12']);
+        $this->post($this->at('papers/take'), ['take' => ['mat-base' => Paper::query()->sole()->id], 'revision' => $this->project->revision]);
+        $this->cutToTheEnd('mat-base');
+        $changes = json_encode(['parameters.leaf-width' => '5 1/2']);
+        $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => $changes]);
+        $stock = $this->paper(app(Plans::class)->plan($this->project->refresh())->stocks, 'mat-base');
+        $pieces = app(LaidBy::class)->pieces($stock, $this->project);
+        $wrong = array_filter($stock->pieces, static fn (CutPiece $piece): bool => $piece->fate === Fate::Wrong);
+        $all = array_sum(array_map(static fn (CutPiece $piece): int => $piece->count, $wrong));
+        $this->assertGreaterThan(1, $pieces[0]->count);
+        foreach ($pieces as $piece) {
+            $this->post($this->at('laid-by'), ['sheet' => $piece->sheet, 'piece' => $piece->piece]);
+        }
+        $came = PaperMovement::query()->where('why', 'like', 'Wanted no more%')->get();
+        $this->assertSame($all, $came->sum(static fn (PaperMovement $movement): int => $movement->change));
+        $this->get($this->at('cut'))->assertDontSee('into the drawer</button>', false);
     }
 
     private function sheets(): int
