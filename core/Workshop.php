@@ -147,7 +147,9 @@ final readonly class Workshop
     {
         $trimmer = Workings::trimmerOf($design->tools);
         $supplies = $this->supplies($stock);
-        [$cuts, $pieces] = $cut === null ? [$this->planner->plan($demands, $supplies, $trimmer), []] : (new Continuation($this->planner))->goOn($demands, $supplies, $trimmer, $cut);
+        [$cuts, $pieces] = $cut === null
+            ? [$this->planner->plan($demands, $supplies, $trimmer), []]
+            : (new Continuation($this->planner))->goOn($demands, $supplies, $trimmer, $cut);
 
         return new StockPlan(
             $stock,

@@ -168,7 +168,8 @@ final class Paper extends Model
     public function takenFor(Project $project): int
     {
         $taken = 0;
-        foreach (PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $this->id)->where('change', '<', 0)->whereNotNull('step')->get() as $movement) {
+        $moved = PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $this->id)->where('change', '<', 0);
+        foreach ($moved->whereNotNull('step')->get() as $movement) {
             $taken -= $movement->change;
         }
 

@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use Illuminate\Support\Facades\Cache;
 
-/** Tells what one edition of the code has worked out from what another has: they may differ, and cannot always be read back. A copy is the same edition. */
+/** Tells what one edition of the code has worked out from what another has: they may differ. A copy is the same edition. */
 final readonly class CodeEdition
 {
     /** @param string ...$folders whose files decide, below the application's own */

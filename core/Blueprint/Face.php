@@ -67,39 +67,13 @@ final readonly class Face
     /** The same face, of which only a part takes the mat. */
     public function mattedWithin(Rectangle $area): self
     {
-        return new self(
-            $this->key,
-            $this->name,
-            $this->size,
-            $this->paper,
-            $this->order,
-            $this->hinge,
-            $this->upsideDown,
-            $this->parent,
-            $this->takesMat,
-            $this->turns,
-            $area,
-            $this->picture,
-        );
+        return $this->with($area, $this->picture);
     }
 
     /** The same face, whose mat carries on the picture of others. */
     public function inPicture(string $picture): self
     {
-        return new self(
-            $this->key,
-            $this->name,
-            $this->size,
-            $this->paper,
-            $this->order,
-            $this->hinge,
-            $this->upsideDown,
-            $this->parent,
-            $this->takesMat,
-            $this->turns,
-            $this->matted,
-            $picture,
-        );
+        return $this->with($this->matted, $picture);
     }
 
     /** What stands on it in a drawing: its number where it is a page. */
@@ -121,5 +95,23 @@ final readonly class Face
     public function isOfTheBook(): bool
     {
         return $this->parent === null;
+    }
+
+    private function with(?Rectangle $matted, ?string $picture): self
+    {
+        return new self(
+            $this->key,
+            $this->name,
+            $this->size,
+            $this->paper,
+            $this->order,
+            $this->hinge,
+            $this->upsideDown,
+            $this->parent,
+            $this->takesMat,
+            $this->turns,
+            $matted,
+            $picture,
+        );
     }
 }

@@ -72,41 +72,13 @@ final readonly class Stock
     /** @param int|null $available null: as many as it takes */
     public function counted(?int $available): self
     {
-        return new self(
-            $this->name,
-            $this->sheet,
-            $this->grammage,
-            $this->caliper,
-            $this->doubleSided,
-            $this->directionA,
-            $this->directionB,
-            $this->selvage,
-            $available,
-            $this->drawer,
-            $this->leftovers,
-            $this->grain,
-            $this->price,
-        );
+        return $this->there($available, $this->drawer);
     }
 
     /** @param string|null $drawer by what it is known in the drawer; null: it is from none */
     public function from(?string $drawer): self
     {
-        return new self(
-            $this->name,
-            $this->sheet,
-            $this->grammage,
-            $this->caliper,
-            $this->doubleSided,
-            $this->directionA,
-            $this->directionB,
-            $this->selvage,
-            $this->available,
-            $drawer,
-            $this->leftovers,
-            $this->grain,
-            $this->price,
-        );
+        return $this->there($this->available, $drawer);
     }
 
     /** What is there when so many sheets have been taken. */
@@ -172,5 +144,24 @@ final readonly class Stock
             $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '', $this->grain->value, $this->price->cents,
             ...array_map(static fn (Leftover $leftover): string => $leftover->key(), $this->leftovers),
         ]);
+    }
+
+    private function there(?int $available, ?string $drawer): self
+    {
+        return new self(
+            $this->name,
+            $this->sheet,
+            $this->grammage,
+            $this->caliper,
+            $this->doubleSided,
+            $this->directionA,
+            $this->directionB,
+            $this->selvage,
+            $available,
+            $drawer,
+            $this->leftovers,
+            $this->grain,
+            $this->price,
+        );
     }
 }

@@ -10,7 +10,7 @@ use Ephemeron\Design\Placed;
 use Ephemeron\Design\Values;
 use Ephemeron\Measure\Unit;
 
-/** What sits on the faces of a structure at these measures unless the maker says otherwise, each under the key by which it can be spoken of. */
+/** What sits on the faces of a structure at these measures unless the maker says otherwise, each under the key it is spoken of by. */
 final readonly class UsualThings
 {
     /** @return list<Placed> */

@@ -14,7 +14,8 @@ final readonly class BatchController
 {
     public function store(BatchRequest $request, Project $project, ProjectEditor $editor): RedirectResponse
     {
-        $name = $request->filled('name') ? $request->string('name')->trim()->value() : mb_substr($project->name, 0, 108)." × {$request->integer('copies')}";
+        $usual = mb_substr($project->name, 0, 108)." × {$request->integer('copies')}";
+        $name = $request->filled('name') ? $request->string('name')->trim()->value() : $usual;
 
         return redirect()->route('cut', $editor->batch($project, $name, $request->integer('copies')), 303);
     }
