@@ -36,12 +36,12 @@ final readonly class FlapsLifted
     /** @return list<string> */
     public function all(): array
     {
-        return array_map(strval(...), array_keys($this->blueprint->flaps));
+        return array_map(strval(...), array_keys($this->blueprint->all(Flap::class)));
     }
 
     private function flapOf(Face $face): ?Flap
     {
-        foreach ($this->blueprint->flaps as $flap) {
+        foreach ($this->blueprint->all(Flap::class) as $flap) {
             if ($flap->front === $face->key || $flap->inside === $face->key) {
                 return $flap;
             }

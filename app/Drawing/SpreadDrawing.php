@@ -25,7 +25,7 @@ final readonly class SpreadDrawing
             if (isset($seen[$key])) {
                 continue;
             }
-            $right = $this->plan->blueprint->openings[$key] ?? null;
+            $right = $this->plan->blueprint->rightOf($key);
             $openings[] = $right === null ? [$face] : [$face, $this->plan->blueprint->face($right)];
             $seen[$right ?? $key] = true;
         }

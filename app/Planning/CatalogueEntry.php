@@ -8,6 +8,7 @@ use App\Drawing\PoseDrawing;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Paper\PhotoSize;
@@ -46,7 +47,7 @@ final readonly class CatalogueEntry
     {
         $drawing = new PoseDrawing($plan);
         $drawings = [];
-        foreach ($plan->blueprint->poses as $pose) {
+        foreach ($plan->blueprint->all(Pose::class) as $pose) {
             if (count($drawings) < 2) {
                 $drawings[$pose->name] = $drawing->draw($pose)->inline();
             }
@@ -64,7 +65,7 @@ final readonly class CatalogueEntry
             count($plan->blueprint->pages()),
             $photos,
             $plan->structure->skill()->label(),
-            $plan->blueprint->closings,
+            $plan->blueprint->closings(),
             self::traitsOf($plan),
         );
     }
@@ -87,7 +88,7 @@ final readonly class CatalogueEntry
     {
         $mats = array_map(
             static fn (Joint $joint): string => $joint->from->part,
-            array_filter($plan->blueprint->joints, static fn (Joint $joint): bool => $joint->layer === Layer::Mat),
+            array_filter($plan->blueprint->all(Joint::class), static fn (Joint $joint): bool => $joint->layer === Layer::Mat),
         );
         $roles = [];
         foreach ($plan->blueprint->parts as $part) {

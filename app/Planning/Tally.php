@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Measure\Length;
 use Ephemeron\WorkPlan;
 
@@ -35,7 +36,7 @@ final readonly class Tally
             $photos[$count->photo->label()] = $count->total();
         }
 
-        return new self($plan->pieces(), $sheets, $photos, count($plan->blueprint->fillings), $plan->thickness(true), count($plan->steps));
+        return new self($plan->pieces(), $sheets, $photos, count($plan->blueprint->all(Filling::class)), $plan->thickness(true), count($plan->steps));
     }
 
     public function sheetsInAll(): int

@@ -19,7 +19,7 @@ final readonly class ThingMover
 
     public function thingAt(string $place): ?Thing
     {
-        foreach ($this->plan->blueprint->things as $thing) {
+        foreach ($this->plan->blueprint->all(Thing::class) as $thing) {
             if ($thing->place === $place) {
                 return $thing;
             }

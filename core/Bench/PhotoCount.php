@@ -7,6 +7,8 @@ namespace Ephemeron\Bench;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Mount;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\PhotoSize;
@@ -57,9 +59,9 @@ final readonly class PhotoCount
 
             return new self(
                 $photo,
-                count(array_filter($blueprint->mounts, static fn ($mount): bool => $mount->photo === $photo)),
+                count(array_filter($blueprint->all(Mount::class), static fn ($mount): bool => $mount->photo === $photo)),
                 $onPages,
-                count(array_filter($blueprint->pouches, static fn ($pouch): bool => $pouch->holds($mat))),
+                count(array_filter($blueprint->all(Pouch::class), static fn ($pouch): bool => $pouch->holds($mat))),
             );
         }, $photos);
     }

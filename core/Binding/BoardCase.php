@@ -100,7 +100,7 @@ final readonly class BoardCase
                 $notation->number($this->gap),
                 $notation->text($this->overlap($size->width)),
             )));
-            $draft->joint(
+            $draft->add(
                 new Joint(
                     new PanelRef($key, 'whole', Side::B),
                     new PanelRef(self::SPINE, 'whole', $side),

@@ -16,6 +16,7 @@ use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Geometry\Edge;
@@ -107,7 +108,7 @@ final readonly class SteppedFins
                     $notation->text($this->gap),
                 )),
             ));
-            $draft->explain(
+            $draft->add(new Reason(
                 'page-gap',
                 sprintf(
                     'channel %d = %s + %d × %s = %s',
@@ -117,7 +118,7 @@ final readonly class SteppedFins
                     $notation->number($this->gap),
                     $notation->text($this->channel($unit)),
                 ),
-            );
+            ));
         }
         $this->stack($draft, $notation, $onto, $after);
     }
@@ -137,7 +138,7 @@ final readonly class SteppedFins
             $channel = new Size($this->channel($unit), $this->length);
             $under = $unit === $this->units ? new PanelRef($onto, 'whole', Side::A) : new PanelRef('fins-'.($unit + 1), 'channel', Side::A);
             $room = $unit === $this->units ? $draft->sizeOf($onto) : new Size($this->channel($unit + 1), $this->length);
-            $draft->joint(
+            $draft->add(
                 new Joint(
                     new PanelRef("fins-{$unit}", 'channel', Side::B),
                     $under,

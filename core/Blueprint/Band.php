@@ -7,7 +7,7 @@ namespace Ephemeron\Blueprint;
 use Ephemeron\Measure\Length;
 
 /** A loose strip round the closed and filled book, its ends over each other. */
-final readonly class Band
+final readonly class Band implements Fact
 {
     /**
      * @param string $part key of the strip
@@ -24,5 +24,10 @@ final readonly class Band
         public string $face,
         public ?string $place = null,
     ) {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 }

@@ -7,7 +7,7 @@ namespace Ephemeron\Blueprint;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
-/** What a design comes to: parts, faces, joints, tasks, pouches. It knows no sheets and no order of work. */
+/** What a design comes to: parts, faces, tasks and a ledger of facts. It knows no sheets and no order of work. */
 final readonly class Blueprint
 {
     /** @var array<string, list<Joint>> */
@@ -25,55 +25,13 @@ final readonly class Blueprint
     /**
      * @param array<string, Part> $parts by key, in the order of their letters
      * @param array<string, Face> $faces by key, in reading order
-     * @param list<Joint> $joints
      * @param array<string, Task> $tasks by key
-     * @param array<string, Pouch> $pouches by key
-     * @param list<Loose> $loose
-     * @param array<string, string> $openings pairs of faces seen together: left (or only) face key to right face key
-     * @param list<Mount> $mounts photos with a place of their own
-     * @param list<Gusset> $gussets
-     * @param list<Filling> $fillings
-     * @param Length $bare thickness of the closed book before anything is put on its faces
-     * @param list<Pose> $poses how the book lies closed and opened
-     * @param array<string, Flap> $flaps by key
-     * @param array<string, list<string>> $reasons how sizes follow from a parameter, by its key
-     * @param list<string> $homeless places in the design file of things whose face is not there
-     * @param list<Magnet> $magnets
-     * @param list<Slide> $slides
-     * @param list<string> $closings what holds the finished book shut
-     * @param array<string, Thing> $things what the maker has put on its faces, by key
-     * @param list<Lump> $lumps
-     * @param list<Band> $bands
-     * @param list<Remark> $remarks
-     * @param Posted|null $posted the envelope it is to go into
+     * @param Ledger $ledger all else there is to know
      */
-    public function __construct(
-        public array $parts,
-        public array $faces,
-        public array $joints,
-        public array $tasks,
-        public array $pouches,
-        public array $loose,
-        public array $openings,
-        public array $mounts,
-        public array $gussets,
-        public array $fillings,
-        public Length $bare,
-        public array $poses = [],
-        public array $flaps = [],
-        public array $reasons = [],
-        public array $homeless = [],
-        public array $magnets = [],
-        public array $slides = [],
-        public array $closings = [],
-        public array $things = [],
-        public array $lumps = [],
-        public array $bands = [],
-        public array $remarks = [],
-        public ?Posted $posted = null,
-    ) {
+    public function __construct(public array $parts, public array $faces, public array $tasks, private Ledger $ledger)
+    {
         $onFaces = [];
-        foreach ($joints as $joint) {
+        foreach ($ledger->all(Joint::class) as $joint) {
             if ($joint->face !== null) {
                 $onFaces[$joint->face][] = $joint;
             }
@@ -87,15 +45,81 @@ final readonly class Blueprint
         }
         $this->fronts = $fronts;
         $flapsOver = [];
-        foreach ($flaps as $flap) {
+        foreach ($ledger->all(Flap::class) as $flap) {
             $flapsOver[$flap->over][] = $flap;
         }
         $this->flapsOver = $flapsOver;
         $thingsLying = [];
-        foreach ($things as $thing) {
+        foreach ($ledger->all(Thing::class) as $thing) {
             $thingsLying[$thing->on][] = $thing;
         }
         $this->thingsLying = $thingsLying;
+    }
+
+    /**
+     * @template T of Fact
+     * @param class-string<T> $kind
+     * @return list<T> in the order in which they were told
+     */
+    public function all(string $kind): array
+    {
+        return $this->ledger->all($kind);
+    }
+
+    /**
+     * @template T of Fact
+     * @param class-string<T> $kind
+     * @return T|null the one known under this name
+     */
+    public function find(string $kind, string $mark): ?Fact
+    {
+        return $this->ledger->find($kind, $mark);
+    }
+
+    /**
+     * @template T of Fact
+     * @param class-string<T> $kind
+     * @return T
+     *
+     * @throws UnknownPiece
+     */
+    public function get(string $kind, string $mark): Fact
+    {
+        return $this->find($kind, $mark) ?? throw UnknownPiece::fact($kind, $mark);
+    }
+
+    /** Thickness of the closed book before anything is put on its faces. */
+    public function bare(): Length
+    {
+        return $this->find(Bare::class, 'book')->thickness ?? Length::zero();
+    }
+
+    /** @return array<string, string> pairs of faces seen together: key of the left (or only) one to key of the right one */
+    public function openings(): array
+    {
+        $openings = $this->all(Opening::class);
+
+        return array_column(array_map(static fn (Opening $opening): array => [$opening->left, $opening->right], $openings), 1, 0);
+    }
+
+    /** @return list<string> what holds the finished book shut */
+    public function closings(): array
+    {
+        return array_map(static fn (Closing $closing): string => $closing->with, $this->all(Closing::class));
+    }
+
+    /** @return list<string> how sizes follow from a parameter */
+    public function reasons(string $parameter): array
+    {
+        $reasons = array_filter($this->all(Reason::class), static fn (Reason $reason): bool => $reason->parameter === $parameter);
+
+        return array_map(static fn (Reason $reason): string => $reason->sentence, array_values($reasons));
+    }
+
+    /** The face that lies beside this one, to its right, when the book is open there. */
+    public function rightOf(string $left): ?string
+    {
+        return $this->find(Opening::class, $left)?->right;
     }
 
     /** @throws UnknownPiece */
@@ -169,7 +193,7 @@ final readonly class Blueprint
     /** How broad and tall the closed book is, flaps and spine included. */
     public function closedSize(): Size
     {
-        foreach ($this->poses as $pose) {
+        foreach ($this->all(Pose::class) as $pose) {
             if ($pose->key === Pose::CLOSED) {
                 return $pose->bounds()->size;
             }

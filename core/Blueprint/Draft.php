@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint;
 
-use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
@@ -22,9 +21,6 @@ final class Draft
     /** @var array<string, Face> */
     private array $faces = [];
 
-    /** @var list<Joint> */
-    private array $joints = [];
-
     /** @var array<string, Task> as each was named first */
     private array $tasks = [];
 
@@ -37,64 +33,23 @@ final class Draft
     /** @var array<string, list<string>> places, by task */
     private array $spots = [];
 
-    /** @var array<string, Pouch> */
-    private array $pouches = [];
-
-    /** @var list<Loose> */
-    private array $loose = [];
-
-    /** @var array<string, string> */
-    private array $openings = [];
-
-    /** @var list<Mount> */
-    private array $mounts = [];
-
-    /** @var list<Gusset> */
-    private array $gussets = [];
-
-    /** @var list<Filling> */
-    private array $fillings = [];
-
-    /** @var list<Pose> */
-    private array $poses = [];
-
-    /** @var array<string, Flap> */
-    private array $flaps = [];
-
-    /** @var array<string, list<string>> */
-    private array $reasons = [];
-
-    /** @var list<string> */
-    private array $homeless = [];
-
-    /** @var list<Magnet> */
-    private array $magnets = [];
-
-    /** @var list<Slide> */
-    private array $slides = [];
-
-    /** @var array<string, string> */
-    private array $closings = [];
-
-    /** @var array<string, Thing> */
-    private array $things = [];
-
-    /** @var list<Lump> */
-    private array $lumps = [];
-
-    /** @var list<Band> */
-    private array $bands = [];
-
-    /** @var list<Remark> */
-    private array $remarks = [];
-
-    private ?Posted $posted = null;
-
-    private Length $bare;
-
-    public function __construct()
+    public function __construct(private readonly Ledger $ledger = new Ledger)
     {
-        $this->bare = Length::zero();
+    }
+
+    public function add(Fact $fact): void
+    {
+        $this->ledger->add($fact);
+    }
+
+    /**
+     * @template T of Fact
+     * @param class-string<T> $kind
+     * @return T|null the fact known under this name so far
+     */
+    public function find(string $kind, string $mark): ?Fact
+    {
+        return $this->ledger->find($kind, $mark);
     }
 
     /** @return string the key under which the piece is known: that of the first equal one */
@@ -119,11 +74,6 @@ final class Draft
         $this->faces[$face->key] = $face;
     }
 
-    public function joint(Joint $joint): void
-    {
-        $this->joints[] = $joint;
-    }
-
     /** The same task named twice is one task with the places and pieces of both. */
     public function task(Task $task): void
     {
@@ -133,108 +83,6 @@ final class Draft
         foreach ($task->places as $place) {
             $this->spots[$task->key][] = $place;
         }
-    }
-
-    public function pouch(Pouch $pouch): void
-    {
-        $this->pouches[$pouch->key] = $pouch;
-    }
-
-    public function loose(Loose $loose): void
-    {
-        $this->loose[] = $loose;
-    }
-
-    /** Two faces that lie open side by side. */
-    public function opening(string $left, string $right): void
-    {
-        $this->openings[$left] = $right;
-    }
-
-    public function mount(Mount $mount): void
-    {
-        $this->mounts[] = $mount;
-    }
-
-    public function gusset(Gusset $gusset): void
-    {
-        $this->gussets[] = $gusset;
-    }
-
-    /** This part goes into that pouch, loose. */
-    public function filling(string $part, string $pouch): void
-    {
-        $this->fillings[] = new Filling($part, $pouch);
-    }
-
-    /** How thick the closed book is before anything is put on its faces. */
-    public function bare(Length $thickness): void
-    {
-        $this->bare = $thickness;
-    }
-
-    /** The book lying before the reader in one state: closed, opened, opened further. */
-    public function pose(Pose $pose): void
-    {
-        $this->poses[] = $pose;
-    }
-
-    public function flap(Flap $flap): void
-    {
-        $this->flaps[$flap->key] = $flap;
-    }
-
-    /** How something follows from a parameter, in words and numbers: `gusset 3 = 3 × ¼ = ¾ in`. */
-    public function explain(string $parameter, string $sentence): void
-    {
-        $this->reasons[$parameter][] = $sentence;
-    }
-
-    /** A thing whose face is not there (any more): where in the design file it stands. */
-    public function homeless(string $place): void
-    {
-        $this->homeless[] = $place;
-    }
-
-    public function magnet(Magnet $magnet): void
-    {
-        $this->magnets[] = $magnet;
-    }
-
-    /** What holds the finished book shut. */
-    public function closing(string $with): void
-    {
-        $this->closings[$with] = $with;
-    }
-
-    public function slide(Slide $slide): void
-    {
-        $this->slides[] = $slide;
-    }
-
-    public function remark(Remark $remark): void
-    {
-        $this->remarks[] = $remark;
-    }
-
-    public function posted(Posted $posted): void
-    {
-        $this->posted = $posted;
-    }
-
-    public function thing(Thing $thing): void
-    {
-        $this->things[$thing->key] = $thing;
-    }
-
-    public function lump(Lump $lump): void
-    {
-        $this->lumps[] = $lump;
-    }
-
-    public function band(Band $band): void
-    {
-        $this->bands[] = $band;
     }
 
     /** @return array<string, Face> */
@@ -260,12 +108,6 @@ final class Draft
         return ($this->parts[$part] ?? throw UnknownPiece::part($part))->size;
     }
 
-    /** The pocket known under this key, if there is one. */
-    public function pouchOf(string $key): ?Pouch
-    {
-        return $this->pouches[$key] ?? null;
-    }
-
     public function has(string $part): bool
     {
         return isset($this->parts[$part]);
@@ -281,33 +123,11 @@ final class Draft
         $faces = $this->faces;
         uasort($faces, static fn (Face $one, Face $other): int => $one->order <=> $other->order);
 
-        $this->poses = $this->poses === [] ? $this->usualPoses($faces) : $this->poses;
+        if ($this->ledger->all(Pose::class) === []) {
+            array_map($this->add(...), $this->usualPoses($faces));
+        }
 
-        return new Blueprint(
-            $this->lettered(),
-            $faces,
-            $this->joints,
-            array_map($this->whole(...), $this->tasks),
-            $this->pouches,
-            $this->loose,
-            $this->openings,
-            $this->mounts,
-            $this->gussets,
-            $this->fillings,
-            $this->bare,
-            $this->poses,
-            $this->flaps,
-            $this->reasons,
-            $this->homeless,
-            $this->magnets,
-            $this->slides,
-            array_values($this->closings),
-            $this->things,
-            $this->lumps,
-            $this->bands,
-            $this->remarks,
-            $this->posted,
-        );
+        return new Blueprint($this->lettered(), $faces, array_map($this->whole(...), $this->tasks), $this->ledger);
     }
 
     /** With all that was added to it since it was named first. */
@@ -340,8 +160,8 @@ final class Draft
     {
         $front = $faces['front-cover'] ?? null;
         $poses = $front === null ? [] : [Pose::row(Pose::CLOSED, 'Closed', Seen::face($front))];
-        foreach ($this->openings as $left => $right) {
-            return [...$poses, Pose::row(Pose::OPENED, 'Opened', Seen::face($faces[$left]), Seen::face($faces[$right]))];
+        foreach ($this->ledger->all(Opening::class) as $opening) {
+            return [...$poses, Pose::row(Pose::OPENED, 'Opened', Seen::face($faces[$opening->left]), Seen::face($faces[$opening->right]))];
         }
 
         return $poses;

@@ -8,7 +8,7 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 
 /** Something that turns over a face: its front is seen when it is shut, its inside beside the face when it is open. */
-final readonly class Flap
+final readonly class Flap implements Fact
 {
     /**
      * @param string $over key of the face it lies on when shut
@@ -26,6 +26,11 @@ final readonly class Flap
         public string $front,
         public string $inside,
     ) {
+    }
+
+    public function mark(): string
+    {
+        return $this->key;
     }
 
     /** Where it lies when it is open, on the same face's measures: beyond its hinge. */

@@ -7,7 +7,7 @@ namespace Ephemeron\Blueprint;
 use Ephemeron\Measure\Length;
 
 /** A narrow panel that gives depth: what has to find room between the two panels beside it. */
-final readonly class Gusset
+final readonly class Gusset implements Fact
 {
     /**
      * @param Length $leaves thickness of the bare leaves that lie in it
@@ -25,5 +25,10 @@ final readonly class Gusset
         public int $steps,
         public ?Length $fixed = null,
     ) {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 }

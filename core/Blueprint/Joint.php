@@ -8,7 +8,7 @@ use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 
 /** This side of a part lies on that side of another, there, held so. Joints are listed in the order in which things cover each other. */
-final readonly class Joint
+final readonly class Joint implements Fact
 {
     /**
      * @param PanelRef $from the side that gets the glue
@@ -28,5 +28,10 @@ final readonly class Joint
         public ?string $face = null,
         public ?Polygon $shape = null,
     ) {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 }

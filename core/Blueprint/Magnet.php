@@ -7,7 +7,7 @@ namespace Ephemeron\Blueprint;
 use Ephemeron\Measure\Length;
 
 /** Pairs of thin disc magnets that hold one thing shut. */
-final readonly class Magnet
+final readonly class Magnet implements Fact
 {
     /**
      * @param string $face the face they are put on, before its mat
@@ -26,5 +26,10 @@ final readonly class Magnet
         public Length $layer,
         public string $place,
     ) {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 }

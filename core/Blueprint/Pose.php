@@ -9,7 +9,7 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /** The book as it lies before the reader in one state. */
-final readonly class Pose
+final readonly class Pose implements Fact
 {
     public const CLOSED = 'closed';
 
@@ -21,6 +21,11 @@ final readonly class Pose
      */
     public function __construct(public string $key, public string $name, public array $seen)
     {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 
     /** Side by side from the left, heads level. */

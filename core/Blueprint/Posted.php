@@ -8,7 +8,7 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /** A book that is to go into an envelope. */
-final readonly class Posted
+final readonly class Posted implements Fact
 {
     /**
      * @param Size $closed size of the closed book
@@ -17,5 +17,10 @@ final readonly class Posted
      */
     public function __construct(public Size $closed, public string $name, public Size $envelope, public ?Length $limit)
     {
+    }
+
+    public function mark(): string
+    {
+        return 'book';
     }
 }

@@ -14,7 +14,7 @@ use Ephemeron\Measure\Size;
  * Every glued edge eats 1⁄16–⅛ in of the width (⅛ is taken here) and an insert wants ¼ in of play
  * (common practice, no published source).
  */
-final readonly class Pouch
+final readonly class Pouch implements Fact
 {
     /**
      * @param string $key `page-1/pocket-1`
@@ -35,6 +35,17 @@ final readonly class Pouch
         public Length $reach,
         public bool $kept = false,
     ) {
+    }
+
+    public function mark(): string
+    {
+        return $this->key;
+    }
+
+    /** Whether it is a leaf of the book itself, and not a pocket on one. */
+    public function isALeaf(): bool
+    {
+        return ! str_contains($this->key, '/');
     }
 
     /** Clear width between the glue of the two sides, in line with the opening. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Blueprint;
 
 /** Something about this one kind of book that its structure knows and no general check would: said with the numbers. */
-final readonly class Remark
+final readonly class Remark implements Fact
 {
     public const STOP = 'stop';
 
@@ -27,5 +27,10 @@ final readonly class Remark
         public string $mend = '',
         public array $changes = [],
     ) {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 }

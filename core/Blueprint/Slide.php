@@ -7,7 +7,7 @@ namespace Ephemeron\Blueprint;
 use Ephemeron\Measure\Length;
 
 /** Something that has to move through or behind something else: an insert behind a band, a card in a sleeve, a pin in a slit. */
-final readonly class Slide
+final readonly class Slide implements Fact
 {
     /**
      * @param string $what moves
@@ -27,5 +27,10 @@ final readonly class Slide
         public string $face,
         public ?string $place = null,
     ) {
+    }
+
+    public function mark(): null
+    {
+        return null;
     }
 }

@@ -8,7 +8,7 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 
 /** Something the maker has put on a face, and where it stands in the design. */
-final readonly class Thing
+final readonly class Thing implements Fact
 {
     /**
      * @param string $key `page-1/pocket-1`
@@ -31,5 +31,10 @@ final readonly class Thing
         public bool $moves = false,
         public ?Axis $along = null,
     ) {
+    }
+
+    public function mark(): string
+    {
+        return $this->key;
     }
 }

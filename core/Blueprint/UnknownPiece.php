@@ -16,6 +16,12 @@ final class UnknownPiece extends \OutOfBoundsException
         return new self("There is no piece “{$part}” in this design.");
     }
 
+    /** @param class-string<Fact> $kind */
+    public static function fact(string $kind, string $mark): self
+    {
+        return new self(sprintf('This design has no %s “%s”.', lcfirst(substr((string) strrchr($kind, '\\'), 1)), $mark));
+    }
+
     public static function face(string $face): self
     {
         return new self("There is no face “{$face}” in this design.");

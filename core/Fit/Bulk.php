@@ -30,13 +30,10 @@ final readonly class Bulk
     {
         $calipers = array_map(static fn (Stock $stock): Length => $stock->caliper, $materials);
         $mounted = Layers::print()->plus($calipers[StockRole::InsertCard->value] ?? Length::zero());
-        $pouches = array_count_values(array_map(static fn (Pouch $pouch): string => $pouch->face, array_values($blueprint->pouches)));
-        $mounts = array_count_values(array_map(static fn (Mount $mount): string => $mount->face, $blueprint->mounts));
+        $pouches = array_count_values(array_map(static fn (Pouch $pouch): string => $pouch->face, $blueprint->all(Pouch::class)));
+        $mounts = array_count_values(array_map(static fn (Mount $mount): string => $mount->face, $blueprint->all(Mount::class)));
         // Where the leaves themselves are the pockets, prints go into them and not onto the pages.
-        $leavesArePockets = array_filter(
-            array_keys($blueprint->pouches),
-            static fn (string $key): bool => ! str_contains($key, '/'),
-        ) !== [];
+        $leavesArePockets = array_filter($blueprint->all(Pouch::class), static fn (Pouch $pouch): bool => $pouch->isALeaf()) !== [];
 
         $built = [];
         $filled = [];

@@ -6,6 +6,7 @@ namespace Ephemeron\Fit;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Measure\Length;
 
@@ -22,7 +23,7 @@ final readonly class Requisites
     public function of(Blueprint $blueprint, int $copies = 1): array
     {
         $wanted = [];
-        foreach ($blueprint->loose as $loose) {
+        foreach ($blueprint->all(Loose::class) as $loose) {
             $isByLength = $loose->kind->isByLength() && $loose->length !== null;
             $length = $isByLength ? $loose->length->times($loose->count) : null;
             $known = $wanted[$loose->name] ?? null;

@@ -6,7 +6,9 @@ namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Mount;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
@@ -39,11 +41,11 @@ final class Layers
     /** @param array<string, Stock> $materials by role */
     public function __construct(private readonly Blueprint $blueprint, private readonly array $materials)
     {
-        foreach ($blueprint->pouches as $key => $pouch) {
+        foreach ($blueprint->all(Pouch::class) as $pouch) {
             $this->pouches[$pouch->face][] = $pouch;
-            $this->leavesArePockets = $this->leavesArePockets || ! str_contains($key, '/');
+            $this->leavesArePockets = $this->leavesArePockets || $pouch->isALeaf();
         }
-        foreach ($blueprint->mounts as $mount) {
+        foreach ($blueprint->all(Mount::class) as $mount) {
             $this->mounts[$mount->face] = ($this->mounts[$mount->face] ?? 0) + 1;
         }
         $this->mounted = self::print()->plus(($materials[StockRole::InsertCard->value] ?? null)->caliper ?? Length::zero());
@@ -76,7 +78,7 @@ final class Layers
         }
         $hasPrints = false;
         foreach ($this->pouches[$face->key] ?? [] as $pouch) {
-            $area = ($this->blueprint->things[$pouch->key] ?? null)->area ?? Rectangle::whole($pouch->size);
+            $area = $this->blueprint->find(Thing::class, $pouch->key)->area ?? Rectangle::whole($pouch->size);
             $this->lay($page, $area->movedBy($at), 0, $this->mounted->ticks);
             $hasPrints = true;
         }

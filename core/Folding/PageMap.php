@@ -7,6 +7,7 @@ namespace Ephemeron\Folding;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
 
@@ -38,10 +39,10 @@ final readonly class PageMap
         $fold ??= static fn (Part $part): FoldedSheet => (new Folder)->fold(CreasePattern::of($part));
         $folded = $sheet === null ? null : $fold($blueprint->part($sheet));
         $openings = [];
-        foreach ($blueprint->pouches as $pouch) {
+        foreach ($blueprint->all(Pouch::class) as $pouch) {
             $openings[$pouch->face] ??= $pouch->opening;
         }
-        $beside = $blueprint->openings + array_flip($blueprint->openings);
+        $beside = $blueprint->openings() + array_flip($blueprint->openings());
         $faces = [];
         $heads = [];
         foreach ($blueprint->pages() as $key => $face) {

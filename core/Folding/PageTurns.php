@@ -22,7 +22,7 @@ final readonly class PageTurns
     public static function of(Blueprint $blueprint): ?self
     {
         $pages = array_values($blueprint->pages());
-        if ($blueprint->openings === [] || count($pages) > 2 * self::MOST_LEAVES) {
+        if ($blueprint->openings() === [] || count($pages) > 2 * self::MOST_LEAVES) {
             return null;
         }
         $leaves = [];
@@ -30,7 +30,7 @@ final readonly class PageTurns
             $back = $pages[$k + 1] ?? null;
             $facing = $pages[$k + 2] ?? null;
             // The back of a leaf faces the front of the next.
-            if ($back !== null && $facing !== null && ($blueprint->openings[$back->key] ?? null) !== $facing->key) {
+            if ($back !== null && $facing !== null && $blueprint->rightOf($back->key) !== $facing->key) {
                 return null;
             }
             $leaves[] = [$pages[$k], $back];

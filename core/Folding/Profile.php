@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Lump;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Stock;
@@ -26,13 +27,13 @@ final readonly class Profile
         $closed = $blueprint->closedSize();
         // Magnets and buttons are thick in one place only, and seldom in the same: the thickest counts, wherever it is.
         $lump = Length::zero();
-        foreach ($blueprint->lumps as $each) {
+        foreach ($blueprint->all(Lump::class) as $each) {
             $lump = Length::longest($lump, $each->thickness);
         }
 
         return new self(
-            self::slices((new Layers($blueprint, $materials))->all(), $blueprint->bare, $lump, $closed),
-            $blueprint->bare,
+            self::slices((new Layers($blueprint, $materials))->all(), $blueprint->bare(), $lump, $closed),
+            $blueprint->bare(),
             $closed,
         );
     }

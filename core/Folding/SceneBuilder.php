@@ -121,13 +121,13 @@ final class SceneBuilder
     private function bookRoot(): ?string
     {
         $counts = [];
-        foreach ($this->blueprint->joints as $joint) {
+        foreach ($this->blueprint->all(Joint::class) as $joint) {
             if ($joint->from->part !== $joint->onto->part && ($this->blueprint->parts[$joint->onto->part] ?? null)?->creases !== []) {
                 $counts[$joint->onto->part] = ($counts[$joint->onto->part] ?? 0) + 1 + ($joint->layer === Layer::Structure ? 100 : 0);
             }
         }
         // What lies outermost: nothing of the structure is glued on by it.
-        foreach ($this->blueprint->joints as $joint) {
+        foreach ($this->blueprint->all(Joint::class) as $joint) {
             if ($joint->layer === Layer::Structure && $joint->from->part !== $joint->onto->part && isset($counts[$joint->from->part], $counts[$joint->onto->part])) {
                 $counts[$joint->from->part] -= 1000;
             }
@@ -151,7 +151,7 @@ final class SceneBuilder
     {
         $placed = [$root => true];
         $attached = [];
-        $left = $this->blueprint->joints;
+        $left = $this->blueprint->all(Joint::class);
         do {
             $before = count($attached);
             foreach ($left as $index => $joint) {

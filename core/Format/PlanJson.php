@@ -12,7 +12,9 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Thing;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\CutStep;
@@ -48,7 +50,7 @@ final readonly class PlanJson
                     'place' => $thing->place,
                     'faces' => $thing->faces,
                 ],
-                array_values($plan->blueprint->things),
+                $plan->blueprint->all(Thing::class),
             ),
             'flaps' => array_map(
                 static fn (Flap $flap): array => [
@@ -58,7 +60,7 @@ final readonly class PlanJson
                     'front' => $flap->front,
                     'inside' => $flap->inside,
                 ],
-                array_values($plan->blueprint->flaps),
+                $plan->blueprint->all(Flap::class),
             ),
             'pouches' => array_map(fn ($pouch): array => [
                 'name' => $pouch->name,
@@ -68,7 +70,7 @@ final readonly class PlanJson
                 'width' => $this->length($pouch->size->width, $notation),
                 'height' => $this->length($pouch->size->height, $notation),
                 'widestInsert' => $this->length($pouch->widestInsert(), $notation),
-            ], array_values($plan->blueprint->pouches)),
+            ], $plan->blueprint->all(Pouch::class)),
             'sheets' => array_merge(...array_map(fn (StockPlan $stock): array => $this->sheets($stock, $notation), $plan->stocks)),
             'totals' => array_map(static fn (StockPlan $stock): array => [
                 'stock' => $stock->stock->name,
@@ -101,12 +103,12 @@ final readonly class PlanJson
                 'width' => $this->length($plan->blueprint->closedSize()->width, $notation),
                 'height' => $this->length($plan->blueprint->closedSize()->height, $notation),
             ],
-            'closings' => $plan->blueprint->closings,
+            'closings' => $plan->blueprint->closings(),
             'loose' => array_map(fn ($loose): array => [
                 'name' => $loose->name,
                 'count' => $loose->count,
                 'length' => $loose->length === null ? null : $this->length($loose->length, $notation),
-            ], $plan->blueprint->loose),
+            ], $plan->blueprint->all(Loose::class)),
         ];
     }
 

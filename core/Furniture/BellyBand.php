@@ -89,7 +89,7 @@ final readonly class BellyBand implements Furniture
             places: [$spot->face->name],
             why: "The face and a tab at each end: {$grid->inWords($spot->notation)}.",
         ));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'band', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Band, 'belly-bands', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'band', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Band, 'belly-bands', $spot->face->key));
         $spot->draft->task(new Task(
             'belly-bands',
             Phase::Mat,
@@ -126,7 +126,7 @@ final readonly class BellyBand implements Furniture
         $wide = Length::shortest($breadth->plus($showing->times(2)), $upright ? $spot->size()->width : $spot->size()->height);
         $size = $upright ? new Size($wide, $tall) : new Size($tall, $wide);
         $part = $spot->draft->part(new Part("{$spot->key}/insert", 'Insert behind the band', 'Bands', $size, StockRole::InsertCard, places: [$spot->face->name], why: 'The band’s free length less its play; as broad as the band and an inch on each side.'));
-        $spot->draft->slide(new Slide('The insert', 'the band', $tall, $free, $play, $spot->face->key, $spot->placeOf('insert-size')));
+        $spot->draft->add(new Slide('The insert', 'the band', $tall, $free, $play, $spot->face->key, $spot->placeOf('insert-size')));
         $spot->draft->task(new Task('band-inserts', Phase::Fill, 'Slide the inserts behind the bands', 'Only once the bands are dry.', 'Bands', parts: [$part], places: [$spot->face->name], face: $spot->face->key));
     }
 

@@ -76,7 +76,7 @@ final readonly class EdgeTab implements Furniture
         $spans = ['front' => $half, 'back' => $half];
         $grid = $edge->isUpright() ? PanelGrid::columns($spans, $breadth) : PanelGrid::rows($breadth, $spans);
         $part = $spot->draft->part(new Part($spot->key, 'Edge tab', 'Small things', $grid->size(), StockRole::CoverPaper, creases: $grid->creases(Fold::Mountain), panels: $grid->panels(), upright: false, places: [$spot->face->name], why: "What is held and what stands out, twice: {$grid->inWords($spot->notation)}."));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Small, 'edge-tabs', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Small, 'edge-tabs', $spot->face->key));
         $spot->draft->task(new Task('edge-tabs', Phase::Fill, 'Glue the tabs round the edges', 'Fold it, glue both halves, set it so that all tabs stand out alike. Stagger them down the edge.', 'Small things', Adhesive::WetGlue, [$part], places: [sprintf('%s: at the %s', $spot->face->name, $edge->value)], face: $spot->face->key));
 
         return new Placement($area, along: $edge->isUpright() ? Axis::Height : Axis::Width);

@@ -74,9 +74,9 @@ final readonly class ExpandingPocket implements Furniture
         );
         $area = $spot->area($size, up: $hairline);
         [$front, $parts] = $this->addPieces($spot, $size);
-        $spot->draft->joint(new Joint(new PanelRef($front, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'expanding-pockets', $spot->face->key));
-        $spot->draft->pouch(new Pouch($spot->key, 'Expanding pocket on '.lcfirst($spot->face->name), $spot->face->key, $size, [Edge::Left, Edge::Right], Edge::Top, $area->bottom()));
-        $spot->draft->lump(new Lump('expanding pocket', $spot->face->key, $spot->values->length('opens')->half()));
+        $spot->draft->add(new Joint(new PanelRef($front, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'expanding-pockets', $spot->face->key));
+        $spot->draft->add(new Pouch($spot->key, 'Expanding pocket on '.lcfirst($spot->face->name), $spot->face->key, $size, [Edge::Left, Edge::Right], Edge::Top, $area->bottom()));
+        $spot->draft->add(new Lump('expanding pocket', $spot->face->key, $spot->values->length('opens')->half()));
         $spot->draft->task(new Task(
             'expanding-pockets',
             Phase::Pocket,

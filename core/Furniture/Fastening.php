@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\Phase;
@@ -76,9 +77,9 @@ final readonly class Fastening implements Furniture
     public function place(Spot $spot): Placement
     {
         $length = $this->length === null ? null : $spot->values->length('length');
-        $spot->draft->loose(new Loose($this->name, $length, $this->pieces, 'Closure', $length === null ? Sundry::Fastener : Sundry::Ribbon));
-        $spot->draft->lump(new Lump(lcfirst($this->name), $spot->face->key, Length::micrometres($this->thickness)));
-        $spot->draft->closing(lcfirst($this->name));
+        $spot->draft->add(new Loose($this->name, $length, $this->pieces, 'Closure', $length === null ? Sundry::Fastener : Sundry::Ribbon));
+        $spot->draft->add(new Lump(lcfirst($this->name), $spot->face->key, Length::micrometres($this->thickness)));
+        $spot->draft->add(new Closing(lcfirst($this->name)));
         $spot->draft->task(new Task(
             $this->key,
             $this->phase,

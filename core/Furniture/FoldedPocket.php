@@ -183,8 +183,8 @@ final readonly class FoldedPocket implements Furniture
             cutAways: [Polygon::of($grid->area('left-tab', 'tab')), Polygon::of($grid->area('right-tab', 'tab'))],
             why: "Body and tabs: {$grid->inWords($spot->notation)}. The two foot corners are clipped away.",
         ));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'body-body', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key));
-        $spot->draft->pouch(new Pouch($spot->key, "Envelope on {$this->lower($spot)}", $spot->face->key, $size, [], Edge::Top, $area->bottom()));
+        $spot->draft->add(new Joint(new PanelRef($part, 'body-body', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key));
+        $spot->draft->add(new Pouch($spot->key, "Envelope on {$this->lower($spot)}", $spot->face->key, $size, [], Edge::Top, $area->bottom()));
         $this->addTask($spot, $part, 'Fold the tabs behind, glue them to the page; glue only on the tabs, so the whole width stays free.');
         $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the envelope", $size, new PanelRef($part, 'body-body', Side::A));
         $spot->draft->face($front);
@@ -195,8 +195,8 @@ final readonly class FoldedPocket implements Furniture
     /** @param list<Edge> $glued */
     private function glue(Spot $spot, string $part, Rectangle $area, array $glued, Edge $opening, ?Polygon $shape, string $how): void
     {
-        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, $shape));
-        $spot->draft->pouch(new Pouch($spot->key, "{$this->name} on {$this->lower($spot)}", $spot->face->key, $area->size, $glued, $opening, $area->size->height));
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, $shape));
+        $spot->draft->add(new Pouch($spot->key, "{$this->name} on {$this->lower($spot)}", $spot->face->key, $area->size, $glued, $opening, $area->size->height));
         $this->addTask($spot, $part, $how);
     }
 

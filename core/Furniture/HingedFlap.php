@@ -67,13 +67,13 @@ final readonly class HingedFlap
             corners: $corners,
             why: "Panel and tab: {$grid->inWords($spot->notation)}.",
         ));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'tab', Side::B), $spot->face->paper, $this->area, Adhesive::Tape, Layer::Flap, $task, $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'tab', Side::B), $spot->face->paper, $this->area, Adhesive::Tape, Layer::Flap, $task, $spot->face->key));
         $label = trim(lcfirst($this->name)." {$this->number}");
         $front = $spot->face->front("{$key}/front", "{$spot->face->name}, ".$label, $this->area->size, new PanelRef($part, 'flap', Side::B), true, $this->hinge, true);
         $inside = $spot->face->front("{$key}/inside", "{$spot->face->name}, inside of the ".$label, $this->area->size, new PanelRef($part, 'flap', Side::A), $insideTakesMat, $this->hinge->opposite(), true);
         $spot->draft->face($front);
         $spot->draft->face($inside);
-        $spot->draft->flap(new Flap($key, ucfirst($label), $spot->face->key, $this->area, $this->hinge, $front->key, $inside->key));
+        $spot->draft->add(new Flap($key, ucfirst($label), $spot->face->key, $this->area, $this->hinge, $front->key, $inside->key));
 
         return ['front' => $front, 'inside' => $inside];
     }

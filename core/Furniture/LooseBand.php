@@ -6,6 +6,7 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Band;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
@@ -56,8 +57,8 @@ final readonly class LooseBand implements Furniture
         [$length, $breadth] = [$spot->values->length('length'), $spot->values->length('breadth')];
         $part = $spot->draft->part(new Part($spot->key, 'Loose band', 'Bands', $across ? new Size($length, $breadth) : new Size($breadth, $length), StockRole::CoverPaper, upright: false, places: ['round the album'], why: 'Once round the filled album, and an overlap.'));
         $along = $across ? $spot->size()->width : $spot->size()->height;
-        $spot->draft->band(new Band($part, $length, $along, $spot->allowances->either(Length::inches(0, 1, 2), Length::millimetres(12)), $spot->face->key, $spot->placeOf('length')));
-        $spot->draft->closing('a loose band');
+        $spot->draft->add(new Band($part, $length, $along, $spot->allowances->either(Length::inches(0, 1, 2), Length::millimetres(12)), $spot->face->key, $spot->placeOf('length')));
+        $spot->draft->add(new Closing('a loose band'));
         $spot->draft->task(new Task(
             'loose-band',
             Phase::Finish,

@@ -6,6 +6,7 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Lump;
 use Ephemeron\Blueprint\Magnet;
@@ -38,10 +39,10 @@ final readonly class MagnetPair
     {
         $spot = $this->spot;
         $layer = Length::micrometres(300);
-        $spot->draft->magnet(new Magnet($name, $spot->face->key, $pairs, $across, $layer->times($layers), $layer, $spot->placeOf('pairs')));
-        $spot->draft->lump(new Lump('magnets', $spot->face->key, self::thickness()));
-        $spot->draft->loose(new Loose('Magnet, thin disc', null, 2 * $pairs, 'Closure', Sundry::Magnet));
-        $spot->draft->closing('magnets');
+        $spot->draft->add(new Magnet($name, $spot->face->key, $pairs, $across, $layer->times($layers), $layer, $spot->placeOf('pairs')));
+        $spot->draft->add(new Lump('magnets', $spot->face->key, self::thickness()));
+        $spot->draft->add(new Loose('Magnet, thin disc', null, 2 * $pairs, 'Closure', Sundry::Magnet));
+        $spot->draft->add(new Closing('magnets'));
         $spot->draft->task(new Task(
             'magnets',
             Phase::Closure,

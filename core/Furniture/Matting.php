@@ -58,7 +58,7 @@ final readonly class Matting
                 picture: $top ? $this->picture($face) : null,
             ));
             $middle = Rectangle::centred($size, $room->size);
-            $draft->joint(new Joint(
+            $draft->add(new Joint(
                 new PanelRef($part, 'whole', $shows->other()),
                 $under,
                 Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size),

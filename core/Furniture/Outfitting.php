@@ -6,6 +6,7 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Homeless;
 use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Placed;
@@ -37,7 +38,7 @@ final readonly class Outfitting
             $face = $draft->faces()[$placed->on] ?? null;
             $place = "things.{$placed->key}";
             if ($face === null) {
-                $draft->homeless($place);
+                $draft->add(new Homeless($place));
 
                 continue;
             }
@@ -52,7 +53,7 @@ final readonly class Outfitting
         $placement = $furniture->place($spot->with($this->withDefaults($placed, $spot->notation)));
         $keys = array_map(static fn (Face $face): string => $face->key, $placement->faces);
         $moves = isset($this->showroom->parametersOf($placed->kind)[Position::ACROSS]);
-        $draft->thing(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, $moves, $placement->along));
+        $draft->add(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, $moves, $placement->along));
         foreach ($placement->faces as $name => $face) {
             $isUsual = $face === $placement->face('');
             $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
@@ -62,7 +63,7 @@ final readonly class Outfitting
             $face = $placement->face($child->on);
             $place = "{$spot->place}.children.{$child->key}";
             if ($face === null) {
-                $draft->homeless($place);
+                $draft->add(new Homeless($place));
 
                 continue;
             }

@@ -80,9 +80,9 @@ final readonly class PhotoFrame implements Furniture
             cutAways: [Polygon::of($window)],
             why: sprintf('The print and a rim of %s; the window is %s.', $spot->notation->text($rim), $spot->notation->size($window->size)),
         ));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'frames', $spot->face->key));
-        $spot->draft->mount(new Mount($photo, $spot->face->key));
-        $spot->draft->slide(new Slide("A {$photo->label()} print", 'the frame', $print->width, $size->width->minus(Pouch::glueLoss()->times(2)), Length::zero(), $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'frames', $spot->face->key));
+        $spot->draft->add(new Mount($photo, $spot->face->key));
+        $spot->draft->add(new Slide("A {$photo->label()} print", 'the frame', $print->width, $size->width->minus(Pouch::glueLoss()->times(2)), Length::zero(), $spot->face->key));
         $spot->draft->task(new Task('frames', Phase::Fill, 'Glue on the frames', 'Thin beads along both sides and the foot, close to the edge: the print slips in from the head.', 'Photo mats', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key));
 
         return new Placement($area);

@@ -51,8 +51,8 @@ final readonly class PhotoMat implements Furniture
         $size = $choice->lying($photo->mat());
         $area = $spot->area($size);
         $part = $spot->draft->part(new Part($spot->key, "Photo mat for {$photo->label()}", 'Photo mats', $photo->mat(), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'The print and ¼ in (½ cm) each way.'));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $spot->face->key));
-        $spot->draft->mount(new Mount($photo, $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $spot->face->key));
+        $spot->draft->add(new Mount($photo, $spot->face->key));
         $spot->draft->task(new Task(
             'photo-mats',
             Phase::Fill,

@@ -7,6 +7,7 @@ namespace Ephemeron\Furniture;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -167,8 +168,8 @@ final readonly class Pocket implements CoversFoot, Furniture
             places: [$face->name],
             why: isset($values->values['depth']) ? 'As you chose.' : sprintf('Nearly the width of the face, %s; a little under half of its height.', $notation->size($face->size)),
         ));
-        $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $face->paper, $area, Adhesive::WetGlue, Layer::Pocket, $task, $face->key));
-        $draft->pouch(new Pouch(
+        $draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $face->paper, $area, Adhesive::WetGlue, Layer::Pocket, $task, $face->key));
+        $draft->add(new Pouch(
             key: $key,
             name: "{$name} on ".lcfirst($face->name),
             face: $face->key,
@@ -215,7 +216,7 @@ final readonly class Pocket implements CoversFoot, Furniture
         $place = $face->name;
         $mat = $draft->part(new Part("{$key}/card", "Photo mat for {$photo->label()}", 'Loose cards', $photo->mat(), StockRole::InsertCard, upright: false, places: [$place], why: 'The print and ¼ in (½ cm) each way.'));
         $writing = $draft->part(new Part("{$key}/writing", 'Writing card', 'Loose cards', $photo->size(), StockRole::InsertCard, upright: false, places: [$place], why: 'As large as the print: it goes onto the back of its mat.'));
-        $draft->filling($mat, $key);
+        $draft->add(new Filling($mat, $key));
         $draft->task(new Task(
             "cards-{$photo->value}",
             Phase::Fill,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -79,12 +80,12 @@ final readonly class PullTabCard implements Furniture
             why: 'As you chose, or a share of the face.',
         ));
         $pouch = new Pouch($spot->key, 'Sleeve on '.lcfirst($spot->face->name), $spot->face->key, $size, Edge::Top->others(), Edge::Top, $area->bottom());
-        $spot->draft->pouch($pouch);
-        $spot->draft->joint(new Joint(new PanelRef($sleeve, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'sleeves', $spot->face->key));
+        $spot->draft->add($pouch);
+        $spot->draft->add(new Joint(new PanelRef($sleeve, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'sleeves', $spot->face->key));
         $card = $spot->draft->part(new Part("{$spot->key}/card", 'Sleeve card', 'Loose cards', new Size($pouch->widestInsert(), $size->height->plus($spot->values->length('proud'))), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'What slides in the sleeve, and what stands out of it.'));
         $tab = PanelGrid::rows($spot->allowances->notch(), ['back' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)), 'front' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20))]);
         $pull = $spot->draft->part(new Part("{$spot->key}/tab", 'Pull tab', 'Loose cards', $tab->size(), StockRole::StructureCard, creases: $tab->creases(), panels: $tab->panels(), upright: false, places: [$spot->face->name], why: 'Doubled, so that it does not tear.'));
-        $spot->draft->filling($card, $spot->key);
+        $spot->draft->add(new Filling($card, $spot->key));
         $spot->draft->task(new Task('sleeves', Phase::Pocket, 'Glue the sleeves', 'Thin beads along both sides and the foot; the thumb hole stays open. Fold the pull tab round the head of the card and glue it; slide the card in and out once.', 'Pockets', Adhesive::WetGlue, [$sleeve, $card, $pull], places: [$spot->face->name], face: $spot->face->key));
         $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the sleeve", $size, new PanelRef($sleeve, 'whole', Side::A));
         $spot->draft->face($front);

@@ -73,7 +73,7 @@ final readonly class PullWaterfall implements Furniture
         $row = $spot->values->length('row');
         $n = $spot->values->count('flaps');
         $area = $spot->area(new Size($flap->width, $flap->height->plus($row->times($n - 1))));
-        $spot->draft->joint(new Joint(new PanelRef($parts[1], 'bridge', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Flap, 'pull-anchor', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($parts[1], 'bridge', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Flap, 'pull-anchor', $spot->face->key));
         $faces = [];
         for ($k = 1; $k <= $n; $k++) {
             $part = $spot->draft->part(new Part("{$spot->key}/flap", 'Pull waterfall flap', 'Pull waterfall', $flap, StockRole::StructureCard, places: [$spot->face->name], why: 'One print on each side.'));
@@ -82,7 +82,7 @@ final readonly class PullWaterfall implements Furniture
             $spot->draft->face($front);
             $spot->draft->face($back);
             $at = Rectangle::at($area->left(), $area->top()->plus($row->times($n - $k)), $flap);
-            $spot->draft->flap(new Flap("{$spot->key}/flap-{$k}", "Pull flap {$k}", $spot->face->key, $at, Edge::Top, $front->key, $back->key));
+            $spot->draft->add(new Flap("{$spot->key}/flap-{$k}", "Pull flap {$k}", $spot->face->key, $at, Edge::Top, $front->key, $back->key));
             $faces["flap-{$k}"] = $front;
             $faces["flap-{$k}-back"] = $back;
         }
@@ -118,7 +118,7 @@ final readonly class PullWaterfall implements Furniture
         $base = PanelGrid::rows($flap->width, [...$rows, 'back' => $row->times($n + 1)->plus($flap->height)]);
         $anchor = PanelGrid::columns(['left-tab' => $tab, 'bridge' => $flap->width->plus($play), 'right-tab' => $tab], $row->times(2)->plus($spot->allowances->quarter()));
         $strip = PanelGrid::rows($flap->width->plus($row->times(4)), ['tab' => $row, 'strip' => Length::longest($flap->height->minus($row), $row)]);
-        $spot->draft->slide(new Slide('The base of the pull waterfall', 'its anchor', $flap->width, $flap->width->plus($play), $play, $spot->face->key));
+        $spot->draft->add(new Slide('The base of the pull waterfall', 'its anchor', $flap->width, $flap->width->plus($play), $play, $spot->face->key));
         $piece = static fn (string $key, string $name, PanelGrid $grid, Fold $fold, string $why): string => $spot->draft->part(new Part(
             "{$spot->key}/{$key}",
             $name,

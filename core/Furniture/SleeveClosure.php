@@ -6,6 +6,7 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -64,9 +65,9 @@ final readonly class SleeveClosure implements Furniture
         $end = $spot->allowances->tab();
         $grid = new PanelGrid(['left-end' => $end, 'strip' => $span, 'right-end' => $end], ['upper' => $breadth->half(), 'front' => $breadth, 'lower' => $breadth->half()]);
         $part = $spot->draft->part(new Part($spot->key, 'Sleeve strip', 'Closure', $grid->size(), StockRole::StructureCard, creases: $grid->creases(Fold::Mountain), panels: $grid->panels(), upright: false, places: [$spot->face->name], why: "Span and an end behind each slit; folded in from both long sides: {$grid->inWords($spot->notation)}."));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'strip-front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Closure, 'sleeve-closures', $spot->face->key));
-        $spot->draft->slide(new Slide('The folded strip', 'its slits', $breadth, $breadth->plus($spot->allowances->fine()), $spot->allowances->fine(), $spot->face->key));
-        $spot->draft->closing('a sleeve');
+        $spot->draft->add(new Joint(new PanelRef($part, 'strip-front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Closure, 'sleeve-closures', $spot->face->key));
+        $spot->draft->add(new Slide('The folded strip', 'its slits', $breadth, $breadth->plus($spot->allowances->fine()), $spot->allowances->fine(), $spot->face->key));
+        $spot->draft->add(new Closing('a sleeve'));
         $spot->draft->task(new Task('sleeve-closures', Phase::Closure, 'Pass the strip through its slits', sprintf('Two slits of %s, %s apart, in the mat before it is glued down. The strip comes up through one and down through the other; glue its ends behind.', $spot->notation->text($breadth->plus($spot->allowances->fine())), $spot->notation->text($span)), 'Closure', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Knife));
 
         return new Placement($area);

@@ -6,6 +6,7 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -62,10 +63,10 @@ final readonly class SwingTab implements Furniture
         $fine = $spot->allowances->fine();
         $area = $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
         $part = $spot->draft->part(new Part($spot->key, 'Swing tab', 'Closure', $size, StockRole::StructureCard, 2, upright: false, places: [$spot->face->name, "{$spot->face->name}, second layer"], corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()), why: 'Two layers glued together, so that it does not tear at the brad.'));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::None, Layer::Closure, 'swing-tabs', $spot->face->key));
-        $spot->draft->loose(new Loose('Brad', null, 1, 'Closure', Sundry::Fastener));
-        $spot->draft->lump(new Lump('brad', $spot->face->key, Length::millimetres(1)));
-        $spot->draft->closing('a swing tab');
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::None, Layer::Closure, 'swing-tabs', $spot->face->key));
+        $spot->draft->add(new Loose('Brad', null, 1, 'Closure', Sundry::Fastener));
+        $spot->draft->add(new Lump('brad', $spot->face->key, Length::millimetres(1)));
+        $spot->draft->add(new Closing('a swing tab'));
         $spot->draft->task(new Task('swing-tabs', Phase::Closure, 'Set the swing tabs', 'Pierce tab and page where the flap ends, the pivot outside its edge. Open the legs of the brad behind the page, before its mat goes on: the mat hides them.', 'Closure', parts: [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Needle));
 
         return new Placement($area);

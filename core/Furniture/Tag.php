@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Corner;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
@@ -62,7 +63,7 @@ final readonly class Tag implements Furniture
         );
         $part = $spot->draft->part(new Part($spot->key, 'Tag', 'Small things', $size, StockRole::InsertCard, upright: false, places: [$spot->face->name], corners: Corner::along(Edge::Top, Trim::Mitred, $allow->either(Length::inches(0, 1, 2), Length::millimetres(12))), why: $pouch === null ? 'A size of its own.' : sprintf('The pocket is %s between the glue: less %s it slides; a little taller than the pocket, so that it can be taken hold of.', $spot->notation->text($pouch->innerWidth()), $spot->notation->text($allow->quarter()))));
         if ($pouch !== null) {
-            $spot->draft->filling($part, $pouch->key);
+            $spot->draft->add(new Filling($part, $pouch->key));
         }
         $spot->draft->task(new Task('tags', Phase::Fill, 'Finish the tags', 'Clip both corners alike, punch the hole in the middle of the head, tie the ribbon; slip it in.', 'Small things', parts: [$part], places: [$spot->face->name], face: $spot->face->key));
 
@@ -72,6 +73,6 @@ final readonly class Tag implements Furniture
     /** The pocket whose front the tag was put on. */
     private function pouch(Spot $spot): ?Pouch
     {
-        return $spot->draft->pouchOf(preg_replace('#/front$#', '', $spot->face->key) ?? '');
+        return $spot->draft->find(Pouch::class, preg_replace('#/front$#', '', $spot->face->key) ?? '');
     }
 }

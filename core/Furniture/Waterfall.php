@@ -134,7 +134,7 @@ final readonly class Waterfall implements Furniture
         $size = $this->turned($hinge, $long, $breadth);
         $area = $this->at($spot, $hinge->opposite(), Length::zero(), $size);
         $part = $spot->draft->part(new Part("{$spot->key}/ending", 'Piece under the last flap', 'Waterfall', $size, StockRole::MatTop, places: [$spot->face->name], why: 'What shows when all flaps are open, clear of the last hinge.'));
-        $spot->draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Mat, 'waterfall-ending', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Mat, 'waterfall-ending', $spot->face->key));
         $spot->draft->task(new Task('waterfall-ending', Phase::Mat, 'Cover what shows under the last flap', 'Before the flaps go on, level with the far edge.', 'Waterfall', Adhesive::WetGlue, [$part], places: [$spot->face->name], face: $spot->face->key));
     }
 

@@ -6,15 +6,18 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
@@ -143,10 +146,10 @@ final readonly class BoardFolder implements Structure
         $inside = $this->addFaces($draft, $board, $spine);
         $this->addBase($draft, $brief, $inside);
         $boards = $brief->stock(StockRole::Board)->caliper;
-        $draft->bare($boards->times(2));
-        $draft->gusset(new Gusset('the spine', $spine, Length::zero(), ['page-1', 'page-2'], 'spine', 1));
-        $draft->explain('board-width', sprintf('base of the waterfall %s − %s = %s wide', $notation->number($board->width), $notation->number($board->width->minus($this->base($values, $allow)->width)), $notation->text($this->base($values, $allow)->width)));
-        $draft->explain('board-height', sprintf('spine liner %s − 2 × %s = %s', $notation->number($board->height), $notation->number($allow->quarter()), $notation->text($board->height->minus($allow->quarter()->times(2)))));
+        $draft->add(new Bare($boards->times(2)));
+        $draft->add(new Gusset('the spine', $spine, Length::zero(), ['page-1', 'page-2'], 'spine', 1));
+        $draft->add(new Reason('board-width', sprintf('base of the waterfall %s − %s = %s wide', $notation->number($board->width), $notation->number($board->width->minus($this->base($values, $allow)->width)), $notation->text($this->base($values, $allow)->width))));
+        $draft->add(new Reason('board-height', sprintf('spine liner %s − 2 × %s = %s', $notation->number($board->height), $notation->number($allow->quarter()), $notation->text($board->height->minus($allow->quarter()->times(2))))));
 
         return $draft;
     }
@@ -179,10 +182,10 @@ final readonly class BoardFolder implements Structure
         $back = $reading->backCover($board, $outside);
         $size = new Size($spine, $board->height);
         $spineFace = $reading->named('spine', 'Spine', $size, new PanelRef(BoardCase::SPINE, 'whole', Side::A));
-        $draft->opening($left->key, $right->key);
-        $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-        $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $size), Seen::face($right)));
-        $draft->pose(Pose::row('outside', 'Outside', Seen::face($back), Seen::face($spineFace), Seen::face($front)));
+        $draft->add(new Opening($left->key, $right->key));
+        $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
+        $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $size), Seen::face($right)));
+        $draft->add(Pose::row('outside', 'Outside', Seen::face($back), Seen::face($spineFace), Seen::face($front)));
 
         return $right;
     }
@@ -192,7 +195,7 @@ final readonly class BoardFolder implements Structure
         $size = $this->base($brief->values, new Allowances($brief->notation->unit));
         $part = $draft->part(new Part('waterfall-base', 'Waterfall base', 'Waterfall', $size, StockRole::StructureCard, places: ['inside the back cover'], why: 'Smaller than the board, so that the flap over it closes inside the cover.'));
         $area = Rectangle::centred($size, $inside->size);
-        $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $inside->paper, $area, Adhesive::WetGlue, Layer::Structure, 'waterfall-base', $inside->key));
+        $draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $inside->paper, $area, Adhesive::WetGlue, Layer::Structure, 'waterfall-base', $inside->key));
         $draft->task(new Task('waterfall-base', Phase::Closure, 'Glue in the base of the waterfall', 'Build the waterfall on it first or here; head and foot level with the spine liner. The flap comes over it.', 'Waterfall', Adhesive::WetGlue, [$part], ['spine-liner'], face: $inside->key));
         $draft->face($inside->front("{$inside->key}/base", 'Base of the waterfall', $size, new PanelRef($part, 'whole', Side::A)));
     }

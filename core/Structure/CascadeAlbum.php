@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Fold;
@@ -12,11 +13,13 @@ use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\FaceMats;
@@ -115,9 +118,9 @@ final readonly class CascadeAlbum implements Structure
         $this->layOutFaces($draft, $brief, $cover);
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $panels = 2 * $brief->values->count('strips') + 1;
-        $draft->bare($card->times(3 + $panels));
+        $draft->add(new Bare($card->times(3 + $panels)));
         $faces = array_values(array_filter(array_map(strval(...), array_keys($draft->faces())), static fn (string $face): bool => ! str_starts_with($face, 'spine') && ! str_ends_with($face, 'cover')));
-        $draft->gusset(new Gusset('the spines', $brief->values->length('spine'), $card->times($panels), $faces, 'spine', 1));
+        $draft->add(new Gusset('the spines', $brief->values->length('spine'), $card->times($panels), $faces, 'spine', 1));
 
         return $draft;
     }
@@ -131,7 +134,7 @@ final readonly class CascadeAlbum implements Structure
         $spine = $values->length('spine');
         $whole = PanelGrid::columns(['left' => $panel, 'spine-1' => $spine, 'middle' => $panel, 'spine-2' => $spine, 'right' => $panel], $panel);
         $sheet = $brief->stock(StockRole::StructureCard)->sheet->longSide();
-        $draft->explain('panel', "cover strip {$whole->inWords($notation)}");
+        $draft->add(new Reason('panel', "cover strip {$whole->inWords($notation)}"));
         if ($sheet->isAtLeast($whole->size()->width)) {
             $draft->part(new Part('cover', 'Cover strip', 'Cover', $whole->size(), StockRole::StructureCard, 1, $whole->creases(), panels: $whole->panels(), places: ['cover'], why: "Three panels and two spines: {$whole->inWords($notation)}."));
 
@@ -159,7 +162,7 @@ final readonly class CascadeAlbum implements Structure
                 why: sprintf('The strip is %s and the sheet %s: two halves, each (%s + %s) ÷ 2.', $notation->text($whole->size()->width), $notation->text($sheet), $notation->number($whole->size()->width), $notation->text($overlap)),
             ));
         }
-        $draft->joint(new Joint(new PanelRef('cover-right', 'middle', Side::B), new PanelRef('cover-left', 'middle', Side::A), $halves['left']->area('middle')->strip(Edge::Right, $overlap), Adhesive::Tape, Layer::Structure, 'splice'));
+        $draft->add(new Joint(new PanelRef('cover-right', 'middle', Side::B), new PanelRef('cover-left', 'middle', Side::A), $halves['left']->area('middle')->strip(Edge::Right, $overlap), Adhesive::Tape, Layer::Structure, 'splice'));
         $draft->task(new Task(
             'splice',
             Phase::Assemble,
@@ -192,7 +195,7 @@ final readonly class CascadeAlbum implements Structure
             why: "Three panels: {$grid->inWords($brief->notation)}.",
         ));
         $panels = 2 * $strips + 1;
-        $draft->explain('strips', sprintf('panels 2 × %d + 1 = %d, faces to be seen 2 × %d − 1 = %d: that many small mats', $strips, $panels, $panels, 2 * $panels - 1));
+        $draft->add(new Reason('strips', sprintf('panels 2 × %d + 1 = %d, faces to be seen 2 × %d − 1 = %d: that many small mats', $strips, $panels, $panels, 2 * $panels - 1)));
         if ($strips > 1) {
             $draft->task(new Task(
                 'join-concertina',
@@ -203,7 +206,7 @@ final readonly class CascadeAlbum implements Structure
                 Adhesive::WetGlue,
                 ['concertina'],
             ));
-            $draft->joint(new Joint(new PanelRef('concertina', 'first', Side::B), new PanelRef('concertina', 'third', Side::A), Rectangle::whole(new Size($fold, $fold)), Adhesive::WetGlue, Layer::Structure, 'join-concertina'));
+            $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), new PanelRef('concertina', 'third', Side::A), Rectangle::whole(new Size($fold, $fold)), Adhesive::WetGlue, Layer::Structure, 'join-concertina'));
         }
     }
 
@@ -227,10 +230,10 @@ final readonly class CascadeAlbum implements Structure
         $middle = $reading->named('middle', 'Middle panel, under the concertina', $panel, $cover['middle']);
         $concertina = $this->concertinaFaces($draft, $reading, $values);
         $back = $reading->backCover($panel, self::outside($cover['middle']));
-        $draft->opening($leftOutside->key, $right->key);
+        $draft->add(new Opening($leftOutside->key, $right->key));
 
         $area = Rectangle::centred($concertina[0]->size, $panel);
-        $draft->joint(new Joint(new PanelRef('concertina', 'first', Side::B), $middle->paper, $area, Adhesive::WetGlue, Layer::Structure, 'hang-concertina', 'middle'));
+        $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), $middle->paper, $area, Adhesive::WetGlue, Layer::Structure, 'hang-concertina', 'middle'));
         $draft->task(new Task(
             'hang-concertina',
             Phase::Pocket,
@@ -242,9 +245,9 @@ final readonly class CascadeAlbum implements Structure
             ['join-concertina', 'splice', 'mat-pages'],
             face: 'middle',
         ));
-        $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-        $draft->pose(Pose::row(Pose::OPENED, 'Opened, inside', Seen::face($left), Seen::face($spines[3]), Seen::face($middle), Seen::face($spines[1]), Seen::face($right)));
-        $draft->pose(Pose::row('outside', 'Opened, outside', Seen::face($front), Seen::face($spines[0]), Seen::face($back), Seen::face($spines[2]), Seen::face($leftOutside)));
+        $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
+        $draft->add(Pose::row(Pose::OPENED, 'Opened, inside', Seen::face($left), Seen::face($spines[3]), Seen::face($middle), Seen::face($spines[1]), Seen::face($right)));
+        $draft->add(Pose::row('outside', 'Opened, outside', Seen::face($front), Seen::face($spines[0]), Seen::face($back), Seen::face($spines[2]), Seen::face($leftOutside)));
     }
 
     /**
@@ -263,7 +266,7 @@ final readonly class CascadeAlbum implements Structure
                 $number = count($faces) + 1;
                 $faces[] = $reading->named("concertina-{$number}", "Concertina {$number}", $size, $this->concertinaPaper($panel, $panels, $side), $turn === 0 ? Edge::Left : Edge::Right);
                 if ($turn === 0) {
-                    $draft->opening('concertina-'.($number - 1), "concertina-{$number}");
+                    $draft->add(new Opening('concertina-'.($number - 1), "concertina-{$number}"));
                 }
             }
         }

@@ -7,6 +7,7 @@ namespace Ephemeron\Structure;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Seen;
@@ -40,13 +41,13 @@ final readonly class CasedBook
             $left = end($pages)[1];
         }
         $last = $this->reading->named('inside-back', 'Inside the back cover', $board, new PanelRef(BoardCase::BOARD, 'whole', Side::B), $this->spineAt);
-        $this->draft->opening($left->key, $last->key);
+        $this->draft->add(new Opening($left->key, $last->key));
         $this->reading->backCover($board, new PanelRef(BoardCase::BOARD, 'whole', Side::A), hinge: $opposite);
         $bare = Seen::bare($spine, $this->spineAt === Edge::Left ? $spineSize : $spineSize->turned());
         $first = $pages[0][0] ?? $last;
         $lay = $this->spineAt === Edge::Left ? Pose::row(...) : Pose::column(...);
-        $this->draft->pose($lay(Pose::CLOSED, 'Closed', Seen::face($front)));
-        $this->draft->pose($lay(Pose::OPENED, 'Opened', Seen::face($inside), $bare, Seen::face($first)));
+        $this->draft->add($lay(Pose::CLOSED, 'Closed', Seen::face($front)));
+        $this->draft->add($lay(Pose::OPENED, 'Opened', Seen::face($inside), $bare, Seen::face($first)));
 
         return $pages;
     }
@@ -56,7 +57,7 @@ final readonly class CasedBook
     {
         $front = $this->reading->page($page, $recto, $this->spineAt);
         $back = $this->reading->page($page, $verso, $this->spineAt->opposite());
-        $this->draft->opening($left->key, $front->key);
+        $this->draft->add(new Opening($left->key, $front->key));
 
         return [$front, $back];
     }

@@ -6,6 +6,7 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
@@ -19,6 +20,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Remark;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Sundry;
@@ -181,7 +183,7 @@ final readonly class CoilAlbum implements Structure
             $whole = new Size($values->length('sheet'), $values->length('sheet'));
             $draft->part(new Part('cut-outs', 'Sheet for cut-outs', 'Cut-outs', $whole, StockRole::BookSheet, $values->count('cut-outs'), upright: false, why: 'A whole sheet, kept for its motifs.'));
         }
-        $draft->explain('turn-up', sprintf('leaf %s ÷ 2 × (%s − %s) = %s', $brief->notation->number($values->length('sheet')), $brief->notation->number($values->length('sheet')), $brief->notation->number($turnUp), $brief->notation->size($leaf)));
+        $draft->add(new Reason('turn-up', sprintf('leaf %s ÷ 2 × (%s − %s) = %s', $brief->notation->number($values->length('sheet')), $brief->notation->number($values->length('sheet')), $brief->notation->number($turnUp), $brief->notation->size($leaf))));
         $draft->task(new Task('fold-leaves', Phase::Fold, 'Fold the leaves', 'Slit the turn-up in the middle. Turn it up outside, then fold the sheet in half, the turn-ups outside.', 'Leaves', parts: ['leaf']));
         $draft->task(new Task('glue-turn-ups', Phase::Assemble, 'Glue the turn-ups', $values->choice('opens') === 'top' ? 'A thin bead at the coil side of each turn-up; the fold closes the other. The leaf itself stays open at the head.' : 'A thin bead at the fore-edge of each turn-up. The leaf itself stays open at the fore-edge.', 'Leaves', Adhesive::WetGlue, ['leaf']));
     }
@@ -202,7 +204,7 @@ final readonly class CoilAlbum implements Structure
         $draft->part(new Part('cover-joint', 'Cover joint, plain', 'Case', $joint, StockRole::SecondCard, upright: false, places: ['spine'], why: 'The spine, both gaps, what the halves leave of the boards, and an overlap; turn-ins at head and foot.'));
         $draft->part(new Part('cover-strip', 'Thin strip over the joint', 'Case', new Size($allow->tab(), $board->height), StockRole::CoverPaper, 2, upright: false, places: ['front', 'back'], why: 'Covers the edge where the two papers meet.'));
         $draft->task(new Task('cover-case', Phase::Assemble, 'Cover the case', 'The plain card over spine and joints first, worked into the gaps; then the halves over the boards, turned in, corners folded neatly; the thin strips over the joints last.', 'Case', Adhesive::WetGlue, ['cover-joint', 'cover-half', 'cover-strip'], ['make-case']));
-        $draft->explain('coil', sprintf('spine %s + %s = %s', $brief->notation->number($brief->values->length('coil')), $brief->notation->number($allow->tab()), $brief->notation->text($spine)));
+        $draft->add(new Reason('coil', sprintf('spine %s + %s = %s', $brief->notation->number($brief->values->length('coil')), $brief->notation->number($allow->tab()), $brief->notation->text($spine))));
     }
 
     /** @param array{Face, Face} $faces */
@@ -214,7 +216,7 @@ final readonly class CoilAlbum implements Structure
             $spine = $index === 0 ? Edge::Left : Edge::Right;
             (new PocketFront('Turn-up pocket', new PanelRef('leaf', $index === 0 ? 'right-turn-up' : 'left-turn-up', Side::B), $area, [$isTop ? $spine : $spine->opposite()], Edge::Top, 'glue-turn-ups', takesMat: false))->on($draft, $face);
         }
-        $draft->pouch(new Pouch("leaf-{$number}-inside", "Leaf {$number}, between its halves", $faces[0]->key, $leaf, $isTop ? [Edge::Left] : [], $isTop ? Edge::Top : Edge::Right, $isTop ? $leaf->height : $leaf->width));
+        $draft->add(new Pouch("leaf-{$number}-inside", "Leaf {$number}, between its halves", $faces[0]->key, $leaf, $isTop ? [Edge::Left] : [], $isTop ? Edge::Top : Edge::Right, $isTop ? $leaf->height : $leaf->width));
     }
 
     /** @param list<string> $order */
@@ -232,10 +234,10 @@ final readonly class CoilAlbum implements Structure
                 default => $paper,
             });
         }
-        $draft->bare($bare->plus($brief->stock(StockRole::Board)->caliper->times(2)));
-        $draft->gusset(new Gusset('the coil', $values->length('coil')->minus($allow->fine()), $bare, $draft->pageKeys(), 'coil', 1, Length::zero()->minus($allow->fine())));
-        $draft->loose(new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil));
-        $draft->explain('pitch', sprintf('%s ÷ %s: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes));
+        $draft->add(new Bare($bare->plus($brief->stock(StockRole::Board)->caliper->times(2))));
+        $draft->add(new Gusset('the coil', $values->length('coil')->minus($allow->fine()), $bare, $draft->pageKeys(), 'coil', 1, Length::zero()->minus($allow->fine())));
+        $draft->add(new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil));
+        $draft->add(new Reason('pitch', sprintf('%s ÷ %s: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes)));
         $draft->task(new Task('gather', Phase::DryFit, 'Lay the leaves in order', 'As in the list, no two patterned leaves together: '.implode(', ', $order).'.', 'Leaves', parts: ['leaf'], after: ['glue-turn-ups']));
         $draft->task(new Task('punch', Phase::Finish, 'Punch the binding edge', "{$holes} holes, the stop set once and the same for all, a few leaves at a time, heads level.", 'Binding', parts: ['leaf'], after: ['gather'], caution: Caution::Needle));
         $draft->task(new Task('coil', Phase::Finish, 'Wind the coil in', "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right way up.", 'Binding', Adhesive::WetGlue, ['leaf'], ['punch', 'cover-case'], binds: true));
@@ -247,12 +249,12 @@ final readonly class CoilAlbum implements Structure
         $values = $brief->values;
         $text = $brief->notation->text(...);
         if ($values->length('coil')->isMoreThan($values->length('tool'))) {
-            $draft->remark(new Remark(Remark::NOTE, 'coil-too-large-for-tool', sprintf('A coil of %s does not go into the tool, which takes %s: close it by hand.', $text($values->length('coil')), $text($values->length('tool')))));
+            $draft->add(new Remark(Remark::NOTE, 'coil-too-large-for-tool', sprintf('A coil of %s does not go into the tool, which takes %s: close it by hand.', $text($values->length('coil')), $text($values->length('tool')))));
         }
         $patterned = $values->count('leaves') + $values->count('single');
         $between = $values->count('cards') + $values->count('vellum');
         if ($between < $patterned - 1) {
-            $draft->remark(new Remark(Remark::WATCH, 'patterns-together', sprintf('%d patterned leaves want %d plain ones between them; there are %d. Some patterned leaves will lie together.', $patterned, $patterned - 1, $between), mend: sprintf('Take %d card leaves', $patterned - 1 - $values->count('vellum')), changes: ['parameters.cards' => min(24, $patterned - 1 - $values->count('vellum'))]));
+            $draft->add(new Remark(Remark::WATCH, 'patterns-together', sprintf('%d patterned leaves want %d plain ones between them; there are %d. Some patterned leaves will lie together.', $patterned, $patterned - 1, $between), mend: sprintf('Take %d card leaves', $patterned - 1 - $values->count('vellum')), changes: ['parameters.cards' => min(24, $patterned - 1 - $values->count('vellum'))]));
         }
     }
 

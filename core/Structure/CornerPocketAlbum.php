@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Sundry;
@@ -127,7 +131,7 @@ final readonly class CornerPocketAlbum implements Structure
         $this->layOutCovers($draft, $brief);
         $this->layOutFaces($draft, $brief);
         $paper = $brief->stock(StockRole::BookSheet)->caliper;
-        $draft->bare($paper->times(3 * $brief->values->count('pages') + 2 * $brief->values->count('extra-pages'))->plus($brief->stock(StockRole::StructureCard)->caliper->times(2)));
+        $draft->add(new Bare($paper->times(3 * $brief->values->count('pages') + 2 * $brief->values->count('extra-pages'))->plus($brief->stock(StockRole::StructureCard)->caliper->times(2))));
 
         return $draft;
     }
@@ -152,7 +156,7 @@ final readonly class CornerPocketAlbum implements Structure
             places: array_map(static fn (int $page): string => "page {$page}", range(1, $values->count('pages'))),
             why: "Corner panel, page height, back panel across; flange and page width down: {$grid->inWords($brief->notation)}.",
         ));
-        $draft->explain('corner', "blank {$grid->inWords($brief->notation)}");
+        $draft->add(new Reason('corner', "blank {$grid->inWords($brief->notation)}"));
         $draft->task(new Task(
             'fold-corners',
             Phase::Fold,
@@ -192,7 +196,7 @@ final readonly class CornerPocketAlbum implements Structure
             places: array_map(static fn (int $page): string => "fold-out page {$page}", range(1, $extras)),
             why: "Flange, page, fold-out: {$grid->inWords($brief->notation)}. It comes from what a pocket page leaves of its sheet.",
         ));
-        $draft->explain('fold-out', "fold-out page {$grid->inWords($brief->notation)}");
+        $draft->add(new Reason('fold-out', "fold-out page {$grid->inWords($brief->notation)}"));
         $draft->task(new Task('pair-extras', Phase::Assemble, 'Glue the fold-out pages in pairs', 'Flange to flange, back to back, folds outwards. An odd one stays single.', 'Pages', Adhesive::WetGlue, ['extra-page']));
     }
 
@@ -205,7 +209,7 @@ final readonly class CornerPocketAlbum implements Structure
         $draft->part(new Part('cover', 'Cover', 'Cover', $grid->size(), StockRole::StructureCard, 2, $grid->creases(Fold::Either), panels: $grid->panels(), places: ['front', 'back'], why: "Flange and page and {$brief->notation->text($edge)} for each edge: {$grid->inWords($brief->notation)}. Score both sides: it is opened often."));
         $guide = new Size($values->length('flange'), $values->length('page-height'));
         $draft->part(new Part('hole-guide', 'Hole guide', 'Cover', $guide, StockRole::StructureCard, upright: false, places: ['kept with the album'], why: 'As large as a flange. Write its length on it and keep it.'));
-        $draft->loose(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover', Sundry::Ribbon));
+        $draft->add(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover', Sundry::Ribbon));
         $inset = $values->length('hole-inset');
         $draft->task(new Task(
             'punch-holes',
@@ -218,7 +222,7 @@ final readonly class CornerPocketAlbum implements Structure
             caution: Caution::Needle,
         ));
         $draft->task(new Task('strap', Phase::Finish, 'Strap the album', sprintf('%s of ribbon through all from the front, back again through the other hole, a bow in front.', $brief->notation->text($values->length('ribbon-length'))), 'Cover', parts: ['cover'], after: ['punch-holes'], binds: true));
-        $draft->closing('ribbon through the spine');
+        $draft->add(new Closing('ribbon through the spine'));
     }
 
     private function layOutFaces(Draft $draft, Brief $brief): void
@@ -235,7 +239,7 @@ final readonly class CornerPocketAlbum implements Structure
         for ($k = 1; $k <= $values->count('pages'); $k++) {
             $recto = $reading->page($page, new PanelRef('page', 'middle-body', Side::A), Edge::Left);
             $verso = $reading->page($page, new PanelRef('page', 'back-body', Side::A), Edge::Right);
-            $draft->opening($left->key, $recto->key);
+            $draft->add(new Opening($left->key, $recto->key));
             $deep = $values->length('corner');
             $corner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $deep));
             $zero = Length::zero();
@@ -243,8 +247,8 @@ final readonly class CornerPocketAlbum implements Structure
             (new PocketFront('Corner pocket', new PanelRef('page', 'corner-body', Side::B), $corner, [Edge::Bottom], Edge::Right, 'glue-pages', takesMat: false, shape: $slanted))->on($draft, $recto);
             $this->addPhotoPocket($draft, $values, $verso);
             if ($k === 1) {
-                $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::bare(new PanelRef('cover', 'flange', Side::A), $flange), Seen::face($front)));
-                $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($inside), Seen::bare(new PanelRef('page', 'middle-flange', Side::A), new Size($flange->width, $page->height)), Seen::face($recto)));
+                $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::bare(new PanelRef('cover', 'flange', Side::A), $flange), Seen::face($front)));
+                $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($inside), Seen::bare(new PanelRef('page', 'middle-flange', Side::A), new Size($flange->width, $page->height)), Seen::face($recto)));
             }
             $left = $verso;
         }
@@ -252,11 +256,11 @@ final readonly class CornerPocketAlbum implements Structure
             $recto = $reading->page($page, new PanelRef('extra-page', 'page', Side::A), Edge::Left, 'with a fold-out');
             $this->addFoldOut($draft, $values, $recto, $k);
             $verso = $reading->page($page, new PanelRef('extra-page', 'page', Side::B), Edge::Right);
-            $draft->opening($left->key, $recto->key);
+            $draft->add(new Opening($left->key, $recto->key));
             $left = $verso;
         }
         $last = $reading->page($coverFace, new PanelRef('cover', 'cover', Side::B), Edge::Left, 'inside the back cover');
-        $draft->opening($left->key, $last->key);
+        $draft->add(new Opening($left->key, $last->key));
         $reading->backCover($coverFace, new PanelRef('cover', 'cover', Side::A));
     }
 
@@ -264,7 +268,7 @@ final readonly class CornerPocketAlbum implements Structure
     private function addPhotoPocket(Draft $draft, Values $values, Face $verso): void
     {
         $width = $verso->size->width;
-        $draft->pouch(new Pouch("{$verso->key}/photo-pocket", 'Photo pocket of '.lcfirst($verso->name), $verso->key, new Size($width, $values->length('page-height')->minus($values->length('back-less'))), [Edge::Bottom], Edge::Left, $width));
+        $draft->add(new Pouch("{$verso->key}/photo-pocket", 'Photo pocket of '.lcfirst($verso->name), $verso->key, new Size($width, $values->length('page-height')->minus($values->length('back-less'))), [Edge::Bottom], Edge::Left, $width));
     }
 
     private function addFoldOut(Draft $draft, Values $values, Face $page, int $number): void
@@ -276,7 +280,7 @@ final readonly class CornerPocketAlbum implements Structure
         $inside = new Face("{$key}/inside", "{$page->name}, unfolded", $size, new PanelRef('extra-page', 'fold-out', Side::A), $page->order, Edge::Left, parent: $page->key, turns: true);
         $draft->face($front);
         $draft->face($inside);
-        $draft->flap(new Flap($key, "Fold-out {$number}", $page->key, $area, Edge::Right, $front->key, $inside->key));
+        $draft->add(new Flap($key, "Fold-out {$number}", $page->key, $area, Edge::Right, $front->key, $inside->key));
     }
 
     private function grid(Values $values): PanelGrid

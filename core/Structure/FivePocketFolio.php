@@ -6,18 +6,22 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Band;
+use Ephemeron\Blueprint\Bare;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Notch;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
@@ -117,8 +121,8 @@ final readonly class FivePocketFolio implements Structure
         $this->addPieces($draft, $brief, $third, $fold);
         $this->addFaces($draft, $brief, $page, $fold);
         $caliper = $brief->stock(StockRole::BookSheet)->caliper;
-        $draft->bare($caliper->times(9));
-        $draft->explain('sheet', sprintf('square %1$s × %1$s, front %2$s × %1$s, inner pocket %2$s × %3$s, angled pocket %3$s × %1$s, band %4$s × %5$s; closed %6$s', ...array_map($brief->notation->number(...), [$s->portion(2, 3), $third, $s->portion(1, 4), $s, $s->portion(1, 12)]), ...[$brief->notation->size($page)]));
+        $draft->add(new Bare($caliper->times(9)));
+        $draft->add(new Reason('sheet', sprintf('square %1$s × %1$s, front %2$s × %1$s, inner pocket %2$s × %3$s, angled pocket %3$s × %1$s, band %4$s × %5$s; closed %6$s', ...array_map($brief->notation->number(...), [$s->portion(2, 3), $third, $s->portion(1, 4), $s, $s->portion(1, 12)]), ...[$brief->notation->size($page)])));
 
         return $draft;
     }
@@ -164,7 +168,7 @@ final readonly class FivePocketFolio implements Structure
         $draft->task(new Task('glue-front', Phase::Assemble, 'Glue the front piece onto the cover', 'Along the head and the fold side only. It opens at the fore-edge; its lower part turns up as a flap.', 'Folio', Adhesive::WetGlue, ['front'], ['glue-fold-up']));
         $draft->task(new Task('glue-angled', Phase::Assemble, 'Make and glue the angled pocket', 'Fold it double, the fold at the foot; fold one top corner of the front layer down. Glue the layers along the foot and both sides, then the whole onto the back cover on three sides.', 'Folio', Adhesive::WetGlue, ['angled'], ['glue-fold-up']));
         $draft->task(new Task('wrap-band', Phase::Finish, 'Wrap the band round the filled folio', $brief->values->choice('band-ends') === 'dot' ? 'Fill the folio first. Snug, not tight; ends over each other with a hook-and-loop dot between.' : 'Fill the folio first. Snug, not tight; glue the ends to each other under a medallion, not to the folio.', 'Folio', parts: ['band'], after: ['glue-front', 'glue-inner', 'glue-angled']));
-        $draft->closing('a band');
+        $draft->add(new Closing('a band'));
     }
 
     private function addFaces(Draft $draft, Brief $brief, Size $page, Length $fold): void
@@ -176,7 +180,7 @@ final readonly class FivePocketFolio implements Structure
         $left = $reading->page($page, new PanelRef('base', 'left-page', Side::A), Edge::Right, 'inside left');
         $right = $reading->page($page, new PanelRef('base', 'right-page', Side::A), Edge::Left, 'inside right');
         $back = $reading->backCover($page, new PanelRef('base', 'right-page', Side::B));
-        $draft->opening($left->key, $right->key);
+        $draft->add(new Opening($left->key, $right->key));
         $up = Rectangle::whole($page)->strip(Edge::Bottom, $fold);
         (new PocketFront('Fold-up pocket', new PanelRef('base', 'left-fold', Side::B), $up, [Edge::Left], Edge::Top, 'glue-fold-up'))->on($draft, $left);
         (new PocketFront('Fold-up pocket', new PanelRef('base', 'right-fold', Side::B), $up, [Edge::Right], Edge::Top, 'glue-fold-up'))->on($draft, $right);
@@ -193,9 +197,9 @@ final readonly class FivePocketFolio implements Structure
         $flapInside = $front->front('front-cover/flap/inside', 'Front cover, inside of the flap', $flap->size, new PanelRef('front', 'flap', Side::A), true, Edge::Top, true);
         $draft->face($flapFront);
         $draft->face($flapInside);
-        $draft->flap(new Flap('front-cover/flap', 'Front flap', 'front-cover', $flap, Edge::Bottom, $flapFront->key, $flapInside->key));
-        $draft->band(new Band('band', $s, $page->width, $allow->either(Length::inches(0, 1, 2), Length::millimetres(12)), 'front-cover'));
-        $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-        $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::face($right)));
+        $draft->add(new Flap('front-cover/flap', 'Front flap', 'front-cover', $flap, Edge::Bottom, $flapFront->key, $flapInside->key));
+        $draft->add(new Band('band', $s, $page->width, $allow->either(Length::inches(0, 1, 2), Length::millimetres(12)), 'front-cover'));
+        $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
+        $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::face($right)));
     }
 }

@@ -6,7 +6,9 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Flap;
@@ -14,10 +16,12 @@ use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Magnet;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
@@ -124,11 +128,11 @@ final readonly class FoldOverJournal implements Structure
         $half = $allow->tab();
         $case = new BoardCase($board, $spine, $gap, new Size($spine->plus($gap->times(2), $half->times(2)), $board->height), null, "The folded sheet and {$brief->notation->text($allow->quarter())} each way.", 'As thick as the sewn block and the room you chose.');
         $case->addTo($draft, $brief->notation);
-        $draft->explain('signatures', sprintf('block %d × %d × 2 × %s = %s; spine %s', $values->count('signatures'), $values->count('sheets'), $brief->notation->exact($values->length('leaf')), $brief->notation->exact($block), $brief->notation->text($spine)));
+        $draft->add(new Reason('signatures', sprintf('block %d × %d × 2 × %s = %s; spine %s', $values->count('signatures'), $values->count('sheets'), $brief->notation->exact($values->length('leaf')), $brief->notation->exact($block), $brief->notation->text($spine))));
         $this->addPapers($draft, $brief, $board, $spine);
         $this->addFaces($draft, $brief, $board, $spine);
-        $draft->bare($block->plus($brief->stock(StockRole::Board)->caliper->times(2)));
-        $draft->gusset(new Gusset('the spine', $spine, $block, ['page-1', 'page-2'], 'room', 1, $block));
+        $draft->add(new Bare($block->plus($brief->stock(StockRole::Board)->caliper->times(2))));
+        $draft->add(new Gusset('the spine', $spine, $block, ['page-1', 'page-2'], 'room', 1, $block));
 
         return $draft;
     }
@@ -173,11 +177,11 @@ final readonly class FoldOverJournal implements Structure
         $draft->part(new Part('edge-wrap', 'Edge wrap, outside', 'Case', $strip, StockRole::CoverPaper, places: ['fore-edge'], why: 'Edge strip, two gaps, a tab’s width on each board.'));
         $draft->part(new Part('flap-paper', 'Flap paper', 'Cover', new Size($flap->plus($turn)->minus($allow->either(Length::inches(0, 1, 2), Length::millimetres(12))), $tall), StockRole::CoverPaper, places: ['flap'], why: 'The flap and a turn-in at three edges, short of the joint.', picture: 'cover'));
         $draft->part(new Part('flap-lining', 'Flap lining', 'Cover', (new Size($flap, $board->height))->within($allow->fine()), StockRole::MatBase, places: ['inside of the flap'], why: 'The flap less ⅛ in (3 mm) all round.'));
-        $draft->loose(new Loose('Magnet, thin disc', null, 4, 'Closure', Sundry::Magnet));
-        $draft->closing('magnets in the fold-over flap');
+        $draft->add(new Loose('Magnet, thin disc', null, 4, 'Closure', Sundry::Magnet));
+        $draft->add(new Closing('magnets in the fold-over flap'));
         $draft->task(new Task('join-edge', Phase::Assemble, 'Join edge strip and flap', 'Back board, edge strip, flap board in a row, the same gaps as at the spine; the edge wrap over both joints.', 'Case', Adhesive::WetGlue, ['edge-board', 'flap-board', 'edge-wrap'], ['make-case']));
         $draft->task(new Task('let-in-magnets', Phase::Assemble, 'Let the magnets into the boards', sprintf('Cut a bed for each into flap and front board, %s from the edge of the flap, so that they lie level: close the case squared up round the block to find the places. Only then cover.', $notation->text($allow->either(Length::inches(0, 5, 8), Length::millimetres(15)))), 'Closure', Adhesive::WetGlue, ['flap-board', BoardCase::BOARD], ['join-edge'], caution: Caution::Magnet));
-        $draft->magnet(new Magnet('The fold-over flap', 'front-cover', 2, $board->height, Length::micrometres(500), Length::micrometres(250), 'parameters.closing'));
+        $draft->add(new Magnet('The fold-over flap', 'front-cover', 2, $board->height, Length::micrometres(500), Length::micrometres(250), 'parameters.closing'));
     }
 
     private function addFaces(Draft $draft, Brief $brief, Size $board, Length $spine): void
@@ -189,7 +193,7 @@ final readonly class FoldOverJournal implements Structure
         $left = $reading->page($board, $inner, Edge::Right, 'inside the front cover');
         $right = $reading->page($board, $inner, Edge::Left, 'inside the back cover');
         $back = $reading->backCover($board, $outside);
-        $draft->opening($left->key, $right->key);
+        $draft->add(new Opening($left->key, $right->key));
         $spineSeen = Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::A), new Size($spine, $board->height));
         $closed = [Seen::face($front)];
         $opened = [Seen::face($left), $spineSeen, Seen::face($right)];
@@ -199,12 +203,12 @@ final readonly class FoldOverJournal implements Structure
             $flapInside = $front->front('front-cover/flap/inside', 'Fold-over flap, inside', $size, new PanelRef('flap-board', 'whole', Side::B), true, Edge::Left, true);
             $draft->face($flapFront);
             $draft->face($flapInside);
-            $draft->flap(new Flap('front-cover/flap', 'Fold-over flap', $front->key, Rectangle::whole($board)->strip(Edge::Right, $size->width), Edge::Right, $flapFront->key, $flapInside->key));
+            $draft->add(new Flap('front-cover/flap', 'Fold-over flap', $front->key, Rectangle::whole($board)->strip(Edge::Right, $size->width), Edge::Right, $flapFront->key, $flapInside->key));
             $closed[] = Seen::face($flapFront)->at($board->width->minus($size->width), Length::zero());
             $opened = [...$opened, Seen::bare(new PanelRef('edge-board', 'whole', Side::B), new Size($spine, $board->height)), Seen::face($flapInside)];
         }
-        $draft->pose(new Pose(Pose::CLOSED, 'Closed', $closed));
-        $draft->pose(Pose::row(Pose::OPENED, 'Opened', ...$opened));
-        $draft->pose(Pose::row('outside', 'Outside', Seen::face($back), $spineSeen, Seen::face($front)));
+        $draft->add(new Pose(Pose::CLOSED, 'Closed', $closed));
+        $draft->add(Pose::row(Pose::OPENED, 'Opened', ...$opened));
+        $draft->add(Pose::row('outside', 'Outside', Seen::face($back), $spineSeen, Seen::face($front)));
     }
 }

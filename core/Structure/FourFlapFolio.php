@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
@@ -172,8 +175,8 @@ final readonly class FourFlapFolio implements Structure
         $draft->part(new Part('inner', 'Square with a tab', 'Fold-outs', $tabbed->size(), StockRole::StructureCard, 2, $tabbed->creases(), glueZones: [new GlueZone($tabbed->area('tab'), Side::A, Adhesive::Tape)], panels: $tabbed->panels(), upright: false, places: ['left fold-out', 'right fold-out'], why: "The centre and a tab: {$tabbed->inWords($brief->notation)}."));
         $draft->part(new Part('bottom', 'Bottom flap', 'Flaps', $square, StockRole::StructureCard, places: ['bottom'], corners: $corners(Edge::Top), why: 'As large as the centre.'));
         $draft->part(new Part('top', 'Top flap', 'Flaps', new Size($centre, $centre->half()), StockRole::StructureCard, places: ['top'], corners: $corners(Edge::Bottom), why: 'Half a square: what is left beside another.'));
-        $draft->explain('centre', "base {$grid->inWords($brief->notation)}");
-        $draft->explain('margin', sprintf('flanges: left %s, right %s, top %s, bottom %s', ...array_map(fn (string $side): string => $brief->notation->text($values->length('margin')->minus($values->length("{$side}-gusset"))), ['left', 'right', 'top', 'bottom'])));
+        $draft->add(new Reason('centre', "base {$grid->inWords($brief->notation)}"));
+        $draft->add(new Reason('margin', sprintf('flanges: left %s, right %s, top %s, bottom %s', ...array_map(fn (string $side): string => $brief->notation->text($values->length('margin')->minus($values->length("{$side}-gusset"))), ['left', 'right', 'top', 'bottom']))));
     }
 
     private function addFaces(Draft $draft, Brief $brief): void
@@ -194,23 +197,23 @@ final readonly class FourFlapFolio implements Structure
         $topInside = $front->front('front-cover/top-flap/inside', 'Top flap, inside', $size, new PanelRef('top', 'whole', Side::B), true, Edge::Bottom, true);
         $draft->face($topFront);
         $draft->face($topInside);
-        $draft->flap(new Flap('front-cover/top-flap', 'Top flap', $front->key, Rectangle::at(Length::zero(), Length::zero(), $size), Edge::Top, $topFront->key, $topInside->key));
+        $draft->add(new Flap('front-cover/top-flap', 'Top flap', $front->key, Rectangle::at(Length::zero(), Length::zero(), $size), Edge::Top, $topFront->key, $topInside->key));
 
         $z = Length::zero();
         $x = $centre->plus($values->length('left-gusset'));
         $y = $size->height->plus($values->length('top-gusset'));
-        $draft->pose(new Pose(Pose::CLOSED, 'Closed', [Seen::face($front), Seen::face($topFront)]));
-        $draft->pose(new Pose(Pose::OPENED, 'Opened on all sides', [
+        $draft->add(new Pose(Pose::CLOSED, 'Closed', [Seen::face($front), Seen::face($topFront)]));
+        $draft->add(new Pose(Pose::OPENED, 'Opened on all sides', [
             Seen::face($topInside)->at($x, $z),
             Seen::face($left['back'])->at($z, $y),
             Seen::face($middle)->at($x, $y),
             Seen::face($right['back'])->at($x->plus($centre, $values->length('right-gusset')), $y),
             Seen::face($bottom)->at($x, $y->plus($centre, $values->length('bottom-gusset'))),
         ]));
-        $draft->pose(Pose::row('left-fold-out', 'Left fold-out, unfolded', Seen::face($left['inner']), Seen::face($left['outer'])));
-        $draft->pose(Pose::row('right-fold-out', 'Right fold-out, unfolded', Seen::face($right['outer']), Seen::face($right['inner'])));
-        $draft->opening($left['inner']->key, $left['outer']->key);
-        $draft->opening($right['outer']->key, $right['inner']->key);
+        $draft->add(Pose::row('left-fold-out', 'Left fold-out, unfolded', Seen::face($left['inner']), Seen::face($left['outer'])));
+        $draft->add(Pose::row('right-fold-out', 'Right fold-out, unfolded', Seen::face($right['outer']), Seen::face($right['inner'])));
+        $draft->add(new Opening($left['inner']->key, $left['outer']->key));
+        $draft->add(new Opening($right['outer']->key, $right['inner']->key));
         $this->measureGussets($draft, $brief, $middle, array_values($right), array_values($left), [$bottom, $front]);
     }
 
@@ -244,11 +247,11 @@ final readonly class FourFlapFolio implements Structure
         $sides = ['right' => [$right, 2], 'left' => [$left, 2]];
         $order = [...($brief->values->choice('first') === 'right' ? $sides : array_reverse($sides)), 'bottom' => [$bottom, 1], 'top' => [[], 0]];
         foreach ($order as $side => [$faces, $layers]) {
-            $draft->gusset(new Gusset("the {$side} gusset", $brief->values->length("{$side}-gusset"), $leaves, $inside, "{$side}-gusset", 1));
+            $draft->add(new Gusset("the {$side} gusset", $brief->values->length("{$side}-gusset"), $leaves, $inside, "{$side}-gusset", 1));
             $leaves = $leaves->plus($card->times($layers));
             $inside = [...$inside, ...array_map($key, $faces)];
         }
-        $draft->bare($card->times(7));
+        $draft->add(new Bare($card->times(7)));
     }
 
     private function addTasks(Draft $draft, Brief $brief): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
@@ -13,6 +14,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\MatRule;
@@ -130,16 +132,16 @@ final readonly class FreeBase implements Structure
             $this->addPart($draft, $brief, $piece, $own, $upright);
             $faces = $this->addFaces($draft, $reading, $piece, $own);
             if ($piece === $base) {
-                $draft->pose(new Pose(Pose::OPENED, 'Flat, front', $faces[0]));
-                $draft->pose(new Pose(Pose::CLOSED, 'Flat, back', $faces[1]));
+                $draft->add(new Pose(Pose::OPENED, 'Flat, front', $faces[0]));
+                $draft->add(new Pose(Pose::CLOSED, 'Flat, back', $faces[1]));
             }
         }
         foreach ($pieces as $piece) {
             $this->glue($draft, $piece, $pieces);
         }
         $card = $brief->stock(StockRole::StructureCard)->caliper;
-        $draft->bare($card->times(array_sum(array_map(static fn (FreePiece $piece): int => $piece->count, $pieces))));
-        $draft->explain('columns', "blank {$base->grid()->inWords($brief->notation)}");
+        $draft->add(new Bare($card->times(array_sum(array_map(static fn (FreePiece $piece): int => $piece->count, $pieces)))));
+        $draft->add(new Reason('columns', "blank {$base->grid()->inWords($brief->notation)}"));
 
         return $draft;
     }
@@ -216,7 +218,7 @@ final readonly class FreeBase implements Structure
         $where = new PanelRef($onto->key(), $onto->panelKey($column, $row), $side);
         $area = $onto->cell($column, $row)->size;
         $task = "glue-{$piece->key()}";
-        $draft->joint(new Joint(new PanelRef($piece->key(), 'whole', Side::B), $where, Rectangle::centred($piece->size(), $area), Adhesive::WetGlue, Layer::Structure, $task));
+        $draft->add(new Joint(new PanelRef($piece->key(), 'whole', Side::B), $where, Rectangle::centred($piece->size(), $area), Adhesive::WetGlue, Layer::Structure, $task));
         $draft->task(new Task($task, Phase::Assemble, 'Glue on '.lcfirst($piece->name), sprintf('Onto the %s of %s, area %d-%d; glue only what lies on it, up to the scores.', $side === Side::A ? 'front' : 'back', lcfirst($onto->name), $column, $row), 'Pieces', Adhesive::WetGlue, [$piece->key(), $onto->key()], $onto->onto === null ? [] : ["glue-{$onto->key()}"]));
     }
 

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Notch;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
@@ -129,7 +132,7 @@ final readonly class MeanderBook implements Structure
         $this->layOutSheet($draft, $brief, $path);
         $this->layOutFaces($draft, $brief, $path);
         $this->fold($draft, $path);
-        $draft->bare($this->bareBulk($brief, $path));
+        $draft->add(new Bare($this->bareBulk($brief, $path)));
         if ($brief->values->flag('pockets')) {
             $this->gluePockets($draft, $brief, $path);
         }
@@ -238,7 +241,7 @@ final readonly class MeanderBook implements Structure
                 upsideDown: $path->liesUpsideDown($j),
             ));
             if ($j % 2 === 0) {
-                $draft->opening('page-'.($j - 1), "page-{$j}");
+                $draft->add(new Opening('page-'.($j - 1), "page-{$j}"));
             }
         }
         $draft->face(new Face('back-cover', 'Back cover', $cover, $paper($last), $last + 1, Edge::Right, ! $carded && $path->liesUpsideDown($last)));
@@ -273,7 +276,7 @@ final readonly class MeanderBook implements Structure
             $front = 'page-'.(2 * $leaf);
             $opening = $this->opening($leaf, $path);
             $topLoad = $opening === Edge::Top;
-            $draft->joint(new Joint(
+            $draft->add(new Joint(
                 new PanelRef(self::SHEET, 'panel-'.(2 * $leaf), Side::B),
                 new PanelRef(self::SHEET, 'panel-'.(2 * $leaf + 1), Side::B),
                 Rectangle::whole($path->panel()),
@@ -281,7 +284,7 @@ final readonly class MeanderBook implements Structure
                 Layer::Structure,
                 $topLoad ? 'top-pockets' : 'side-pockets',
             ));
-            $draft->pouch(new Pouch(
+            $draft->add(new Pouch(
                 key: "leaf-{$leaf}",
                 name: "Leaf {$leaf}, ".($topLoad ? 'top-load' : 'side-load').' pocket',
                 face: $front,
@@ -320,7 +323,7 @@ final readonly class MeanderBook implements Structure
             return;
         }
         $part = $draft->part(new Part('insert', 'Insert', 'Inserts', new Size($side, $side), StockRole::InsertCard, upright: false, places: ["leaf {$leaf}"], why: sprintf('A panel less %s each way.', $brief->notation->text($brief->values->length('insert-allowance')))));
-        $draft->filling($part, "leaf-{$leaf}");
+        $draft->add(new Filling($part, "leaf-{$leaf}"));
         $draft->task(new Task(
             'fill-leaves',
             Phase::Fill,
@@ -338,7 +341,7 @@ final readonly class MeanderBook implements Structure
         $last = $path->panels();
         foreach ([1 => 'front cover', $last => 'back cover'] as $panel => $place) {
             $part = $draft->part(new Part('cover-card', 'Cover card', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: sprintf('The panel, and %s over each free edge; flush at the spine.', $brief->notation->text($brief->values->length('overhang')))));
-            $draft->joint(new Joint(
+            $draft->add(new Joint(
                 new PanelRef($part, 'whole', Side::B),
                 new PanelRef(self::SHEET, "panel-{$panel}", Side::B),
                 Rectangle::at(Length::zero(), Length::zero()->minus($brief->values->length('overhang')), $size),
@@ -374,7 +377,7 @@ final readonly class MeanderBook implements Structure
         }
         $grid = ToolGrid::usualGroovesFor($brief->notation->unit);
         $breadth = $grid->up($bulk->plus($wrap->times(2)));
-        $draft->loose(new Loose('Spine tape, '.$brief->notation->text($breadth).' wide', $path->panel()->height, 1, 'Cover', Sundry::Tape));
+        $draft->add(new Loose('Spine tape, '.$brief->notation->text($breadth).' wide', $path->panel()->height, 1, 'Cover', Sundry::Tape));
         $draft->task(new Task(
             'spine-tape',
             Phase::Finish,

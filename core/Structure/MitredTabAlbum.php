@@ -7,6 +7,7 @@ namespace Ephemeron\Structure;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Binding\SteppedFins;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\PanelGrid;
@@ -14,6 +15,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Design\MatRule;
@@ -120,14 +122,14 @@ final readonly class MitredTabAlbum implements Structure
         $sides = [new PanelRef('page', 'front', Side::A), new PanelRef('page', 'back', Side::A)];
         foreach ((new CasedBook($draft, new ReadingOrder($draft)))->addFaces($page, array_fill(0, $count, $sides)) as $index => [$recto]) {
             if ($values->choice('closed') === 'foot') {
-                $draft->pouch(new Pouch('page-'.($index + 1).'-inside', 'Page '.($index + 1).', between its halves', $recto->key, new Size($page->width->minus($values->length('held')), $page->height), [], Edge::Top, $page->height));
+                $draft->add(new Pouch('page-'.($index + 1).'-inside', 'Page '.($index + 1).', between its halves', $recto->key, new Size($page->width->minus($values->length('held')), $page->height), [], Edge::Top, $page->height));
             }
         }
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $leaves = $card->times(3 * $count);
-        $draft->bare($leaves->plus($brief->stock(StockRole::Board)->caliper->times(2)));
+        $draft->add(new Bare($leaves->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $inner = $draft->pageKeys();
-        $draft->gusset($fins->gusset($leaves, $inner));
+        $draft->add($fins->gusset($leaves, $inner));
 
         return $draft;
     }
@@ -138,7 +140,7 @@ final readonly class MitredTabAlbum implements Structure
         $grid = PanelGrid::columns(['back' => $page->width, 'front' => $page->width], $page->height);
         $places = array_map(static fn (int $number): string => "page {$number}", range(1, $count));
         $draft->part(new Part('page', 'Page', 'Pages', $grid->size(), StockRole::StructureCard, $count, $grid->creases(Fold::Mountain), panels: $grid->panels(), places: $places, why: "Twice the page: {$grid->inWords($brief->notation)}."));
-        $draft->explain('page-width', "blank {$grid->inWords($brief->notation)}");
+        $draft->add(new Reason('page-width', "blank {$grid->inWords($brief->notation)}"));
         if ($values->choice('closed') !== 'none') {
             $draft->task(new Task('close-pages', Phase::Assemble, $values->choice('closed') === 'both' ? 'Glue the pages at head and foot' : 'Glue the pages at the foot', sprintf('A thin bead, stopping %s before the spine edge: the fin must go in between.', $brief->notation->text($values->length('fin'))), 'Pages', Adhesive::WetGlue, ['page'], places: $places));
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Fold;
@@ -17,6 +18,7 @@ use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\MatRule;
@@ -137,7 +139,7 @@ final readonly class NestedGussetAlbum implements Structure
         for ($k = 1; $k <= $sheets; $k++) {
             $gusset = $this->gusset($k, $brief->values);
             $blank = new Size($leaf->width->times(2)->plus($gusset), $leaf->height);
-            $draft->explain('step', sprintf('gusset %d = %d × %s = %s', $k, $k, $brief->notation->number($brief->values->length('step')), $brief->notation->text($gusset)));
+            $draft->add(new Reason('step', sprintf('gusset %d = %d × %s = %s', $k, $k, $brief->notation->number($brief->values->length('step')), $brief->notation->text($gusset))));
             $draft->part(new Part(
                 key: "sheet-{$k}",
                 name: $this->sheetName($k, $sheets),
@@ -194,7 +196,7 @@ final readonly class NestedGussetAlbum implements Structure
         $faces = array_keys($draft->faces());
         for ($k = 1; $k <= $sheets; $k++) {
             $outside = 2 * ($sheets - $k) + 1;
-            $draft->gusset(new Gusset(
+            $draft->add(new Gusset(
                 name: "gusset {$k}",
                 width: $this->gusset($k, $brief->values),
                 leaves: $card->times(2 * ($k - 1)),
@@ -203,9 +205,9 @@ final readonly class NestedGussetAlbum implements Structure
                 steps: $k,
             ));
         }
-        $draft->bare($card->times(2 * $sheets));
-        $draft->explain('sheets', sprintf('%d leaves, %d faces, two of them covers', 2 * $sheets, 4 * $sheets));
-        $draft->explain('tape-width', implode(', ', array_map(fn (int $k): string => sprintf('%d on gusset %d', count($this->tapeStrips($k, $brief->values)), $k), range(1, max(1, $sheets - 1)))));
+        $draft->add(new Bare($card->times(2 * $sheets)));
+        $draft->add(new Reason('sheets', sprintf('%d leaves, %d faces, two of them covers', 2 * $sheets, 4 * $sheets)));
+        $draft->add(new Reason('tape-width', implode(', ', array_map(fn (int $k): string => sprintf('%d on gusset %d', count($this->tapeStrips($k, $brief->values)), $k), range(1, max(1, $sheets - 1))))));
     }
 
     private function nest(Draft $draft, Brief $brief): void
@@ -227,7 +229,7 @@ final readonly class NestedGussetAlbum implements Structure
             $outer = $k + 1;
             $strips = count($this->tapeStrips($k, $brief->values));
             $gusset = $this->gussetArea($k, $brief->values)->size;
-            $draft->joint(new Joint(
+            $draft->add(new Joint(
                 new PanelRef("sheet-{$k}", 'gusset', Side::B),
                 new PanelRef("sheet-{$outer}", 'gusset', Side::A),
                 Rectangle::centred($gusset, $this->gussetArea($outer, $brief->values)->size),
@@ -266,7 +268,7 @@ final readonly class NestedGussetAlbum implements Structure
         $strip = $spine->within(MatSchool::Hairline->border($brief->notation->unit));
         $part = $draft->part(new Part('spine-strip', 'Spine strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine'], why: sprintf('The outermost gusset, %s, less a hairline on every side: it ends level with the cover mats.', $brief->notation->size($spine))));
         $outermost = new PanelRef('sheet-'.$brief->values->count('sheets'), 'gusset', Side::B);
-        $draft->joint(new Joint(new PanelRef($part, 'whole', Side::B), $outermost, Rectangle::centred($strip, $spine), Adhesive::WetGlue, Layer::Cover, 'spine-strip'));
+        $draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $outermost, Rectangle::centred($strip, $spine), Adhesive::WetGlue, Layer::Cover, 'spine-strip'));
         $draft->task(new Task(
             'spine-strip',
             Phase::Mat,
@@ -285,7 +287,7 @@ final readonly class NestedGussetAlbum implements Structure
             return;
         }
         $length = $brief->values->length('ribbon-length');
-        $draft->loose(new Loose('Ribbon', $length, 1, 'Cover', Sundry::Ribbon));
+        $draft->add(new Loose('Ribbon', $length, 1, 'Cover', Sundry::Ribbon));
         $draft->task(new Task(
             'ribbon',
             Phase::Closure,

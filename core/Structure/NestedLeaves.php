@@ -6,6 +6,7 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Size;
@@ -41,7 +42,7 @@ final readonly class NestedLeaves
                     hinge: $turn === 0 ? Edge::Left : Edge::Right,
                 ));
                 if ($order % 2 === 0 && $order > 0) {
-                    $draft->opening($this->key($order - 1, $last), $this->key($order, $last));
+                    $draft->add(new Opening($this->key($order - 1, $last), $this->key($order, $last)));
                 }
                 $order++;
             }

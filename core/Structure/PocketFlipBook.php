@@ -7,6 +7,7 @@ namespace Ephemeron\Structure;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Binding\SteppedFins;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\PanelRef;
@@ -137,9 +138,9 @@ final readonly class PocketFlipBook implements Structure
         }
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $all = $card->times(6 * $values->count('units'));
-        $draft->bare($all->plus($brief->stock(StockRole::Board)->caliper->times(2)));
+        $draft->add(new Bare($all->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $inner = $draft->pageKeys();
-        $draft->gusset($fins->gusset($all, $inner));
+        $draft->add($fins->gusset($all, $inner));
 
         return $draft;
     }

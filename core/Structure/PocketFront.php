@@ -44,8 +44,8 @@ final readonly class PocketFront
     public function on(Draft $draft, Face $page): Face
     {
         $key = $page->key.'/'.str_replace(' ', '-', strtolower($this->name));
-        $draft->joint(new Joint($this->paper, $page->paper, $this->area, Adhesive::WetGlue, Layer::Pocket, $this->task, $page->key, $this->shape));
-        $draft->pouch(new Pouch(
+        $draft->add(new Joint($this->paper, $page->paper, $this->area, Adhesive::WetGlue, Layer::Pocket, $this->task, $page->key, $this->shape));
+        $draft->add(new Pouch(
             key: $key,
             name: "{$this->name} on ".lcfirst($page->name),
             face: $page->key,

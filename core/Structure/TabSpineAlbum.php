@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
@@ -141,7 +142,7 @@ final readonly class TabSpineAlbum implements Structure
             $this->layOutSheet($draft, $brief, $k);
         }
         (new NestedLeaves(array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)), $this->leaf($brief->values)))->addTo($draft);
-        $draft->bare($brief->stock(StockRole::BookSheet)->caliper->times(2 * $sheets));
+        $draft->add(new Bare($brief->stock(StockRole::BookSheet)->caliper->times(2 * $sheets)));
 
         $this->joinTabs($draft, $brief);
         if ($brief->values->flag('middle-pocket')) {
@@ -189,7 +190,7 @@ final readonly class TabSpineAlbum implements Structure
     private function joinTabs(Draft $draft, Brief $brief): void
     {
         $tab = Rectangle::whole(new Size($brief->values->length('tab'), $brief->values->length('leaf-height')));
-        $draft->joint(new Joint(new PanelRef('sheet-1', 'tab-left', Side::B), new PanelRef('sheet-1', 'tab-right', Side::B), $tab, Adhesive::Tape, Layer::Structure, 'close-hollow'));
+        $draft->add(new Joint(new PanelRef('sheet-1', 'tab-left', Side::B), new PanelRef('sheet-1', 'tab-right', Side::B), $tab, Adhesive::Tape, Layer::Structure, 'close-hollow'));
         $draft->task(new Task(
             'close-hollow',
             Phase::Assemble,
@@ -202,7 +203,7 @@ final readonly class TabSpineAlbum implements Structure
         for ($k = 2; $k <= $brief->values->count('sheets'); $k++) {
             $before = $k - 1;
             foreach (['tab-left', 'tab-right'] as $half) {
-                $draft->joint(new Joint(new PanelRef("sheet-{$k}", $half, Side::B), new PanelRef("sheet-{$before}", $half, Side::A), $tab, Adhesive::WetGlue, Layer::Structure, "join-{$k}"));
+                $draft->add(new Joint(new PanelRef("sheet-{$k}", $half, Side::B), new PanelRef("sheet-{$before}", $half, Side::A), $tab, Adhesive::WetGlue, Layer::Structure, "join-{$k}"));
             }
             $draft->task(new Task(
                 "join-{$k}",
@@ -246,9 +247,9 @@ final readonly class TabSpineAlbum implements Structure
         $right = 'page-'.(2 * $values->count('sheets'));
         $page = $draft->faces()[$right];
         $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
-        $draft->joint(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'head', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
-        $draft->joint(new Joint(new PanelRef($backPart, 'back', Side::B), new PanelRef($last, 'tab-right', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, 'hang-middle-pocket', $right));
-        $draft->pouch(new Pouch(
+        $draft->add(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'head', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
+        $draft->add(new Joint(new PanelRef($backPart, 'back', Side::B), new PanelRef($last, 'tab-right', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, 'hang-middle-pocket', $right));
+        $draft->add(new Pouch(
             key: 'middle-pocket',
             name: 'Middle pocket',
             face: $right,

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Notch;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Task;
@@ -127,7 +130,7 @@ final readonly class TagClutch implements Structure
         $page = $this->addPage($draft, $brief);
         $this->addPockets($draft, $brief, $page);
         $this->addFaces($draft, $brief, $strip, $page);
-        $draft->bare($brief->stock(StockRole::StructureCard)->caliper->times(7));
+        $draft->add(new Bare($brief->stock(StockRole::StructureCard)->caliper->times(7)));
 
         return $draft;
     }
@@ -138,7 +141,7 @@ final readonly class TagClutch implements Structure
         $panel = $values->length('panel');
         $grid = PanelGrid::columns(['flap' => $values->length('flap'), 'wide' => $panel->plus($values->length('more')), 'narrow' => $panel, 'tab' => $values->length('tab')], $values->length('height'));
         $draft->part(new Part('strip', 'Strip', 'Clutch', $grid->size(), StockRole::StructureCard, creases: $grid->creases(), glueZones: [new GlueZone($grid->area('tab'), Side::B, Adhesive::Tape)], panels: $grid->panels(), places: ['clutch'], corners: Corner::along(Edge::Left, Trim::Rounded, (new Allowances($brief->notation->unit))->tab()), why: "Flap, wide and narrow panel, tab: {$grid->inWords($brief->notation)}."));
-        $draft->explain('panel', "strip {$grid->inWords($brief->notation)}");
+        $draft->add(new Reason('panel', "strip {$grid->inWords($brief->notation)}"));
 
         return $grid;
     }
@@ -154,7 +157,7 @@ final readonly class TagClutch implements Structure
         $lip = $values->length('lip');
         $cut = Rectangle::at($gone->left(), $gone->top(), new Size($gone->size->width, $gone->size->height->minus($lip)));
         $draft->part(new Part('page', 'L page', 'Clutch', $grid->size(), StockRole::StructureCard, creases: $grid->creases(), slits: [new Slit(Segment::across(Axis::Width, $half, $panel->minus($lip), $panel))], panels: $grid->panels(), upright: false, places: ['clutch'], cutAways: [Polygon::of($cut)], why: "Twice half the height less ⅛ in (3 mm), twice the panel: {$grid->inWords($brief->notation)}; one quarter is cut away but for the lip."));
-        $draft->explain('height', sprintf('page 2 × %s = %s tall', $brief->notation->number($half), $brief->notation->text($half->times(2))));
+        $draft->add(new Reason('height', sprintf('page 2 × %s = %s tall', $brief->notation->number($half), $brief->notation->text($half->times(2)))));
         $draft->task(new Task('fold-page', Phase::Fold, 'Cut and fold the L page', sprintf('Outside the scores one quarter is cut away, but for a lip of %s, which is snipped free of the quarter beside it and folds in. That quarter folds over its half of the page.', $brief->notation->text($lip)), 'Clutch', parts: ['page']));
         $draft->task(new Task('hang-page', Phase::Assemble, 'Tape the page to the strip', 'The straight edge of the L onto the tab, equal at both ends, up to the score.', 'Clutch', Adhesive::Tape, ['strip', 'page']));
 
@@ -194,8 +197,8 @@ final readonly class TagClutch implements Structure
         $inside = $reading->page($narrow, new PanelRef('strip', 'narrow', Side::A), Edge::Left, 'narrow panel');
         $l = $face($reading->page($page, new PanelRef('page', 'lower-page', Side::A), Edge::Left, 'L page'), $pageArea);
         $back = $face($reading->backCover($wide, new PanelRef('strip', 'wide', Side::B)), Rectangle::centred($narrow, $wide));
-        $draft->opening($left->key, $outside->key);
-        $draft->opening($inside->key, $l->key);
+        $draft->add(new Opening($left->key, $outside->key));
+        $draft->add(new Opening($inside->key, $l->key));
         $this->addFlap($draft, $values, $front, $fine);
 
         $half = new Size($page->width, $page->height->half());
@@ -212,9 +215,9 @@ final readonly class TagClutch implements Structure
         }
         (new PocketFront('Folded pocket', new PanelRef('page', 'lower-beyond', Side::B), Rectangle::whole($page)->strip(Edge::Bottom, $half->height), [Edge::Left, Edge::Bottom], Edge::Top, 'close-l', takesMat: false))->on($draft, $l);
         $draft->task(new Task('angle-mat', Phase::Mat, 'Angle one page mat', sprintf('The mat of the L page is cut aslant on one half to fit the L: %s off each side at its head, running out to nothing at the middle crease.', $brief->notation->text($allow->either(Length::inches(0, 3, 4), Length::millimetres(20)))), 'Page mats'));
-        $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-        $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::face($inside), Seen::face($l)));
-        $draft->pose(Pose::row('outside', 'Outside', Seen::face($front), Seen::face($back)));
+        $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
+        $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::face($inside), Seen::face($l)));
+        $draft->add(Pose::row('outside', 'Outside', Seen::face($front), Seen::face($back)));
     }
 
     private function addFlap(Draft $draft, Values $values, Face $front, Length $fine): void
@@ -227,6 +230,6 @@ final readonly class TagClutch implements Structure
         $mat = new Size(Length::longest($size->width->minus($free), Length::inches(0, 1, 2)), $size->height->minus($fine->times(2)));
         $draft->face($outer->mattedWithin(Rectangle::at(Length::zero(), $fine, $mat)));
         $draft->face($inner);
-        $draft->flap(new Flap('front-cover/flap', 'Closing flap', $front->key, Rectangle::whole($front->size)->strip(Edge::Left, $size->width), Edge::Left, $outer->key, $inner->key));
+        $draft->add(new Flap('front-cover/flap', 'Closing flap', $front->key, Rectangle::whole($front->size)->strip(Edge::Left, $size->width), Edge::Left, $outer->key, $inner->key));
     }
 }

@@ -6,20 +6,25 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Sundry;
@@ -139,7 +144,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $this->addInserts($draft, $brief);
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $board = $brief->stock(StockRole::Board)->caliper;
-        $draft->bare($card->times(3 * $brief->values->count('pages'))->plus($board->times(2)));
+        $draft->add(new Bare($card->times(3 * $brief->values->count('pages'))->plus($board->times(2))));
 
         return $draft;
     }
@@ -175,8 +180,8 @@ final readonly class ThreadHingeAlbum implements Structure
             cutAways: [Polygon::of(Rectangle::at($waste->left(), $foot->plus($lip), new Size($middle, $values->length('pocket-depth')->minus($lip))))],
             why: "Two halves, and the strip that folds up: {$grid->inWords($notation)}.",
         ));
-        $draft->explain('page-width', sprintf('blank 2 × %s = %s wide', $notation->number($middle), $notation->text($grid->size()->width)));
-        $draft->explain('pocket-depth', sprintf('blank %s + %s = %s tall', $notation->number($values->length('page-height')), $notation->number($values->length('pocket-depth')), $notation->text($grid->size()->height)));
+        $draft->add(new Reason('page-width', sprintf('blank 2 × %s = %s wide', $notation->number($middle), $notation->text($grid->size()->width))));
+        $draft->add(new Reason('pocket-depth', sprintf('blank %s + %s = %s tall', $notation->number($values->length('page-height')), $notation->number($values->length('pocket-depth')), $notation->text($grid->size()->height))));
         foreach (['short' => 1, 'long' => 2] as $which => $times) {
             $strip = PanelGrid::columns(['inner' => $values->length('side-strip')->half(), 'outer' => $values->length('side-strip')->half()], $values->length('pocket-depth')->times($times));
             $draft->part(new Part(
@@ -194,7 +199,7 @@ final readonly class ThreadHingeAlbum implements Structure
             ));
         }
         $thread = $this->strand($brief)->times(2);
-        $draft->loose(new Loose('Strong thread, doubled', $thread, $pages, 'Pages', Sundry::Thread));
+        $draft->add(new Loose('Strong thread, doubled', $thread, $pages, 'Pages', Sundry::Thread));
         $draft->task(new Task(
             'close-pages',
             Phase::Assemble,
@@ -258,7 +263,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $draft->part(new Part('hinge', 'Inside hinge', 'Case', $hinge->size(), StockRole::StructureCard, 2, $hinge->creases(), panels: $hinge->panels(), upright: false, places: ['front', 'back'], why: 'As tall as a page.'));
         $anchors = $values->count('pages') + 1;
         $draft->part(new Part('anchor', 'Page anchor', 'Case', $anchor->size(), StockRole::StructureCard, $anchors, $anchor->creases(), panels: $anchor->panels(), upright: false, why: "One before each page and one after the last: {$values->count('pages')} + 1. As tall as the boards."));
-        $draft->explain('pages', sprintf('anchors %d + 1 = %d, together %s of the spine', $values->count('pages'), $anchors, $notation->text($values->length('anchor')->half()->times($anchors))));
+        $draft->add(new Reason('pages', sprintf('anchors %d + 1 = %d, together %s of the spine', $values->count('pages'), $anchors, $notation->text($values->length('anchor')->half()->times($anchors)))));
         $draft->part(new Part('outer-spine', 'Loose outer spine board', 'Case', $case->spine(), StockRole::Board, upright: false, places: ['spine'], why: 'The same as the spine board: it hides the knots.'));
         $draft->task(new Task('hinges', Phase::Assemble, 'Join spine and covers', 'A hinge inside each joint, half on the board, half on the spine board.', 'Case', Adhesive::WetGlue, ['hinge'], ['make-case']));
         $draft->task(new Task('anchors', Phase::Assemble, 'Set the page anchors', 'Glue the base of each anchor side by side onto the spine board; the other halves stand up between the pages.', 'Case', Adhesive::WetGlue, ['anchor'], ['hinges']));
@@ -274,7 +279,7 @@ final readonly class ThreadHingeAlbum implements Structure
             binds: true,
         ));
         $draft->task(new Task('hide-knots', Phase::Finish, 'Lay the outer spine board over the knots', 'Hold it with a ribbon or a band, so that the knots can be reached.', 'Case', parts: ['outer-spine'], after: ['knot-pages']));
-        $draft->closing('knotted threads');
+        $draft->add(new Closing('knotted threads'));
     }
 
     private function layOutFaces(Draft $draft, Brief $brief): void
@@ -289,16 +294,16 @@ final readonly class ThreadHingeAlbum implements Structure
         for ($k = 1; $k <= $values->count('pages'); $k++) {
             $recto = $reading->page($page, new PanelRef('page', 'recto-page', Side::A), Edge::Left);
             $verso = $reading->page($page, new PanelRef('page', 'verso-page', Side::A), Edge::Right);
-            $draft->opening($left->key, $recto->key);
+            $draft->add(new Opening($left->key, $recto->key));
             $this->addPockets($draft, $values, $values->choice('pocket-side') === 'right' ? $recto : $verso, $k);
             if ($k === 1) {
-                $draft->pose(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-                $draft->pose(Pose::row(Pose::OPENED, 'Opened', Seen::face($opened), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $draft->sizeOf(BoardCase::SPINE)), Seen::face($recto)));
+                $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
+                $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($opened), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $draft->sizeOf(BoardCase::SPINE)), Seen::face($recto)));
             }
             $left = $verso;
         }
         $inside = $reading->page($board, new PanelRef(BoardCase::BOARD, 'whole', Side::B), Edge::Left, 'inside the back cover');
-        $draft->opening($left->key, $inside->key);
+        $draft->add(new Opening($left->key, $inside->key));
         $reading->backCover($board, new PanelRef(BoardCase::BOARD, 'whole', Side::A));
     }
 
@@ -308,7 +313,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $area = Rectangle::whole($page->size)->strip(Edge::Bottom, $depth);
         (new PocketFront('Turned-up pocket', new PanelRef('page', $this->kept($values).'-strip', Side::B), $area, [Edge::Left, Edge::Right], Edge::Top, 'turn-up-pockets'))->on($draft, $page);
         $foreEdge = $page->hinge === Edge::Left ? Edge::Right : Edge::Left;
-        $draft->pouch(new Pouch("page-{$number}-inside", "Page {$number}, between its halves", $page->key, $page->size, [$foreEdge], Edge::Top, $page->size->height));
+        $draft->add(new Pouch("page-{$number}-inside", "Page {$number}, between its halves", $page->key, $page->size, [$foreEdge], Edge::Top, $page->size->height));
     }
 
     private function addInserts(Draft $draft, Brief $brief): void
@@ -350,7 +355,7 @@ final readonly class ThreadHingeAlbum implements Structure
                 : "The page less {$brief->notation->text($quarter)}, so that it slides once the glue is in.",
         ));
         if (! $isDouble) {
-            $draft->filling($part, "page-{$number}-inside");
+            $draft->add(new Filling($part, "page-{$number}-inside"));
         }
         $parts = [$part];
         if (! $isDouble && $values->flag('liners')) {

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
@@ -17,6 +20,7 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Posted;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
@@ -144,10 +148,10 @@ final readonly class WaterfallWallet implements Structure
             corners: Corner::along(Edge::Bottom, Trim::Rounded, (new Allowances($brief->notation->unit))->tab()),
             why: "Pocket, panel, back, flap: {$grid->inWords($brief->notation)}.",
         ));
-        $draft->explain('panel', "strip {$grid->inWords($brief->notation)}");
+        $draft->add(new Reason('panel', "strip {$grid->inWords($brief->notation)}"));
         $this->addLiners($draft, $brief);
         $this->addFaces($draft, $values, $panel, $back);
-        $draft->bare($brief->stock(StockRole::BookSheet)->caliper->times(4));
+        $draft->add(new Bare($brief->stock(StockRole::BookSheet)->caliper->times(4)));
         $this->post($draft, $values, new Size($values->length('width'), $back));
 
         return $draft;
@@ -165,7 +169,7 @@ final readonly class WaterfallWallet implements Structure
         $draft->part(new Part('liner', 'Liner above the pocket', 'Wallet', $liner, StockRole::MatTop, places: ['panel'], why: sprintf('%s narrower on both sides; what is seen above the pocket and %s tucked in.', $brief->notation->text($allow->snug()), $brief->notation->text($tuck))));
         $draft->part(new Part('flap-liner', 'Flap liner', 'Wallet', $flap, StockRole::MatTop, places: ['closing flap'], why: sprintf('%s narrower and %s shorter than the flap.', $brief->notation->text($allow->quarter()), $brief->notation->text($allow->fine()))));
         $draft->part(new Part('pocket-mat', 'Photo mat in the pocket', 'Loose cards', $mat, StockRole::InsertCard, upright: false, places: ['pocket'], why: sprintf('%s narrower than the wallet, %s shorter than the panel.', $brief->notation->text($allow->either(Length::inches(0, 3, 4), Length::millimetres(20))), $brief->notation->text($allow->quarter()))));
-        $draft->filling('pocket-mat', 'page-2/turned-up-pocket');
+        $draft->add(new Filling('pocket-mat', 'page-2/turned-up-pocket'));
         $draft->task(new Task('turn-up', Phase::Assemble, 'Turn up the pocket', 'Thin beads at the two ends only, up to the score.', 'Wallet', Adhesive::WetGlue, ['wallet']));
         $draft->task(new Task('line', Phase::Mat, 'Line panel and flap', 'The liner above the pocket tucks in; its leading edge stays dry, so that cards pass over it. The flap’s liner stays clear of the score.', 'Wallet', Adhesive::WetGlue, ['liner', 'flap-liner'], ['turn-up']));
         $draft->task(new Task('fill-pocket', Phase::Fill, 'Fill the pocket', 'The loose mat takes a print on each side.', 'Loose cards', parts: ['pocket-mat'], after: ['turn-up']));
@@ -186,12 +190,12 @@ final readonly class WaterfallWallet implements Structure
         $flapInside = $front->front('front-cover/flap/inside', 'Closing flap, inside', $size, new PanelRef('wallet', 'flap', Side::B), false, Edge::Bottom, true);
         $draft->face($flapFront);
         $draft->face($flapInside);
-        $draft->flap(new Flap('front-cover/flap', 'Closing flap', $front->key, Rectangle::at(Length::zero(), Length::zero(), $size), Edge::Top, $flapFront->key, $flapInside->key));
-        $draft->opening($upper->key, $lower->key);
+        $draft->add(new Flap('front-cover/flap', 'Closing flap', $front->key, Rectangle::at(Length::zero(), Length::zero(), $size), Edge::Top, $flapFront->key, $flapInside->key));
+        $draft->add(new Opening($upper->key, $lower->key));
         // The back stands a little higher than the front: the flap turns at its edge.
         $behind = Seen::bare(new PanelRef('wallet', 'back', Side::B), new Size($width, $back));
-        $draft->pose(new Pose(Pose::CLOSED, 'Closed', [$behind, Seen::face($front)->at(Length::zero(), $back->minus($panel)), Seen::face($flapFront)]));
-        $draft->pose(Pose::column(Pose::OPENED, 'Opened', Seen::face($flapInside), Seen::face($upper), Seen::face($lower)));
+        $draft->add(new Pose(Pose::CLOSED, 'Closed', [$behind, Seen::face($front)->at(Length::zero(), $back->minus($panel)), Seen::face($flapFront)]));
+        $draft->add(Pose::column(Pose::OPENED, 'Opened', Seen::face($flapInside), Seen::face($upper), Seen::face($lower)));
     }
 
     /** Insides of envelopes: ISO 269 for the C sizes and DL; the card envelope is common practice, no published source. */
@@ -206,7 +210,7 @@ final readonly class WaterfallWallet implements Structure
         };
         if ($envelope !== null) {
             $limit = $values->values['post-limit'] ?? null;
-            $draft->posted(new Posted($closed, $envelope[0], $envelope[1], $limit instanceof Length ? $limit : null));
+            $draft->add(new Posted($closed, $envelope[0], $envelope[1], $limit instanceof Length ? $limit : null));
         }
     }
 }

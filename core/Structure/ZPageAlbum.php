@@ -7,6 +7,7 @@ namespace Ephemeron\Structure;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Binding\SteppedFins;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
@@ -20,6 +21,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\Allowances;
@@ -152,9 +154,9 @@ final readonly class ZPageAlbum implements Structure
         $this->bind($draft, $fins);
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $leaf = $card->times(5);
-        $draft->bare($leaf->times(2 * $values->count('units'))->plus($brief->stock(StockRole::Board)->caliper->times(2)));
+        $draft->add(new Bare($leaf->times(2 * $values->count('units'))->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $faces = $draft->pageKeys();
-        $draft->gusset(new Gusset('the spine', $spine, $leaf->times(2 * $values->count('units')), $faces, 'spine', 1));
+        $draft->add(new Gusset('the spine', $spine, $leaf->times(2 * $values->count('units')), $faces, 'spine', 1));
 
         return $draft;
     }
@@ -203,9 +205,9 @@ final readonly class ZPageAlbum implements Structure
                 why: "Twice the page, folded at the fore-edge: {$pocket->inWords($notation)}.",
             ));
         }
-        $draft->explain('page-height', sprintf('middle of the Z 2 × %s − %s = %s: %s longer than the page at head and foot', $notation->number($half), $notation->number($values->length('overlap')), $notation->text($half->times(2)->minus($values->length('overlap'))), $notation->text($allow->fine())));
-        $draft->explain('flap', "half of a Z {$blank->inWords($notation)}");
-        $draft->explain('page-width', "pocket piece {$pocket->inWords($notation)}");
+        $draft->add(new Reason('page-height', sprintf('middle of the Z 2 × %s − %s = %s: %s longer than the page at head and foot', $notation->number($half), $notation->number($values->length('overlap')), $notation->text($half->times(2)->minus($values->length('overlap'))), $notation->text($allow->fine()))));
+        $draft->add(new Reason('flap', "half of a Z {$blank->inWords($notation)}"));
+        $draft->add(new Reason('page-width', "pocket piece {$pocket->inWords($notation)}"));
         $parts = array_values(array_unique([$this->zKey(1, $values), $this->zKey(2, $values)]));
         $pockets = array_values(array_unique([$this->pocketKey(1, $values), $this->pocketKey(2, $values)]));
         $places = array_map(static fn (int $number): string => "page {$number}", range(1, 2 * $values->count('units')));
@@ -230,8 +232,8 @@ final readonly class ZPageAlbum implements Structure
             $inside = $face->front("{$key}/inside", "{$face->name}, inside of the ".lcfirst($name), $size, new PanelRef($part, 'flap', Side::B), true, $hinge->opposite(), true);
             $draft->face($front);
             $draft->face($inside);
-            $draft->flap(new Flap($key, $name, $face->key, Rectangle::at($x, $y, $size), $hinge, $front->key, $inside->key));
-            $draft->pouch(new Pouch("{$face->key}/pocket", 'Pocket of '.lcfirst($face->name), $face->key, new Size($face->size->width->minus($values->length('fin')), $face->size->height), [], $hinge, $face->size->height));
+            $draft->add(new Flap($key, $name, $face->key, Rectangle::at($x, $y, $size), $hinge, $front->key, $inside->key));
+            $draft->add(new Pouch("{$face->key}/pocket", 'Pocket of '.lcfirst($face->name), $face->key, new Size($face->size->width->minus($values->length('fin')), $face->size->height), [], $hinge, $face->size->height));
         }
     }
 

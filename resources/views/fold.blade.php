@@ -45,7 +45,7 @@
                         <thead><tr><th scope="col">Face</th><th scope="col">Piece, side</th><th scope="col">Print</th><th scope="col">Opens</th><th scope="col">Hinge</th></tr></thead>
                         <tbody>
                             @foreach ($map->faces as $face)
-                                <tr @class(['opens-here' => isset($plan->blueprint->openings[$face->face->key])])>
+                                <tr @class(['opens-here' => $plan->blueprint->rightOf($face->face->key) !== null])>
                                     <th scope="row">{{ $face->face->name }}</th>
                                     <td class="text-nowrap">{{ $face->letter }}, {{ $face->face->paper->side->value }}</td>
                                     <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $map->sheet !== null || $face->lie !== \Ephemeron\Folding\Lie::Upright ? $face->lie->label() : 'any way') }}</td>

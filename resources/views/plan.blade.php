@@ -49,7 +49,7 @@
                 <summary>Measures</summary>
                 <x-change-form :project="$project" :face="$face->key">
                     @foreach ($plan->structure->parameters() as $parameter)
-                        @include('partials.field', ['place' => 'parameters.'.$parameter->key, 'value' => $design->parameters->values[$parameter->key] ?? null, 'reasons' => $plan->blueprint->reasons[$parameter->key] ?? []])
+                        @include('partials.field', ['place' => 'parameters.'.$parameter->key, 'value' => $design->parameters->values[$parameter->key] ?? null, 'reasons' => $plan->blueprint->reasons($parameter->key)])
                     @endforeach
                     <noscript><button class="btn-plain">Take these measures</button></noscript>
                 </x-change-form>

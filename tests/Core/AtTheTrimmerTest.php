@@ -8,6 +8,7 @@ use Ephemeron\Bench\PlacesInShort;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\AsCut;
@@ -139,7 +140,7 @@ final class AtTheTrimmerTest extends TestCase
     {
         foreach (['false', 'true'] as $inserts) {
             $plan = $this->plan('meander-book', ['parameters' => ['spine' => 'tape', 'cover-cards' => 'false', 'inserts' => $inserts]]);
-            $this->assertContains('Spine tape, ¾ in wide', array_map(static fn ($loose): string => $loose->name, $plan->blueprint->loose));
+            $this->assertContains('Spine tape, ¾ in wide', array_map(static fn ($loose): string => $loose->name, $plan->blueprint->all(Loose::class)));
         }
     }
 }

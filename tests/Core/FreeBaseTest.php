@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
@@ -44,7 +45,7 @@ final class FreeBaseTest extends TestCase
         $this->assertCount(18, array_filter(array_keys($blueprint->faces), static fn (string $key): bool => str_starts_with($key, 'base-')), '25 areas less 4 × 4, front and back');
         $this->assertTrue($blueprint->face('base-3-3')->size->equals(Size::inches(8, 8)));
         $plan = $this->plan('free-base', ['parameters' => self::FOUR_FLAPS, 'furniture' => [['on' => 'base-3-3', 'kind' => 'pocket'], ['on' => 'top-flap-1-1-back', 'kind' => 'magnets', 'parameters' => ['pairs' => 2]]], 'mats' => ['layers' => 1]]);
-        $this->assertCount(2, $plan->blueprint->things);
+        $this->assertCount(2, $plan->blueprint->all(Thing::class));
         $this->assertContains('7¾ × 3¾ in', array_map(static fn ($part): string => $plan->notation()->size($part->size), array_values($plan->blueprint->parts)));
     }
 

@@ -6,7 +6,10 @@ namespace Tests\Core;
 
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Homeless;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Furniture\Showroom;
@@ -92,7 +95,7 @@ final class FurnitureKindsTest extends TestCase
         // Free edges ⅛ inside: 8 − ¼ tall, half of 10 across, ½ tab.
         $plan = $this->with('flap');
         $this->assertPieces(['Flap' => ['1 × 5½ × 7¾ in: ½']], $plan);
-        $flap = $plan->blueprint->flaps['page-1/flap-1'];
+        $flap = $plan->blueprint->get(Flap::class, 'page-1/flap-1');
         $this->assertSame(Edge::Right, $flap->hinge, 'away from the spine');
         $this->assertTrue($flap->opened()->left()->equals(Length::inches(10)));
         $this->assertPieces(['Fold-out' => ['1 × 9⅞ × 8¼ in: | 7¾']], $this->with('fold-out', ['edge' => 'top', 'breadth' => '9 7/8', 'reach' => '7 3/4']));
@@ -153,11 +156,11 @@ final class FurnitureKindsTest extends TestCase
         $plan = $this->plan('mitred-tab-album', [...self::PAGE, 'mats' => ['layers' => 1], 'furniture' => [['on' => 'page-1', 'kind' => 'fold-out', 'children' => [
             ['on' => 'inside', 'kind' => 'waterfall', 'children' => [['on' => 'flap-2', 'kind' => 'pocket', 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]]]],
         ]]]]);
-        $thing = $plan->blueprint->things['page-1/fold-out-1/waterfall-1/pocket-1'];
+        $thing = $plan->blueprint->get(Thing::class, 'page-1/fold-out-1/waterfall-1/pocket-1');
         $this->assertSame('page-1/fold-out-1/waterfall-1/flap-2/front', $thing->on);
         $this->assertSame('things.page-1/fold-out-1.children.waterfall-1.children.pocket-1', $thing->place);
-        $this->assertArrayHasKey('page-1/fold-out-1/waterfall-1/pocket-1/photo-mat-1', $plan->blueprint->things);
-        $this->assertSame([], $plan->blueprint->homeless);
+        $this->assertNotNull($plan->blueprint->find(Thing::class, 'page-1/fold-out-1/waterfall-1/pocket-1/photo-mat-1'));
+        $this->assertSame([], $plan->blueprint->all(Homeless::class));
     }
 
     public function test_a_thing_on_a_face_that_is_not_there_is_kept_and_said(): void
@@ -188,7 +191,7 @@ final class FurnitureKindsTest extends TestCase
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
         $order = ['ribbon-tie', 'magnets', 'mat-covers', 'pockets-top', 'cards-3x4', 'loose-band'];
         $this->assertSame($order, array_values(array_intersect($keys, $order)));
-        $this->assertSame(['ribbon tie', 'magnets', 'a loose band'], $plan->blueprint->closings);
+        $this->assertSame(['ribbon tie', 'magnets', 'a loose band'], $plan->blueprint->closings());
         $this->assertSame(Caution::Magnet, $plan->blueprint->tasks['magnets']->caution);
     }
 

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Mount;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Paper\StockRole;
 use Ephemeron\WorkPlan;
@@ -41,7 +43,7 @@ final class FurnitureTest extends TestCase
     public function test_a_side_load_pocket_opens_away_from_the_hinge_unless_told(string $page, string $opens, Edge $opening): void
     {
         $plan = $this->furnished(['on' => $page, 'kind' => 'pocket', 'parameters' => ['style' => 'side-load', 'opens' => $opens]]);
-        $pouch = $plan->blueprint->pouches["{$page}/pocket-1"];
+        $pouch = $plan->blueprint->get(Pouch::class, "{$page}/pocket-1");
         $this->assertSame($opening, $pouch->opening);
         $this->assertNotContains($opening, $pouch->glued);
         $this->assertCount(3, $pouch->glued);
@@ -63,7 +65,7 @@ final class FurnitureTest extends TestCase
         $this->assertSame('short-on-tall', $short->task);
         $this->assertContains('short-on-tall', $plan->blueprint->tasks['pockets-top']->after);
         // A card in the short one may stand up to the top of the page, as in the tall one.
-        $this->assertTrue($plan->blueprint->pouches['page-1/pocket-1/short']->reach->equals($plan->blueprint->pouches['page-1/pocket-1']->reach));
+        $this->assertTrue($plan->blueprint->get(Pouch::class, 'page-1/pocket-1/short')->reach->equals($plan->blueprint->get(Pouch::class, 'page-1/pocket-1')->reach));
     }
 
     public function test_a_photo_mat_sits_on_the_front_of_a_pocket(): void
@@ -71,7 +73,7 @@ final class FurnitureTest extends TestCase
         $plan = $this->furnished(['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '5'], 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '3x4', 'lies' => 'sideways']]]]);
         $mat = $this->thing($plan, 'page-1/pocket-1/front', Layer::Photo);
         $this->assertSame('4¼ × 3¼ in', $plan->notation()->size($mat->area->size));
-        $this->assertSame('page-1/pocket-1/front', $plan->blueprint->mounts[0]->face);
+        $this->assertSame('page-1/pocket-1/front', $plan->blueprint->all(Mount::class)[0]->face);
         $this->assertSame([], $this->kinds($plan));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Format\DesignReader;
@@ -59,14 +60,14 @@ final class GrainAndFacingPagesTest extends TestCase
         foreach (['sides', 'papers'] as $alternate) {
             $plan = $this->plan(['mats' => ['layers' => 1, 'alternate' => $alternate]]);
             $seen = [];
-            foreach ($plan->blueprint->joints as $joint) {
+            foreach ($plan->blueprint->all(Joint::class) as $joint) {
                 if ($joint->task === 'mat-pages' && $joint->face !== null) {
                     $part = $plan->blueprint->part($joint->from->part);
                     $seen[$joint->face] = [$part->role, $part->shows];
                     $this->assertSame($part->shows->other(), $joint->from->side, 'The glue goes on the side that is not seen.');
                 }
             }
-            foreach ($plan->blueprint->openings as $left => $right) {
+            foreach ($plan->blueprint->openings() as $left => $right) {
                 if (isset($seen[$left], $seen[$right])) {
                     $this->assertNotSame($seen[$left], $seen[$right], "{$left} faces {$right}.");
                 }

@@ -7,9 +7,11 @@ namespace Tests\Core;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Band;
+use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
@@ -74,16 +76,16 @@ final class LimitsTest extends TestCase
     {
         $tick = static fn (bool $beyond): Length => Length::ofTicks($beyond ? 1 : 0);
         // §5.3: an album in an envelope leaves ¼ in in both directions.
-        yield 'envelope' => [new EnvelopeHolds, 'envelope-too-small', static fn (Draft $draft, bool $beyond) => $draft->posted(new Posted(new Size(Length::inches(5)->plus($tick($beyond)), Length::inches(7)), 'C', Size::inches(5.25, 7.25), null))];
-        yield 'envelope, the other side' => [new EnvelopeHolds, 'envelope-too-small', static fn (Draft $draft, bool $beyond) => $draft->posted(new Posted(new Size(Length::inches(5), Length::inches(7)->plus($tick($beyond))), 'C', Size::inches(5.25, 7.25), null))];
+        yield 'envelope' => [new EnvelopeHolds, 'envelope-too-small', static fn (Draft $draft, bool $beyond) => $draft->add(new Posted(new Size(Length::inches(5)->plus($tick($beyond)), Length::inches(7)), 'C', Size::inches(5.25, 7.25), null))];
+        yield 'envelope, the other side' => [new EnvelopeHolds, 'envelope-too-small', static fn (Draft $draft, bool $beyond) => $draft->add(new Posted(new Size(Length::inches(5), Length::inches(7)->plus($tick($beyond))), 'C', Size::inches(5.25, 7.25), null))];
         // §5.3: ¼ in less than the band’s free height.
-        yield 'slide' => [new SlidesThrough, 'does-not-slide', static fn (Draft $draft, bool $beyond) => $draft->slide(new Slide('An insert', 'the band', Length::inches(7, 3, 4)->plus($tick($beyond)), Length::inches(8), Length::inches(0, 1, 4), 'page-1'))];
+        yield 'slide' => [new SlidesThrough, 'does-not-slide', static fn (Draft $draft, bool $beyond) => $draft->add(new Slide('An insert', 'the band', Length::inches(7, 3, 4)->plus($tick($beyond)), Length::inches(8), Length::inches(0, 1, 4), 'page-1'))];
         // §10: two when the flap is wider than about 6 in; three layers a pair.
-        yield 'one magnet' => [new MagnetsHold, 'one-magnet', static fn (Draft $draft, bool $beyond) => $draft->magnet(new Magnet('The flap', 'page-1', 1, Length::inches(6)->plus($tick($beyond)), Length::millimetres(1), Length::millimetres(1), 'parameters.pairs'))];
-        yield 'layers between magnets' => [new MagnetsHold, 'magnets-weak', static fn (Draft $draft, bool $beyond) => $draft->magnet(new Magnet('The flap', 'page-1', 1, Length::inches(4), Length::millimetres($beyond ? 4 : 3), Length::millimetres(1), 'parameters.pairs'))];
-        yield 'layers between two pairs' => [new MagnetsHold, 'magnets-weak', static fn (Draft $draft, bool $beyond) => $draft->magnet(new Magnet('The flap', 'page-1', 2, Length::inches(4), Length::millimetres($beyond ? 7 : 6), Length::millimetres(1), 'parameters.pairs'))];
+        yield 'one magnet' => [new MagnetsHold, 'one-magnet', static fn (Draft $draft, bool $beyond) => $draft->add(new Magnet('The flap', 'page-1', 1, Length::inches(6)->plus($tick($beyond)), Length::millimetres(1), Length::millimetres(1), 'parameters.pairs'))];
+        yield 'layers between magnets' => [new MagnetsHold, 'magnets-weak', static fn (Draft $draft, bool $beyond) => $draft->add(new Magnet('The flap', 'page-1', 1, Length::inches(4), Length::millimetres($beyond ? 4 : 3), Length::millimetres(1), 'parameters.pairs'))];
+        yield 'layers between two pairs' => [new MagnetsHold, 'magnets-weak', static fn (Draft $draft, bool $beyond) => $draft->add(new Magnet('The flap', 'page-1', 2, Length::inches(4), Length::millimetres($beyond ? 7 : 6), Length::millimetres(1), 'parameters.pairs'))];
         // §5.5: a gusset is at least as wide as what lies between its panels.
-        yield 'gusset' => [new GussetHoldsLoad, 'gusset-too-small', static fn (Draft $draft, bool $beyond) => $draft->gusset(new Gusset('the spine', Length::millimetres(10), Length::millimetres(10)->plus($tick($beyond)), [], 'sheet-side', 1))];
+        yield 'gusset' => [new GussetHoldsLoad, 'gusset-too-small', static fn (Draft $draft, bool $beyond) => $draft->add(new Gusset('the spine', Length::millimetres(10), Length::millimetres(10)->plus($tick($beyond)), [], 'sheet-side', 1))];
         // §5.3: a pocket 5 wide glued at both sides is 4¾ between the glue; a card of 4½ has its ¼ of play, 4⅝ slides snugly, more does not.
         yield 'insert that slides freely' => [new InsertSlides, 'insert-snug', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4, 1, 2)->plus($tick($beyond)), Length::inches(5)))];
         yield 'insert that slides snugly' => [new InsertSlides, 'insert-too-tight', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4, 5, 8)->plus($tick($beyond)), Length::inches(5)))];
@@ -103,8 +105,8 @@ final class LimitsTest extends TestCase
         }];
         yield 'edge of the page' => [new ThingsFitTheFace, 'hangs-over', static fn (Draft $draft, bool $beyond) => self::glued($draft, [Rectangle::at($tick($beyond), Length::zero(), Size::inches(5, 4))])];
         yield 'things beside each other' => [new ThingsFitTheFace, 'pocket-glued-shut', static fn (Draft $draft, bool $beyond) => self::glued($draft, [Rectangle::at(Length::zero(), Length::zero(), new Size(Length::inches(2)->plus($tick($beyond)), Length::inches(4))), Rectangle::at(Length::inches(2), Length::zero(), Size::inches(2, 4))])];
-        yield 'mouth of a pocket' => [new PocketOpensOutward, 'pocket-on-wrong-side', static fn (Draft $draft, bool $beyond) => $draft->pouch(new Pouch('p', 'The pocket', 'page-1', Size::inches(4, 4), [Edge::Top, Edge::Bottom], $beyond ? Edge::Left : Edge::Right, Length::inches(4)))];
-        yield 'a pocket glued where it opens' => [new LeavesStayOpen, 'pocket-sealed', static fn (Draft $draft, bool $beyond) => $draft->pouch(new Pouch('p', 'The pocket', 'page-1', Size::inches(4, 4), [Edge::Left, Edge::Bottom, $beyond ? Edge::Top : Edge::Right], Edge::Top, Length::inches(4)))];
+        yield 'mouth of a pocket' => [new PocketOpensOutward, 'pocket-on-wrong-side', static fn (Draft $draft, bool $beyond) => $draft->add(new Pouch('p', 'The pocket', 'page-1', Size::inches(4, 4), [Edge::Top, Edge::Bottom], $beyond ? Edge::Left : Edge::Right, Length::inches(4)))];
+        yield 'a pocket glued where it opens' => [new LeavesStayOpen, 'pocket-sealed', static fn (Draft $draft, bool $beyond) => $draft->add(new Pouch('p', 'The pocket', 'page-1', Size::inches(4, 4), [Edge::Left, Edge::Bottom, $beyond ? Edge::Top : Edge::Right], Edge::Top, Length::inches(4)))];
     }
 
     /** @param \Closure(Draft, bool): void $draw */
@@ -118,7 +120,7 @@ final class LimitsTest extends TestCase
     /** 8 mm more in the middle than at the spine is felt as a wedge. */
     public function test_a_book_that_gapes(): void
     {
-        $lump = static fn (int $ticks): \Closure => static fn (Draft $draft) => $draft->lump(new Lump('A bow', 'page-1', Length::ofTicks($ticks)));
+        $lump = static fn (int $ticks): \Closure => static fn (Draft $draft) => $draft->add(new Lump('A bow', 'page-1', Length::ofTicks($ticks)));
         $gape = fn (int $ticks): int => $this->workings($lump($ticks))->profile->gape(true)->ticks;
         $eight = Length::millimetres(8)->ticks;
         $base = $gape($eight) - $eight;
@@ -129,10 +131,10 @@ final class LimitsTest extends TestCase
 
     public function test_as_thick_as_the_post_allows(): void
     {
-        $thick = $this->workings(static fn (Draft $draft) => $draft->bare(Length::millimetres(9)))->profile->thickest(true);
+        $thick = $this->workings(static fn (Draft $draft) => $draft->add(new Bare(Length::millimetres(9))))->profile->thickest(true);
         $posted = static fn (Length $limit): \Closure => static function (Draft $draft) use ($limit): void {
-            $draft->bare(Length::millimetres(9));
-            $draft->posted(new Posted(Size::inches(5, 7), 'C', Size::inches(6, 8), $limit));
+            $draft->add(new Bare(Length::millimetres(9)));
+            $draft->add(new Posted(Size::inches(5, 7), 'C', Size::inches(6, 8), $limit));
         };
         $this->assertSame([], $this->found(new EnvelopeHolds, $posted($thick)));
         $this->assertSame(['too-thick-for-the-post'], $this->found(new EnvelopeHolds, $posted($thick->minus(Length::ofTicks(1)))));
@@ -141,11 +143,11 @@ final class LimitsTest extends TestCase
     /** §16: once round the filled book and the overlap, to the mark of the ruler above. */
     public function test_a_band_that_just_goes_round(): void
     {
-        $thick = $this->workings(static fn (Draft $draft) => $draft->bare(Length::inches(0, 1, 2)))->profile->thickest(true);
+        $thick = $this->workings(static fn (Draft $draft) => $draft->add(new Bare(Length::inches(0, 1, 2))))->profile->thickest(true);
         $needed = ToolGrid::Sixteenth->up(Length::inches(6)->plus($thick)->times(2)->plus(Length::inches(0, 1, 2)));
         $band = static fn (Length $long): \Closure => static function (Draft $draft) use ($long): void {
-            $draft->bare(Length::inches(0, 1, 2));
-            $draft->band(new Band('card', $long, Length::inches(6), Length::inches(0, 1, 2), 'page-1'));
+            $draft->add(new Bare(Length::inches(0, 1, 2)));
+            $draft->add(new Band('card', $long, Length::inches(6), Length::inches(0, 1, 2), 'page-1'));
         };
         $this->assertSame([], $this->found(new BandGoesRound, $band($needed)));
         $this->assertSame(['band-too-short'], $this->found(new BandGoesRound, $band($needed->minus(Length::ofTicks(1)))));
@@ -154,7 +156,7 @@ final class LimitsTest extends TestCase
     /** The loose band of the house wants ½ in and more to overlap, the board case laps ½ in over its boards (§8, §16). */
     public function test_overlaps(): void
     {
-        $band = $this->plan('mitred-tab-album', ['furniture' => [['on' => 'front-cover', 'kind' => 'loose-band']]])->blueprint->bands[0];
+        $band = $this->plan('mitred-tab-album', ['furniture' => [['on' => 'front-cover', 'kind' => 'loose-band']]])->blueprint->all(Band::class)[0];
         $this->assertTrue($band->overlap->equals(Length::inches(0, 1, 2)));
         $case = new BoardCase(Size::inches(6, 9), Length::inches(1), Length::inches(0, 1, 8), Size::inches(2.25, 9), null, '', '');
         $this->assertTrue($case->overlap(Length::inches(2, 1, 4))->equals(Length::inches(0, 1, 2)));
@@ -340,8 +342,8 @@ final class LimitsTest extends TestCase
     {
         $depth = $deep ?? Length::inches(4);
         $draft->part(new Part('insert-card', 'Insert card', 'Test', $card, StockRole::InsertCard));
-        $draft->pouch(new Pouch('p', 'The pocket', 'page-1', new Size(Length::inches(5), $depth), [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, Length::inches(6)));
-        $draft->filling('insert-card', 'p');
+        $draft->add(new Pouch('p', 'The pocket', 'page-1', new Size(Length::inches(5), $depth), [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, Length::inches(6)));
+        $draft->add(new Filling('insert-card', 'p'));
     }
 
     private static function notched(Draft $draft, Size $panel): void
@@ -356,7 +358,7 @@ final class LimitsTest extends TestCase
         foreach ($areas as $index => $area) {
             $draft->part(new Part("pocket-{$index}", "Pocket {$index}", 'Test', $area->size, StockRole::StructureCard));
             $draft->task(new \Ephemeron\Blueprint\Task("glue-{$index}", \Ephemeron\Blueprint\Phase::Pocket, 'Glue', 'Glue it.', 'Test'));
-            $draft->joint(new Joint(new PanelRef("pocket-{$index}", 'whole', Side::B), new PanelRef('card', 'whole', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, "glue-{$index}", 'page-1'));
+            $draft->add(new Joint(new PanelRef("pocket-{$index}", 'whole', Side::B), new PanelRef('card', 'whole', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, "glue-{$index}", 'page-1'));
         }
     }
 }

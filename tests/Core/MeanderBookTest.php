@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
@@ -44,7 +46,7 @@ final class MeanderBookTest extends TestCase
 
     public function test_seven_leaves_alternate_between_top_and_side_load(): void
     {
-        $pouches = array_values($this->plan(self::KEY)->blueprint->pouches);
+        $pouches = array_values($this->plan(self::KEY)->blueprint->all(Pouch::class));
         $this->assertCount(7, $pouches);
         foreach ($pouches as $index => $pouch) {
             $this->assertSame($index % 2 === 0 ? Edge::Top : Edge::Right, $pouch->opening);
@@ -149,8 +151,8 @@ final class MeanderBookTest extends TestCase
     {
         $plan = $this->plan(self::KEY, ['parameters' => ['pockets' => false, 'cover-cards' => false, 'spine' => 'tape']]);
         $this->assertCount(1, $plan->blueprint->parts);
-        $this->assertSame([], $plan->blueprint->pouches);
-        $this->assertStringStartsWith('Spine tape', $plan->blueprint->loose[0]->name);
+        $this->assertSame([], $plan->blueprint->all(Pouch::class));
+        $this->assertStringStartsWith('Spine tape', $plan->blueprint->all(Loose::class)[0]->name);
         $this->assertSame('book-sheet', $plan->blueprint->pages()['front-cover']->paper->part);
         $this->assertSame('B', $plan->blueprint->pages()['front-cover']->paper->side->value, 'the covers show the back of the sheet');
     }

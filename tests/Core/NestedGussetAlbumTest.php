@@ -7,7 +7,10 @@ namespace Tests\Core;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Axis;
 use Ephemeron\WorkPlan;
@@ -62,7 +65,7 @@ final class NestedGussetAlbumTest extends TestCase
                 $this->assertTrue($part->panel($panel)->area->contains($zone->area));
             }
         }
-        $joint = $plan->blueprint->joints[0];
+        $joint = $plan->blueprint->all(Joint::class)[0];
         $this->assertSame('sheet-3', $joint->from->part);
         $this->assertSame('⅛ in', $plan->notation()->text($joint->area->left()));
     }
@@ -80,11 +83,11 @@ final class NestedGussetAlbumTest extends TestCase
         $plan = $this->plan(self::KEY);
         $this->assertSame(['4⅞ × 3⅞ in' => 5, '4⅞ × 2 in' => 5], $this->quantities($plan, 'pocket'));
         $this->assertSame(['3¼ × 4¼ in' => 5, '3 × 4 in' => 5], $this->quantities($plan, 'photo mat') + $this->quantities($plan, 'writing'));
-        foreach ($plan->blueprint->pouches as $pouch) {
+        foreach ($plan->blueprint->all(Pouch::class) as $pouch) {
             $this->assertSame(Edge::Top, $pouch->opening);
             $this->assertCount(3, $pouch->glued);
         }
-        $this->assertSame('ribbon', strtolower($plan->blueprint->loose[0]->name));
+        $this->assertSame('ribbon', strtolower($plan->blueprint->all(Loose::class)[0]->name));
     }
 
     public function test_sheets_fit_letter_card_one_each(): void

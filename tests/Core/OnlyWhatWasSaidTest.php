@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\ParameterKind;
@@ -84,7 +85,7 @@ final class OnlyWhatWasSaidTest extends TestCase
     public function test_a_folder_with_a_shallower_pocket_gets_it(): void
     {
         $folder = DesignReader::ofTheHouse()->changed($this->design('board-folder'), ['parameters.pocket-front' => '4']);
-        $pocket = Workshop::ofTheHouse()->blueprint($folder)->things['page-1/expanding-pocket-1'];
+        $pocket = Workshop::ofTheHouse()->blueprint($folder)->get(Thing::class, 'page-1/expanding-pocket-1');
         $this->assertTrue($pocket->area->size->height->equals(Length::inches(4)));
     }
 
@@ -111,9 +112,9 @@ final class OnlyWhatWasSaidTest extends TestCase
         $this->assertSame(['page-2/flap-1' => ['children' => ['pocket-1' => ['parameters' => ['depth' => '2 1/2 in']]]]], DesignWriter::ofTheHouse()->toArray($folder)['things']);
         $lower = $reader->changed($folder, ['parameters.pocket-front' => '4']);
         $blueprint = Workshop::ofTheHouse()->blueprint($lower);
-        $this->assertTrue($blueprint->things['page-2/flap-1/pocket-1']->area->size->height->equals(Length::inches(2, 1, 2)), 'said');
+        $this->assertTrue($blueprint->get(Thing::class, 'page-2/flap-1/pocket-1')->area->size->height->equals(Length::inches(2, 1, 2)), 'said');
         // Half the front and ⅛ more (handbook: front 5, flap 2⅝).
-        $this->assertTrue($blueprint->things['page-2/flap-1/pocket-2']->area->size->height->equals(Length::inches(2, 1, 8)), 'follows');
+        $this->assertTrue($blueprint->get(Thing::class, 'page-2/flap-1/pocket-2')->area->size->height->equals(Length::inches(2, 1, 8)), 'follows');
         $this->assertEquals($this->design('board-folder'), $reader->changed($folder, ['things.page-2/flap-1.children.pocket-1.parameters.depth' => '3']), 'as usual again is not said');
     }
 
@@ -131,10 +132,11 @@ final class OnlyWhatWasSaidTest extends TestCase
     {
         $reader = DesignReader::ofTheHouse();
         $album = $this->design('nested-gusset-album');
-        $last = array_key_last(Workshop::ofTheHouse()->blueprint($album)->things);
+        $things = Workshop::ofTheHouse()->blueprint($album)->all(Thing::class);
+        $last = end($things)->key;
         $changed = $reader->changed($album, ["things.{$last}.parameters.style" => 'top-load']);
         $short = $reader->changed($changed, ['parameters.sheets' => '3']);
-        $this->assertArrayNotHasKey($last, Workshop::ofTheHouse()->blueprint($short)->things);
+        $this->assertNull(Workshop::ofTheHouse()->blueprint($short)->find(Thing::class, $last));
         $usual = UsualThings::of(Catalogue::ofTheHouse()->get('nested-gusset-album'), $short->parameters, $short->unit);
         $this->assertSame([$last], $short->things->asleep($usual));
         $this->assertEquals($changed, $reader->changed($short, ['parameters.sheets' => '4']));
@@ -156,7 +158,7 @@ final class OnlyWhatWasSaidTest extends TestCase
     {
         $this->assertEquals($this->design($structure), DesignReader::ofTheHouse()->fromArray($this->versionOne($structure)));
         $none = ['furniture' => []] + $this->versionOne($structure);
-        $this->assertSame([], Workshop::ofTheHouse()->blueprint(DesignReader::ofTheHouse()->fromArray($none))->things);
+        $this->assertSame([], Workshop::ofTheHouse()->blueprint(DesignReader::ofTheHouse()->fromArray($none))->all(Thing::class));
     }
 
     public function test_a_version_1_file_that_differs_keeps_its_difference(): void
@@ -176,7 +178,7 @@ final class OnlyWhatWasSaidTest extends TestCase
     public function test_five_things_on_each_other_are_as_many_as_there_may_be(): void
     {
         $nested = static fn (int $deep): array => array_reduce(range(1, $deep - 1), static fn (array $inner): array => ['kind' => 'flap', 'children' => [$inner]], ['kind' => 'flap']);
-        $this->assertCount(5, Workshop::ofTheHouse()->blueprint($this->design('meander-book', ['furniture' => [['on' => 'page-1'] + $nested(5)]]))->things);
+        $this->assertCount(5, Workshop::ofTheHouse()->blueprint($this->design('meander-book', ['furniture' => [['on' => 'page-1'] + $nested(5)]]))->all(Thing::class));
         $this->expectExceptionMessageMatches('/more than five on top of each other/');
         $this->design('meander-book', ['furniture' => [['on' => 'page-1'] + $nested(6)]]);
     }
@@ -197,7 +199,7 @@ final class OnlyWhatWasSaidTest extends TestCase
     /** @return list<string> */
     private function closings(Design $design): array
     {
-        return Workshop::ofTheHouse()->blueprint($design)->closings;
+        return Workshop::ofTheHouse()->blueprint($design)->closings();
     }
 
     private function value(Parameter $parameter, Design $design): ?string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Pose;
 use Ephemeron\Structure\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -172,7 +173,7 @@ final class OtherSizesTest extends TestCase
             foreach (['in', 'cm'] as $unit) {
                 $plan = $this->plan($structure, ['unit' => $unit]);
                 $this->assertFalse($plan->report->stops(), "{$structure} in {$unit}: ".($plan->report->findings[0]->text ?? ''));
-                $this->assertNotSame([], $plan->blueprint->poses, $structure);
+                $this->assertNotSame([], $plan->blueprint->all(Pose::class), $structure);
             }
         }
     }

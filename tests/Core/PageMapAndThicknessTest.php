@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Folding\Lie;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\Profile;
@@ -178,7 +179,7 @@ final class PageMapAndThicknessTest extends TestCase
             array_map($count, $node->children);
         };
         $count($scene->root ?? throw new \LogicException('The album folds.'));
-        $wanted = count(array_filter($plan->blueprint->joints, static fn ($joint): bool => str_contains($plan->blueprint->part($joint->from->part)->name, 'mat')));
+        $wanted = count(array_filter($plan->blueprint->all(Joint::class), static fn ($joint): bool => str_contains($plan->blueprint->part($joint->from->part)->name, 'mat')));
         $this->assertSame($wanted, $mats);
     }
 

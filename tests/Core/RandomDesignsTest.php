@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Filling;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
@@ -140,7 +144,7 @@ final class RandomDesignsTest extends TestCase
     private function assertSoundReferences(WorkPlan $plan): void
     {
         $blueprint = $plan->blueprint;
-        foreach ($blueprint->joints as $joint) {
+        foreach ($blueprint->all(Joint::class) as $joint) {
             $this->assertArrayHasKey($joint->from->part, $blueprint->parts);
             $this->assertArrayHasKey($joint->onto->part, $blueprint->parts);
             $this->assertArrayHasKey($joint->task, $blueprint->tasks);
@@ -151,7 +155,7 @@ final class RandomDesignsTest extends TestCase
             $blueprint->part($face->paper->part)->panel($face->paper->panel);
             $this->assertTrue($face->size->isPositive(), $face->key);
         }
-        foreach ($blueprint->flaps as $flap) {
+        foreach ($blueprint->all(Flap::class) as $flap) {
             $this->assertArrayHasKey($flap->over, $blueprint->faces);
             $this->assertArrayHasKey($flap->front, $blueprint->faces);
             $this->assertArrayHasKey($flap->inside, $blueprint->faces);
@@ -161,9 +165,9 @@ final class RandomDesignsTest extends TestCase
                 $this->assertArrayHasKey($part, $blueprint->parts, $task->key);
             }
         }
-        foreach ($blueprint->fillings as $filling) {
+        foreach ($blueprint->all(Filling::class) as $filling) {
             $this->assertArrayHasKey($filling->part, $blueprint->parts);
-            $this->assertArrayHasKey($filling->pouch, $blueprint->pouches);
+            $this->assertNotNull($blueprint->find(Pouch::class, $filling->pouch));
         }
         foreach ($plan->report->findings as $finding) {
             $this->assertNotSame('', $finding->text);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Geometry\Edge;
@@ -63,7 +64,7 @@ final class TabSpineAlbumTest extends TestCase
 
     public function test_the_middle_pocket_opens_away_from_the_spine_and_slides(): void
     {
-        $pouch = $this->plan(self::KEY)->blueprint->pouches['middle-pocket'];
+        $pouch = $this->plan(self::KEY)->blueprint->get(Pouch::class, 'middle-pocket');
         $this->assertSame(Edge::Right, $pouch->opening);
         $this->assertEqualsCanonicalizing([Edge::Top, Edge::Bottom, Edge::Left], $pouch->glued);
         $this->assertSame('page-6', $pouch->face);

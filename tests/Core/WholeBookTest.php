@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Filling;
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Unit;
@@ -55,7 +58,7 @@ final class WholeBookTest extends TestCase
     public function test_mats_lie_inside_their_face_with_the_same_border_left_and_right(WorkPlan $plan): void
     {
         $this->addToAssertionCount(1);
-        foreach ($plan->blueprint->joints as $joint) {
+        foreach ($plan->blueprint->all(Joint::class) as $joint) {
             $face = $joint->face === null ? null : $plan->blueprint->faces[$joint->face] ?? null;
             if ($face === null || ! str_starts_with($joint->task, 'mat-') || $joint->onto != $face->paper) {
                 continue;
@@ -72,13 +75,13 @@ final class WholeBookTest extends TestCase
     public function test_a_pocket_is_not_glued_where_it_opens_and_something_goes_in(WorkPlan $plan): void
     {
         $this->addToAssertionCount(1);
-        foreach ($plan->blueprint->pouches as $pouch) {
+        foreach ($plan->blueprint->all(Pouch::class) as $pouch) {
             $this->assertNotContains($pouch->opening, $pouch->glued, $pouch->name);
             $this->assertTrue($pouch->widestInsert()->isPositive(), $pouch->name);
             $this->assertArrayHasKey($pouch->face, $plan->blueprint->faces, $pouch->name);
         }
-        foreach ($plan->blueprint->fillings as $filling) {
-            $this->assertArrayHasKey($filling->pouch, $plan->blueprint->pouches);
+        foreach ($plan->blueprint->all(Filling::class) as $filling) {
+            $this->assertNotNull($plan->blueprint->find(Pouch::class, $filling->pouch));
         }
     }
 
@@ -90,7 +93,7 @@ final class WholeBookTest extends TestCase
         sort($sorted);
         $this->assertSame($sorted, $orders, 'In reading order.');
         $this->assertSame(array_unique($orders), $orders, 'No two pages in one place.');
-        foreach ($plan->blueprint->openings as $left => $right) {
+        foreach ($plan->blueprint->openings() as $left => $right) {
             $this->assertNotSame($plan->blueprint->face($right)->order, $plan->blueprint->face($left)->order);
         }
     }

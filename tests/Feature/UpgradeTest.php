@@ -8,6 +8,7 @@ use App\History\History;
 use App\Models\Project;
 use App\Planning\CutSoFar;
 use App\Planning\Plans;
+use Ephemeron\Blueprint\Thing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -74,10 +75,10 @@ final class UpgradeTest extends TestCase
         $this->artisan('migrate', ['--force' => true]);
         $wallet = Project::query()->where('name', 'Stored wallet')->sole();
         $this->patch("/projects/{$wallet->id}/design", ['revision' => $wallet->revision, 'set' => ['parameters.closing' => 'magnets']])->assertSessionHasNoErrors();
-        $this->assertSame(['magnets'], app(Plans::class)->plan($wallet->refresh())->blueprint->closings);
+        $this->assertSame(['magnets'], app(Plans::class)->plan($wallet->refresh())->blueprint->closings());
         $folder = Project::query()->where('name', 'Stored folder')->sole();
-        $things = app(Plans::class)->plan($folder)->blueprint->things;
-        $this->assertSame(100.0, $things['page-1/expanding-pocket-1']->area->size->height->inMillimetres(), 'what was changed stays changed');
+        $pocket = app(Plans::class)->plan($folder)->blueprint->get(Thing::class, 'page-1/expanding-pocket-1');
+        $this->assertSame(100.0, $pocket->area->size->height->inMillimetres(), 'what was changed stays changed');
     }
 
     public function test_what_could_be_undone_can_be_undone(): void

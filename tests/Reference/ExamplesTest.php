@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Placed;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Format\DesignReader;
@@ -35,7 +36,7 @@ final class ExamplesTest extends TestCase
         $this->assertSame($structure, $design->structure);
         $plan = Workshop::ofTheHouse()->plan($design);
         $this->assertSame([], array_map(static fn ($finding): string => $finding->text, array_filter($plan->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop)));
-        $this->assertCount($this->things($plan->workings->furnished->things), $plan->blueprint->things, 'everything found its place');
+        $this->assertCount($this->things($plan->workings->furnished->things), $plan->blueprint->all(Thing::class), 'everything found its place');
     }
 
     /** The same books as version 1 of the format wrote them: still valid, and every one of the same pieces. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -52,7 +53,7 @@ final class FoldedMeanderTest extends TestCase
     private function checkLeaf(Blueprint $blueprint, array $folded, int $leaf, int $n): void
     {
         $front = 2 * $leaf;
-        $pouch = $blueprint->pouches["leaf-{$leaf}"];
+        $pouch = $blueprint->get(Pouch::class, "leaf-{$leaf}");
         $sheet = $blueprint->part('book-sheet');
         $unit = $sheet->size->width->ticks / $n;
         $fold = $this->edgeInTheBook($this->meeting($blueprint, $front, $front + 1, $unit), $folded[$front]);

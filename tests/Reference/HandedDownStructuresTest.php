@@ -6,6 +6,9 @@ namespace Tests\Reference;
 
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Magnet;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
@@ -170,7 +173,7 @@ final class HandedDownStructuresTest extends TestCase
     /** The panels close: 3½ + 3½ − ¼ = 6¾, an eighth longer than the pocket piece at both ends. */
     public function test_the_z_stands_out_of_its_pocket_at_both_ends(): void
     {
-        $flap = $this->plan('z-page-album')->blueprint->flaps['page-1/z-flap'];
+        $flap = $this->plan('z-page-album')->blueprint->get(Flap::class, 'page-1/z-flap');
         $this->assertSame(['¾', '−⅛'], [$this->number($flap->area->left()), $this->number($flap->area->top())]);
     }
 
@@ -196,12 +199,12 @@ final class HandedDownStructuresTest extends TestCase
     public function test_the_right_side_closes_first(): void
     {
         $plan = $this->plan('four-flap-folio');
-        $this->assertSame(['¼', '½', '½', '½'], array_map(fn ($gusset): string => $this->number($gusset->width), $plan->blueprint->gussets));
+        $this->assertSame(['¼', '½', '½', '½'], array_map(fn ($gusset): string => $this->number($gusset->width), $plan->blueprint->all(Gusset::class)));
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
         $glued = ['glue-top', 'glue-bottom', 'glue-right', 'glue-left', 'close-dry', 'magnets', 'mat-pages'];
         $this->assertSame($glued, array_values(array_intersect($keys, $glued)));
-        $this->assertSame(2, $plan->blueprint->magnets[0]->pairs, 'one pair leaves the ends of a wide flap lifted');
-        $other = $this->plan('four-flap-folio', ['parameters' => ['first' => 'left', 'left-gusset' => '1/4', 'right-gusset' => '1/2']])->blueprint->gussets;
+        $this->assertSame(2, $plan->blueprint->all(Magnet::class)[0]->pairs, 'one pair leaves the ends of a wide flap lifted');
+        $other = $this->plan('four-flap-folio', ['parameters' => ['first' => 'left', 'left-gusset' => '1/4', 'right-gusset' => '1/2']])->blueprint->all(Gusset::class);
         $this->assertSame(['the left gusset', 'the right gusset', 'the bottom gusset', 'the top gusset'], array_map(static fn ($gusset): string => $gusset->name, $other));
         $this->assertTrue($other[1]->leaves->isMoreThan($other[0]->leaves), 'under the second side lies the first');
     }

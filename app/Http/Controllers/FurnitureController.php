@@ -13,6 +13,7 @@ use App\Planning\ProjectEditor;
 use App\Planning\SpotOnFace;
 use App\Planning\ThingMover;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\WorkPlan;
@@ -78,7 +79,7 @@ final readonly class FurnitureController
      */
     private function placeFor(WorkPlan $plan, Face $face, string $kind): array
     {
-        foreach ($plan->blueprint->things as $thing) {
+        foreach ($plan->blueprint->all(Thing::class) as $thing) {
             $name = array_search($face->key, $thing->faces, true);
             if ($name !== false) {
                 $there = array_column($plan->workings->furnished->on($thing->place), 'key');

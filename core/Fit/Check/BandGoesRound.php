@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Band;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -17,7 +18,7 @@ final readonly class BandGoesRound implements Check
     {
         $notation = $workings->notation();
         $thick = $workings->profile->thickest(true);
-        foreach ($workings->blueprint->bands as $band) {
+        foreach ($workings->blueprint->all(Band::class) as $band) {
             $needed = $notation->grid->up($band->along->plus($thick)->times(2)->plus($band->overlap));
             if ($band->length->isAtLeast($needed)) {
                 continue;

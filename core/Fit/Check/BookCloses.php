@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
@@ -19,7 +20,7 @@ final readonly class BookCloses implements Check
     public function examine(Workings $workings): iterable
     {
         // Gussets, fins and spine boards give room by themselves, and are judged on their own.
-        if ($workings->blueprint->gussets !== []) {
+        if ($workings->blueprint->all(Gusset::class) !== []) {
             return;
         }
         $profile = $workings->profile;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
@@ -19,7 +20,7 @@ final readonly class ClosuresGoUnderMats implements Check
 
     public function examine(Workings $workings): iterable
     {
-        foreach ($workings->blueprint->things as $thing) {
+        foreach ($workings->blueprint->all(Thing::class) as $thing) {
             if (! in_array($thing->kind, self::UNDER, true) || $this->isMatted($workings, $thing->on)) {
                 continue;
             }

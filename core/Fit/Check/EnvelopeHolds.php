@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Posted;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
@@ -15,7 +16,7 @@ final readonly class EnvelopeHolds implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        $posted = $workings->blueprint->posted;
+        $posted = $workings->blueprint->find(Posted::class, 'book');
         if ($posted === null) {
             return;
         }

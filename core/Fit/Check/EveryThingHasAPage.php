@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Homeless;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -15,9 +16,8 @@ final readonly class EveryThingHasAPage implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        $homeless = array_filter(
-            array_map($workings->furnished->at(...), array_combine($workings->blueprint->homeless, $workings->blueprint->homeless)),
-        );
+        $places = array_map(static fn (Homeless $homeless): string => $homeless->place, $workings->blueprint->all(Homeless::class));
+        $homeless = array_filter(array_map($workings->furnished->at(...), array_combine($places, $places)));
         if ($homeless === []) {
             return;
         }

@@ -19,7 +19,7 @@ final readonly class FlapOpensAway implements Check
     public function examine(Workings $workings): iterable
     {
         $seen = [];
-        foreach ($workings->blueprint->flaps as $flap) {
+        foreach ($workings->blueprint->all(Flap::class) as $flap) {
             $face = $workings->blueprint->face($flap->over);
             $thing = $this->thingOf($flap, $workings);
             if ($thing === null || isset($seen[$thing->key])) {
@@ -62,7 +62,7 @@ final readonly class FlapOpensAway implements Check
     /** What the maker has put there; flaps of the structure itself are as they must be. */
     private function thingOf(Flap $flap, Workings $workings): ?Thing
     {
-        foreach ($workings->blueprint->things as $thing) {
+        foreach ($workings->blueprint->all(Thing::class) as $thing) {
             if ($flap->key === $thing->key || ($flap->over === $thing->on && str_starts_with($flap->key, "{$thing->key}/"))) {
                 return $thing;
             }

@@ -20,7 +20,7 @@ final readonly class GussetHoldsLoad implements Check
     {
         $bulk = $workings->bulk;
         $notation = $workings->notation();
-        foreach ($workings->blueprint->gussets as $gusset) {
+        foreach ($workings->blueprint->all(Gusset::class) as $gusset) {
             $load = $gusset->leaves->plus(...array_map($bulk->filled(...), $gusset->faces));
             if ($gusset->width->isAtLeast($load)) {
                 continue;
@@ -68,7 +68,7 @@ final readonly class GussetHoldsLoad implements Check
         $bulk = $workings->bulk;
         $grid = $workings->design->tools->grooves;
         $step = $this->stepFor($first, $load, $grid);
-        foreach ($workings->blueprint->gussets as $gusset) {
+        foreach ($workings->blueprint->all(Gusset::class) as $gusset) {
             $itsLoad = $gusset->leaves->plus(...array_map($bulk->filled(...), $gusset->faces));
             $step = $gusset->parameter === $first->parameter ? Length::longest($step, $this->stepFor($gusset, $itsLoad, $grid)) : $step;
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Filling;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -17,9 +19,9 @@ final readonly class InsertSlides implements Check
     {
         $notation = $workings->notation();
         $seen = [];
-        foreach ($workings->blueprint->fillings as $filling) {
+        foreach ($workings->blueprint->all(Filling::class) as $filling) {
             $card = $workings->blueprint->part($filling->part);
-            $pouch = $workings->blueprint->pouches[$filling->pouch];
+            $pouch = $workings->blueprint->get(Pouch::class, $filling->pouch);
             $same = $card->key.'|'.$pouch->size->width->ticks.'|'.$pouch->size->height->ticks.'|'.$pouch->reach->ticks;
             if ($pouch->holds($card->size) || isset($seen[$same])) {
                 continue;

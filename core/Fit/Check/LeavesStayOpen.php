@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
@@ -18,7 +19,7 @@ final readonly class LeavesStayOpen implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        foreach ($workings->blueprint->pouches as $pouch) {
+        foreach ($workings->blueprint->all(Pouch::class) as $pouch) {
             $reason = match (true) {
                 in_array($pouch->opening, $pouch->glued, true) => 'it is glued where it should open',
                 $this->foldOf($pouch, $workings->blueprint) === $pouch->opening => 'its fold is where it should open',
@@ -37,7 +38,7 @@ final readonly class LeavesStayOpen implements Check
         if ($face === null) {
             return null;
         }
-        foreach ($blueprint->joints as $joint) {
+        foreach ($blueprint->all(Joint::class) as $joint) {
             if ($joint->from->part !== $joint->onto->part || $joint->from->part !== $face->paper->part || $joint->from->panel !== $face->paper->panel) {
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Magnet;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
@@ -24,7 +25,7 @@ final readonly class MagnetsHold implements Check
     {
         $notation = $workings->notation();
         $wide = (new Allowances($notation->unit))->either(Length::inches(6), Length::millimetres(150));
-        foreach ($workings->blueprint->magnets as $magnet) {
+        foreach ($workings->blueprint->all(Magnet::class) as $magnet) {
             $place = str_starts_with($magnet->place, 'things.') ? $magnet->place : null;
             if ($magnet->pairs === 1 && $magnet->across->isMoreThan($wide)) {
                 yield new Finding(

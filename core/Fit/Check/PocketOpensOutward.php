@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
@@ -14,7 +15,7 @@ final readonly class PocketOpensOutward implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        foreach ($workings->blueprint->pouches as $pouch) {
+        foreach ($workings->blueprint->all(Pouch::class) as $pouch) {
             $face = $workings->blueprint->face($pouch->face);
             if ($pouch->opening->isUpright() && $pouch->opening === $face->hinge) {
                 yield new Finding(

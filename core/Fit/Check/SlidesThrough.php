@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Slide;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -16,7 +17,7 @@ final readonly class SlidesThrough implements Check
     public function examine(Workings $workings): iterable
     {
         $notation = $workings->notation();
-        foreach ($workings->blueprint->slides as $slide) {
+        foreach ($workings->blueprint->all(Slide::class) as $slide) {
             $most = $slide->room->minus($slide->play);
             if ($most->isAtLeast($slide->breadth)) {
                 continue;

@@ -16,7 +16,7 @@ final readonly class StructureRemarks implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        foreach ($workings->blueprint->remarks as $remark) {
+        foreach ($workings->blueprint->all(Remark::class) as $remark) {
             yield new Finding(
                 match ($remark->weight) {
                     Remark::STOP => Severity::Stop,

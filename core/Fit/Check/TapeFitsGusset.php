@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -17,7 +18,7 @@ final readonly class TapeFitsGusset implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        foreach ($workings->blueprint->joints as $joint) {
+        foreach ($workings->blueprint->all(Joint::class) as $joint) {
             $part = $workings->blueprint->part($joint->from->part);
             if ($joint->from->panel !== 'gusset') {
                 continue;

@@ -1,7 +1,7 @@
 {{-- The faces one can reach here: the page, flaps shut and lifted, fronts of pockets. --}}
 @php
     $here = collect($plan->blueprint->faces)->filter(fn ($one) => $plan->blueprint->pageOf($one->key)->key === $page->key)->sortBy('key', SORT_NATURAL)->all();
-    $flaps = array_filter($plan->blueprint->flaps, fn ($flap) => $plan->blueprint->pageOf($flap->over)->key === $page->key);
+    $flaps = array_filter($plan->blueprint->all(\Ephemeron\Blueprint\Flap::class), fn ($flap) => $plan->blueprint->pageOf($flap->over)->key === $page->key);
 @endphp
 @if (count($here) > 1)
     <nav class="faces" aria-label="Faces of {{ lcfirst($page->name) }}">

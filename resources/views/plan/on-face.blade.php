@@ -4,7 +4,7 @@
 <details id="on-face" open>
     <summary>On {{ lcfirst($face->name) }}</summary>
     <p class="mb-2">Face @size($face->size, $notation)@if ($face->upsideDown), the sheet’s print upside down @endif</p>
-    @foreach ($plan->blueprint->pouches as $pouch)
+    @foreach ($plan->blueprint->all(\Ephemeron\Blueprint\Pouch::class) as $pouch)
         @if ($pouch->face === $face->key)
             <div class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be @length($pouch->widestInsert(), $notation) wide. <x-why :text="'Between the glue '.$notation->text($pouch->innerWidth()).', less ¼ in of play.'" :of="$pouch->name"/></div>
         @endif

@@ -1,7 +1,7 @@
 @php
     $delta = fn (int $now, ?int $was) => $was === null || $now === $was ? '' : ($now > $was ? '+' : '−').abs($now - $was);
     $whySheets = collect($plan->stocks)->map(fn ($stock) => "{$stock->stock->name}: {$stock->cuts->sheets()}".($stock->cuts->sheets() === $stock->cuts->lowerBound ? ', fewer is impossible' : ", at least {$stock->cuts->lowerBound}"))->implode('. ').'.';
-    $whyThick = "Bare {$notation->text($plan->blueprint->bare)}; with mats and what is glued on {$notation->text($plan->thickness(false))}; with prints in pockets and on free faces {$notation->text($plan->thickness(true))}. Every layer adds its thickness where it lies; this is where most lie on each other. Fold shows it cut across.";
+    $whyThick = "Bare {$notation->text($plan->blueprint->bare())}; with mats and what is glued on {$notation->text($plan->thickness(false))}; with prints in pockets and on free faces {$notation->text($plan->thickness(true))}. Every layer adds its thickness where it lies; this is where most lie on each other. Fold shows it cut across.";
 @endphp
 <dl class="tally" aria-label="What it comes to">
     <div><dt>pieces <x-why :text="'The sum of the list of pieces: '.collect($plan->blueprint->sections())->map(fn ($parts, $section) => $section.' '.array_sum(array_column($parts, 'quantity')))->implode(', ').'.'" of="pieces"/></dt><dd>{{ $tally->pieces }} <small>{{ $delta($tally->pieces, $before?->pieces) }}</small></dd></div>
