@@ -38,8 +38,8 @@ final readonly class FaceDrawing
         $drawing->paper($area, $this->palette->of($role), $this->palette->classOf($role));
         $this->drawNotches($drawing, $face);
         $stock = $this->plan->stockOf($face->paper->part);
-        if ($stock->isDirectional($face->paper->side) || $face->upsideDown) {
-            $drawing->flag($area->right()->inMillimetres() - 7, 10.0, 4.5, $face->upsideDown);
+        if ($stock->isDirectional($face->paper->side) || $face->isFallen()) {
+            $drawing->flag($area->right()->inMillimetres() - 7, 10.0, 4.5, $face->lie);
         }
         $this->drawThings($drawing, $face, $lettered);
     }
@@ -51,7 +51,7 @@ final readonly class FaceDrawing
         $panel = $part->panel($face->paper->panel)->area;
         foreach ($part->notches as $notch) {
             if ($panel->middleOf($notch->edge) == $notch->centre) {
-                $edge = $face->upsideDown ? $notch->edge->opposite() : $notch->edge;
+                $edge = $face->edgeOf($notch->edge);
                 $drawing->notch(new Notch(Rectangle::whole($face->size)->middleOf($edge), $edge, $notch->diameter), Palette::GROUND);
             }
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\Part;
-use Ephemeron\Folding\Lie;
 use Ephemeron\Folding\MappedFace;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Format\Svg\SvgDrawing;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Part;
-use Ephemeron\Folding\Lie;
 use Ephemeron\Folding\MappedFace;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Format\PatternSvg;

@@ -8,13 +8,13 @@ namespace Ephemeron\Bench;
 final readonly class Picture
 {
     /** @param 'none'|'sheet'|'part'|'face'|'sections' $kind by key */
-    private function __construct(public string $kind, public string $of)
+    public function __construct(public string $kind = 'none', public string $of = '')
     {
     }
 
     public static function none(): self
     {
-        return new self('none', '');
+        return new self;
     }
 
     /** All pieces, section by section. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Bench;
 
+use Ephemeron\Assembly\Job;
+use Ephemeron\Blueprint\Act\Act;
+use Ephemeron\Blueprint\Act\Reach;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Phase;
@@ -17,20 +20,66 @@ final readonly class Step
      * @param list<string> $lines further sentences, one for each move
      * @param list<string> $parts keys of the parts in hand
      * @param list<string> $places ticked one by one
+     * @param list<Act> $acts what hands do; none where sheets are cut and sorted
+     * @param list<string> $needs keys of the steps that must be done before
      */
     public function __construct(
         public string $key,
-        public int $number,
         public Phase $phase,
         public string $title,
         public string $text,
-        public array $lines,
         public string $section,
-        public Adhesive $adhesive,
-        public ?Caution $caution,
-        public array $parts,
-        public array $places,
-        public Picture $picture,
+        public Adhesive $adhesive = Adhesive::None,
+        public array $lines = [],
+        public ?Caution $caution = null,
+        public array $parts = [],
+        public array $places = [],
+        public Picture $picture = new Picture,
+        public array $acts = [],
+        public array $needs = [],
+        public int $number = 0,
     ) {
+    }
+
+    public function of(Job $job): self
+    {
+        return $this->with($this->number, $job->acts, $job->needs);
+    }
+
+    public function numbered(int $number): self
+    {
+        return $this->with($number, $this->acts, $this->needs);
+    }
+
+    /** @return list<string> keys of faces and panels that nobody gets at any more afterwards */
+    public function covers(): array
+    {
+        $covered = array_merge(...array_map(static fn (Act $act): array => $act->covers(), $this->acts));
+
+        return array_values(array_unique(array_map(static fn (Reach $reach): string => $reach->surface, $covered)));
+    }
+
+    /**
+     * @param list<Act> $acts
+     * @param list<string> $needs
+     */
+    private function with(int $number, array $acts, array $needs): self
+    {
+        return new self(
+            $this->key,
+            $this->phase,
+            $this->title,
+            $this->text,
+            $this->section,
+            $this->adhesive,
+            $this->lines,
+            $this->caution,
+            $this->parts,
+            $this->places,
+            $this->picture,
+            $acts,
+            $needs,
+            $number,
+        );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Binding;
 
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
-use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -36,6 +36,7 @@ final readonly class BoardCase
      * @param Length $gap between spine board and cover board
      * @param Size|null $outside strip over the spine, wider than the spine and both gaps
      * @param Size|null $inside strip inside
+     * @param Length|null $spineHeight of the spine board, where it is not as tall as the boards
      */
     public function __construct(
         private Size $board,
@@ -45,12 +46,13 @@ final readonly class BoardCase
         private ?Size $inside,
         private string $boardWhy,
         private string $spineWhy,
+        private ?Length $spineHeight = null,
     ) {
     }
 
     public function spine(): Size
     {
-        return new Size($this->spine, $this->board->height);
+        return new Size($this->spine, $this->spineHeight ?? $this->board->height);
     }
 
     /** How far a strip of this width reaches onto each cover board. */
@@ -88,8 +90,8 @@ final readonly class BoardCase
         );
         $strips = [];
         foreach ([
-            'outer-wrap' => [$this->outside, 'Spine wrap, outside', Side::B],
-            'inner-wrap' => [$this->inside, 'Spine wrap, inside', Side::A],
+            'outer-wrap' => [$this->outside, 'Spine wrap, outside', Side::A],
+            'inner-wrap' => [$this->inside, 'Spine wrap, inside', Side::B],
         ] as $key => [$size, $name, $side]) {
             if ($size === null) {
                 continue;
@@ -108,8 +110,12 @@ final readonly class BoardCase
                     Adhesive::WetGlue,
                     Layer::Cover,
                     'make-case',
+                    isLap: true,
                 ),
             );
+        }
+        if ($strips === []) {
+            return;
         }
         $draft->task(new Task(
             'make-case',
@@ -118,12 +124,12 @@ final readonly class BoardCase
             sprintf(
                 'Lay board, spine board, board in a row against a ruler, heads level, %s between them: less than two thicknesses of board cracks the wrapping.%s Work the strip into both gaps with the bone folder, close the case once while the glue is damp.',
                 $notation->text($this->gap),
-                $strips === [] ? '' : ' Outside first, then inside.',
+                count($strips) < 2 ? '' : ' Outside first, then inside.',
             ),
             'Case',
             Adhesive::WetGlue,
             [self::BOARD, self::SPINE, ...$strips],
-            caution: Caution::Knife,
+            acts: [Handling::dryFit(self::BOARD, self::SPINE), Handling::press(60, ...$strips)],
         ));
     }
 }

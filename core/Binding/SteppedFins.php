@@ -132,11 +132,27 @@ final readonly class SteppedFins
         return [...$left, ...$right];
     }
 
+    /**
+     * Each fin goes onto a leaf, or between the two halves of one.
+     *
+     * @param list<list<PanelRef>> $leaves the sides that are glued to the fin, leaf by leaf from the front
+     */
+    public function bind(Draft $draft, array $leaves, string $task): void
+    {
+        $area = Rectangle::whole(new Size($this->held ?? $this->fin, $this->length));
+        foreach ($this->inPageOrder() as $index => $fin) {
+            foreach ($leaves[$index] ?? [] as $turn => $side) {
+                $from = $turn === 0 ? $fin : new PanelRef($fin->part, $fin->panel, $fin->side->other());
+                $draft->add(new Joint($side, $from, $area, Adhesive::WetGlue, Layer::Structure, $task, isLap: true));
+            }
+        }
+    }
+
     private function stack(Draft $draft, Notation $notation, string $onto, string $after): void
     {
         for ($unit = $this->units; $unit >= 1; $unit--) {
             $channel = new Size($this->channel($unit), $this->length);
-            $under = $unit === $this->units ? new PanelRef($onto, 'whole', Side::A) : new PanelRef('fins-'.($unit + 1), 'channel', Side::A);
+            $under = $unit === $this->units ? new PanelRef($onto, 'whole', Side::B) : new PanelRef('fins-'.($unit + 1), 'channel', Side::A);
             $room = $unit === $this->units ? $draft->sizeOf($onto) : new Size($this->channel($unit + 1), $this->length);
             $draft->add(
                 new Joint(
@@ -153,9 +169,8 @@ final readonly class SteppedFins
                 Phase::Assemble,
                 $unit === $this->units ? "Stick binding unit {$unit} onto the spine" : sprintf('Stick binding unit %d onto unit %d', $unit, $unit + 1),
                 sprintf(
-                    'Tape on the back of its channel (%s wide), up to the scores and not over them. Centre it%s; both fins stand up. Heads level, press.',
+                    'Up to the scores of its channel (%s wide) and not over them; both fins stand up. Heads level, press.',
                     $notation->text($this->channel($unit)),
-                    $unit === $this->units ? ' on the spine' : sprintf(': %s stays free on each side', $notation->text($this->gap)),
                 ),
                 'Binding',
                 Adhesive::Tape,

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint;
 
+use Ephemeron\Blueprint\Act\Act;
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Glue;
+use Ephemeron\Blueprint\Act\SetMagnet;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
@@ -29,6 +36,9 @@ final class Draft
 
     /** @var array<string, array<string, true>> what must be done before, by task */
     private array $waits = [];
+
+    /** @var array<string, list<Act>> what hands do, by task */
+    private array $acts = [];
 
     /** @var array<string, list<string>> places, by task */
     private array $spots = [];
@@ -80,6 +90,7 @@ final class Draft
         $this->tasks[$task->key] ??= $task;
         $this->hands[$task->key] = ($this->hands[$task->key] ?? []) + array_fill_keys($task->parts, true);
         $this->waits[$task->key] = ($this->waits[$task->key] ?? []) + array_fill_keys($task->after, true);
+        $this->acts[$task->key] = [...($this->acts[$task->key] ?? []), ...$task->acts];
         foreach ($task->places as $place) {
             $this->spots[$task->key][] = $place;
         }
@@ -127,7 +138,101 @@ final class Draft
             array_map($this->add(...), $this->usualPoses($faces));
         }
 
+        foreach ($this->ledger->all(Joint::class) as $joint) {
+            $this->acts[$joint->task][] = new Glue($joint);
+        }
+
+        foreach ($this->ledger->all(Magnet::class) as $magnet) {
+            $this->acts[$magnet->task] = [...($this->acts[$magnet->task] ?? []), ...$this->set($magnet)];
+        }
+
         return new Blueprint($this->lettered(), $faces, array_map($this->whole(...), $this->tasks), $this->ledger);
+    }
+
+    /**
+     * The first of a pair goes onto what closes, the second where it closes to, found by closing it.
+     *
+     * @return list<SetMagnet>
+     */
+    private function set(Magnet $magnet): array
+    {
+        $flap = $this->flapOf($magnet);
+        if ($flap === null) {
+            return [
+                new SetMagnet($magnet->face, null, null, true, $magnet->pairs, $magnet->depth),
+                new SetMagnet($magnet->face, null, null, false, $magnet->pairs, $magnet->depth),
+            ];
+        }
+        $part = $this->faces[$flap->inside]->paper->part;
+        $first = $magnet->face === $flap->over ? $flap->inside : $magnet->face;
+        $closesOn = $this->edge($flap->area, $flap->hinge->opposite());
+        $isOnMat = $this->isOnMat($flap);
+
+        return [
+            new SetMagnet($first, $this->freeEdge($this->faces[$first]), $part, true, $magnet->pairs, $magnet->depth),
+            // What hangs on the mat can be closed only when the mat is there: its second magnet lies over it, under a scrap.
+            new SetMagnet($flap->over, $closesOn, $part, false, $magnet->pairs, $isOnMat ? Depth::Upon : $magnet->depth),
+        ];
+    }
+
+    /** The flap that magnets on this face hold shut: one hinged under the mat rather than one that hangs on it. */
+    private function flapOf(Magnet $magnet): ?Flap
+    {
+        $found = null;
+        foreach ($this->ledger->all(Flap::class) as $flap) {
+            $closes = $magnet->flap === null
+                ? in_array($magnet->face, [$flap->front, $flap->inside, $flap->over], true)
+                : $flap->key === $magnet->flap;
+            if ($closes && ($found === null || $this->isOnMat($found))) {
+                $found = $flap;
+            }
+        }
+
+        return $found;
+    }
+
+    private function isOnMat(Flap $flap): bool
+    {
+        $part = $this->faces[$flap->inside]->paper->part;
+        foreach ($this->ledger->all(Joint::class) as $joint) {
+            if ($joint->from->part === $part && $joint->face === $flap->over && $joint->depth()->value > Depth::Mat->value) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function freeEdge(Face $face): ?Rectangle
+    {
+        return $face->hinge === null ? null : $this->edge(Rectangle::whole($face->size), $face->hinge->opposite());
+    }
+
+    /** Where magnets lie: a finger's breadth along an edge. */
+    private function edge(Rectangle $area, Edge $edge): Rectangle
+    {
+        $breadth = $edge->isUpright() ? $area->size->width : $area->size->height;
+
+        return $area->strip($edge, Length::shortest($breadth->half(), Length::inches(1)));
+    }
+
+    /** The face on the other side of the leaf or flap, null where there is none to be seen. */
+    public function reverseOf(Face $face): ?Face
+    {
+        foreach ($this->ledger->all(Flap::class) as $flap) {
+            if ($flap->front === $face->key || $flap->inside === $face->key) {
+                return $this->faces[$flap->front === $face->key ? $flap->inside : $flap->front] ?? null;
+            }
+        }
+        foreach ($this->faces as $other) {
+            $isBeside = $this->find(Opening::class, $face->key)?->right === $other->key
+                || $this->find(Opening::class, $other->key)?->right === $face->key;
+            if ($face->parent === null && $other->parent === null && abs($other->order - $face->order) === 1 && ! $isBeside) {
+                return $other;
+            }
+        }
+
+        return null;
     }
 
     /** With all that was added to it since it was named first. */
@@ -147,6 +252,7 @@ final class Draft
             $task->caution,
             $task->drawn,
             $task->binds,
+            $this->acts[$task->key] ?? [],
         );
     }
 

@@ -7,6 +7,7 @@ namespace Ephemeron\Blueprint;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
 
 /**
  * A surface one can see and put things on, as it lies before the reader.
@@ -18,7 +19,7 @@ final readonly class Face
      * @param PanelRef $paper what paper one looks at
      * @param int $order place in the reading order, from 0; faces of things share that of the face they sit on
      * @param Edge|null $hinge the edge it turns on
-     * @param bool $upsideDown the sheet's own print stands on its head here
+     * @param Lie $lie how the sheet's own print lies here
      * @param string|null $parent the face this one sits on, null for a face of the book itself
      * @param bool $takesMat whether the mats of the book go on it too
      * @param Rectangle|null $matted the part of it that takes the mat, where something covers the rest; null for all of it
@@ -32,7 +33,7 @@ final readonly class Face
         public PanelRef $paper,
         public int $order,
         public ?Edge $hinge,
-        public bool $upsideDown = false,
+        public Lie $lie = Lie::Upright,
         public ?string $parent = null,
         public bool $takesMat = true,
         public bool $turns = false,
@@ -76,6 +77,20 @@ final readonly class Face
         return $this->with($this->matted, $picture);
     }
 
+    /** Where the reader sees an edge of its panel, which is at that edge of the blank as it is drawn. */
+    public function edgeOf(Edge $drawn): Edge
+    {
+        $seen = $this->paper->side === Side::B && $drawn->isUpright() ? $drawn->opposite() : $drawn;
+
+        return $this->lie->turns($seen);
+    }
+
+    /** Whether the print of the sheet stands on its head or lies on its side. */
+    public function isFallen(): bool
+    {
+        return $this->lie !== Lie::Upright;
+    }
+
     /** What stands on it in a drawing: its number where it is a page. */
     public function shortName(): string
     {
@@ -106,7 +121,7 @@ final readonly class Face
             $this->paper,
             $this->order,
             $this->hinge,
-            $this->upsideDown,
+            $this->lie,
             $this->parent,
             $this->takesMat,
             $this->turns,

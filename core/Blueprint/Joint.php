@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 
@@ -17,6 +18,10 @@ final readonly class Joint implements Fact
      * @param string $task key of the task in which hands do it
      * @param Polygon|null $shape its outline from the area’s corner, where it is no rectangle
      * @param string|null $face key of the face it lies on, null where it ends up inside the book
+     * @param Rectangle|null $held what of the area is glued, where that is not all of it: the tab of a flap
+     * @param Depth|null $depth how deep it lies on its face, where that does not follow from what it is
+     * @param string|null $pouch key of the pouch it closes
+     * @param bool $isLap whether two pieces are made one by it, so that what lies on them goes over the joint
      */
     public function __construct(
         public PanelRef $from,
@@ -27,7 +32,22 @@ final readonly class Joint implements Fact
         public string $task,
         public ?string $face = null,
         public ?Polygon $shape = null,
+        public ?Rectangle $held = null,
+        private ?Depth $depth = null,
+        public ?string $pouch = null,
+        public bool $isLap = false,
     ) {
+    }
+
+    /** Where it touches its face. */
+    public function contact(): Rectangle
+    {
+        return $this->held ?? $this->area;
+    }
+
+    public function depth(): Depth
+    {
+        return $this->depth ?? $this->layer->depth();
     }
 
     public function mark(): null

@@ -23,6 +23,8 @@ final readonly class Pouch implements Fact
      * @param list<Edge> $glued edges held by glue; an edge that is a fold costs nothing
      * @param Edge $opening where things slip in
      * @param bool $kept whether the closed book keeps in what stands out of it
+     * @param PanelRef|null $front the panel that is its front, its side towards the reader
+     * @param PanelRef|null $behind the panel of the same part that lies behind it, where it is folded
      * @param Length $reach from the closed end to where a card may stand at the most (the edge of the page)
      */
     public function __construct(
@@ -34,6 +36,8 @@ final readonly class Pouch implements Fact
         public Edge $opening,
         public Length $reach,
         public bool $kept = false,
+        public ?PanelRef $front = null,
+        public ?PanelRef $behind = null,
     ) {
     }
 

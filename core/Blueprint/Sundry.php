@@ -13,6 +13,7 @@ enum Sundry: string
     case Thread = 'thread';
     case Coil = 'coil';
     case Fastener = 'fastener';
+    case Sheets = 'sheets';
 
     public function label(): string
     {
@@ -23,6 +24,7 @@ enum Sundry: string
             self::Thread => 'thread',
             self::Coil => 'coils',
             self::Fastener => 'brads, eyelets, clips and dots',
+            self::Sheets => 'sheets to sew in',
         };
     }
 
@@ -31,7 +33,7 @@ enum Sundry: string
     {
         return match ($this) {
             self::Ribbon, self::Tape, self::Thread => true,
-            self::Magnet, self::Coil, self::Fastener => false,
+            self::Magnet, self::Coil, self::Fastener, self::Sheets => false,
         };
     }
 }

@@ -57,4 +57,16 @@ final readonly class Allowances
     {
         return $this->unit === Unit::Inch ? $inch : $metric;
     }
+
+    /** Beyond this breadth one pair of magnets leaves the ends of a flap lifted: 6 in, in the metric school 12½ cm (common practice). */
+    public function wideFlap(): Length
+    {
+        return $this->either(Length::inches(6), Length::millimetres(125));
+    }
+
+    /** How many pairs of magnets hold a flap of this breadth. */
+    public function magnetPairs(Length $across): int
+    {
+        return $across->isMoreThan($this->wideFlap()) ? 2 : 1;
+    }
 }

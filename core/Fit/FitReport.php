@@ -8,6 +8,7 @@ use Ephemeron\Fit\Check\BandGoesRound;
 use Ephemeron\Fit\Check\BookCloses;
 use Ephemeron\Fit\Check\CardMaySag;
 use Ephemeron\Fit\Check\ClosuresGoUnderMats;
+use Ephemeron\Fit\Check\ComesTogether;
 use Ephemeron\Fit\Check\CoreStaysHidden;
 use Ephemeron\Fit\Check\EnvelopeHolds;
 use Ephemeron\Fit\Check\EveryThingHasAPage;
@@ -76,6 +77,7 @@ final readonly class FitReport
             new PinsHold,
             new SheetsFold,
             new LeavesStayOpen,
+            new ComesTogether,
             new BookCloses,
             new PiecesComeOffCleanly,
             new InsertSlides,

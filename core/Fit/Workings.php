@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit;
 
+use Ephemeron\Assembly\Job;
+use Ephemeron\Assembly\Order;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\Trimmer;
@@ -23,6 +25,9 @@ final readonly class Workings
     public Bulk $bulk;
 
     public Profile $profile;
+
+    /** @var list<Job> what hands do after the cuts, in the order in which it comes together */
+    public array $jobs;
 
     private Notation $notation;
 
@@ -45,6 +50,7 @@ final readonly class Workings
         $this->bulk = new Bulk($blueprint, $design->materials);
         $this->profile = Profile::of($blueprint, $design->materials);
         $this->notation = $design->notation();
+        $this->jobs = (new Order($blueprint, $design->schools))->jobs();
     }
 
     public function notation(): Notation

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Geometry\Edge;
 
 /** One face of the book in reading order: what paper one looks at, and how it lies. */

@@ -6,6 +6,7 @@ namespace Ephemeron\Folding;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Paper\Side;
@@ -55,7 +56,7 @@ final readonly class PageMap
             $faces[$key] = new MappedFace(
                 $face,
                 $part->letter,
-                $head === null ? ($face->upsideDown ? Lie::UpsideDown : Lie::Upright) : Lie::towards($head[0], $head[1]),
+                $head === null ? $face->lie : Lie::towards($head[0], $head[1]),
                 $stock->showsCore($face->paper->side),
                 $stock->isDirectional($face->paper->side),
                 $openings[$key] ?? null,

@@ -7,6 +7,7 @@ namespace Ephemeron\Folding;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
@@ -345,7 +346,7 @@ final class SceneBuilder
         $onto = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area;
         $from = $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->area;
         $face = $joint->face === null ? null : $this->blueprint->faces[$joint->face] ?? null;
-        $turned = $face !== null && $face->upsideDown;
+        $turned = $face?->lie === Lie::UpsideDown;
         // The glued side looks at the other: equal sides mean that one is turned over.
         $over = $joint->from->side === $joint->onto->side;
         $left = $joint->onto->side === Side::A

@@ -6,12 +6,14 @@ namespace Ephemeron\Format;
 
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Pouch;
@@ -79,7 +81,7 @@ final readonly class PlanJson
                 'lowerBound' => $stock->cuts->lowerBound,
                 'missing' => array_sum($stock->cuts->missing),
             ], $plan->stocks),
-            'steps' => array_map($this->step(...), $plan->steps),
+            'steps' => array_map(fn (Step $step): array => $this->step($step, $plan->blueprint), $plan->steps),
             'findings' => array_map(static fn (Finding $finding): array => [
                 'severity' => $finding->severity->value,
                 'kind' => $finding->kind,
@@ -170,7 +172,8 @@ final readonly class PlanJson
                 'panel' => $face->paper->panel,
                 'side' => $face->paper->side->value,
             ],
-            'upsideDown' => $face->upsideDown,
+            'upsideDown' => $face->lie === Lie::UpsideDown,
+            'lie' => $face->lie->value,
             'mats' => array_values(array_map(fn (Joint $joint): array => [
                 'part' => $plan->blueprint->part($joint->from->part)->letter,
                 'width' => $this->length($joint->area->size->width, $notation),
@@ -220,7 +223,7 @@ final readonly class PlanJson
     }
 
     /** @return array<string, mixed> */
-    private function step(Step $step): array
+    private function step(Step $step, Blueprint $blueprint): array
     {
         return [
             'number' => $step->number,
@@ -233,6 +236,9 @@ final readonly class PlanJson
             'adhesive' => $step->adhesive->value,
             'caution' => $step->caution?->text(),
             'places' => $step->places,
+            'acts' => array_map((new ActJson($blueprint))->toArray(...), $step->acts),
+            'needs' => $step->needs,
+            'covers' => $step->covers(),
         ];
     }
 

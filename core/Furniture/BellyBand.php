@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Fold;
@@ -94,15 +96,15 @@ final readonly class BellyBand implements Furniture
             'belly-bands',
             Phase::Mat,
             'Fold the bands round the mats',
-            sprintf('Mark %s on the band and %s on the page: where they meet the band is centred or where you want it. Fold the tabs back round the mat or liner and tape them down behind it.', $spot->notation->text($breadth->half()), $spot->notation->text($start->plus($breadth->half()))),
+            sprintf('Mark %s on the band and %s on the page: where they meet the band lies right. Fold its tabs back round the mat or liner, before that is glued down, and tape them behind it.', $spot->notation->text($breadth->half()), $spot->notation->text($start->plus($breadth->half()))),
             'Bands',
             Adhesive::Tape,
             [$part],
             places: [$spot->face->name],
             face: $spot->face->key,
         ));
-        $this->addInsert($spot, $upright, $free, $breadth);
-        $this->addLiners($spot, $upright, $free, $start, $across->minus($start, $breadth));
+        $this->addInsert($spot, $upright, $free, $breadth, $part);
+        $this->addLiners($spot, $upright, $free, $start, $breadth);
 
         return new Placement($area, ['front' => $this->front($spot, $area, $part)], $upright ? Axis::Width : Axis::Height);
     }
@@ -115,7 +117,7 @@ final readonly class BellyBand implements Furniture
         return $front;
     }
 
-    private function addInsert(Spot $spot, bool $upright, Length $free, Length $breadth): void
+    private function addInsert(Spot $spot, bool $upright, Length $free, Length $breadth, string $band): void
     {
         if ($spot->values->choice('insert') !== 'yes') {
             return;
@@ -127,21 +129,57 @@ final readonly class BellyBand implements Furniture
         $size = $upright ? new Size($wide, $tall) : new Size($tall, $wide);
         $part = $spot->draft->part(new Part("{$spot->key}/insert", 'Insert behind the band', 'Bands', $size, StockRole::InsertCard, places: [$spot->face->name], why: 'The band’s free length less its play; as broad as the band and an inch on each side.'));
         $spot->draft->add(new Slide('The insert', 'the band', $tall, $free, $play, $spot->face->key, $spot->placeOf('insert-size')));
-        $spot->draft->task(new Task('band-inserts', Phase::Fill, 'Slide the inserts behind the bands', 'Only once the bands are dry.', 'Bands', parts: [$part], places: [$spot->face->name], face: $spot->face->key));
+        $spot->draft->task(new Task('band-inserts', Phase::Fill, 'Slide the inserts behind the bands', 'Only once the bands are dry.', 'Bands', parts: [$part], places: [$spot->face->name], face: $spot->face->key, acts: [new Slip($part, $band)]));
     }
 
-    private function addLiners(Spot $spot, bool $upright, Length $free, Length $before, Length $after): void
+    /** Beside the band, a quarter tucked under it; the part that is tucked stays dry. */
+    private function addLiners(Spot $spot, bool $upright, Length $free, Length $start, Length $breadth): void
     {
         if ($spot->values->choice('liners') !== 'yes') {
             return;
         }
-        foreach ([$before, $after] as $visible) {
+        $tuck = $spot->allowances->quarter();
+        $end = $start->plus($breadth);
+        $across = $upright ? $spot->size()->width : $spot->size()->height;
+        foreach ([[Length::zero(), $start, Length::zero()], [$end, $across->minus($end), $tuck]] as [$from, $visible, $before]) {
             if (! $visible->isPositive()) {
                 continue;
             }
-            $broad = $visible->plus($spot->allowances->quarter());
-            $part = $spot->draft->part(new Part("{$spot->key}/liner", 'Liner strip', 'Bands', $upright ? new Size($broad, $free) : new Size($free, $broad), StockRole::MatTop, places: [$spot->face->name], why: sprintf('%s in sight and %s tucked under the band.', $spot->notation->text($visible), $spot->notation->text($spot->allowances->quarter()))));
-            $spot->draft->task(new Task('band-liners', Phase::Fill, 'Tuck the liner strips under the bands', 'Glue the part that shows only; the leading edge under the band stays dry, so that inserts pass over it.', 'Bands', Adhesive::WetGlue, [$part], ['belly-bands'], [$spot->face->name], $spot->face->key));
+            $lies = static fn (Length $at, Length $broad): Rectangle => $upright
+                ? Rectangle::at($at, Length::zero(), new Size($broad, $free))
+                : Rectangle::at(Length::zero(), $at, new Size($free, $broad));
+            $area = $lies($from->minus($before), $visible->plus($tuck));
+            $part = $spot->draft->part(new Part(
+                "{$spot->key}/liner",
+                'Liner strip',
+                'Bands',
+                $area->size,
+                StockRole::MatTop,
+                places: [$spot->face->name],
+                why: sprintf('%s in sight and %s tucked under the band.', $spot->notation->text($visible), $spot->notation->text($tuck)),
+            ));
+            $spot->draft->add(new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Mat,
+                'band-liners',
+                $spot->face->key,
+                held: $lies($from, $visible),
+                depth: Depth::Double,
+            ));
+            $spot->draft->task(new Task(
+                'band-liners',
+                Phase::Fill,
+                'Tuck the liner strips under the bands',
+                'The edge under the band stays dry, so that inserts pass over it.',
+                'Bands',
+                Adhesive::WetGlue,
+                [$part],
+                places: [$spot->face->name],
+                face: $spot->face->key,
+            ));
         }
     }
 }

@@ -74,14 +74,14 @@ final readonly class ExpandingPocket implements Furniture
         );
         $area = $spot->area($size, up: $hairline);
         [$front, $parts] = $this->addPieces($spot, $size);
-        $spot->draft->add(new Joint(new PanelRef($front, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'expanding-pockets', $spot->face->key));
-        $spot->draft->add(new Pouch($spot->key, 'Expanding pocket on '.lcfirst($spot->face->name), $spot->face->key, $size, [Edge::Left, Edge::Right], Edge::Top, $area->bottom()));
+        $this->join($spot, $area, $front, $parts[1]);
+        $spot->draft->add(new Pouch($spot->key, 'Expanding pocket on '.lcfirst($spot->face->name), $spot->face->key, $size, [Edge::Left, Edge::Right], Edge::Top, $area->bottom(), front: new PanelRef($front, 'front', Side::A)));
         $spot->draft->add(new Lump('expanding pocket', $spot->face->key, $spot->values->length('opens')->half()));
         $spot->draft->task(new Task(
             'expanding-pockets',
             Phase::Pocket,
             'Build the expanding pockets',
-            'Glue the front tab of each concertina strip behind the front, the gusset of the foot between them; then the back tabs and the foot’s tab to the page, glue up to the scores. Press it flat once: the strips fold inwards.',
+            'The concertina strips go behind the front first, the gusset of the foot between them; then all to the page. Press it flat once: the strips fold inwards.',
             'Expanding pocket',
             Adhesive::WetGlue,
             $parts,
@@ -92,6 +92,29 @@ final readonly class ExpandingPocket implements Furniture
         $spot->draft->face($face);
 
         return new Placement($area, ['front' => $face, ...$this->addFlap($spot, $area)]);
+    }
+
+    /** The strips behind the front, then their back tabs and the tab of the foot to the page. */
+    private function join(Spot $spot, Rectangle $area, string $front, string $side): void
+    {
+        $tab = $spot->values->length('tab');
+        $behind = new PanelRef($front, 'front', Side::B);
+        $whole = Rectangle::whole($area->size);
+        foreach ([Edge::Left, Edge::Right] as $edge) {
+            $spot->draft->add(
+                new Joint(new PanelRef($side, 'front-tab', Side::A), $behind, $whole->strip($edge, $tab), Adhesive::WetGlue, Layer::Structure, 'expanding-pockets'),
+            );
+        }
+        $spot->draft->add(new Joint(
+            $behind,
+            $spot->face->paper,
+            $area,
+            Adhesive::WetGlue,
+            Layer::Pocket,
+            'expanding-pockets',
+            $spot->face->key,
+            pouch: $spot->key,
+        ));
     }
 
     /** @return array{string, list<string>} the front, and all pieces */
@@ -119,7 +142,7 @@ final readonly class ExpandingPocket implements Furniture
         $top = Length::longest($pocket->top()->minus($clear), Length::zero());
         $area = Rectangle::at($pocket->left()->plus($pocket->size->width->minus($width)->half()), $top, new Size($width, $depth));
         $added = (new HingedFlap($spot, $area, Edge::Top, $spot->values->length('tab'), 'Pocket flap', 'Expanding pocket'))->add("{$spot->key}/flap", 'pocket-flaps');
-        $spot->draft->task(new Task('pocket-flaps', Phase::Closure, 'Hinge the pocket flaps', 'Above the opening, only the tab taped; it closes down over the filled pocket.', 'Expanding pocket', Adhesive::Tape, [$added['front']->paper->part], places: [$spot->face->name], face: $spot->face->key));
+        $spot->draft->task(new Task('pocket-flaps', Phase::Closure, 'Hinge the pocket flaps', 'Above the opening: it closes down over the filled pocket.', 'Expanding pocket', Adhesive::Tape, [$added['front']->paper->part], places: [$spot->face->name], face: $spot->face->key));
 
         return ['flap' => $added['front'], 'flap-inside' => $added['inside']];
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Fasten;
+use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Loose;
@@ -40,11 +43,11 @@ final readonly class Fastening implements Furniture
         $length = static fn (int $inches, int $millimetres, string $meaning): Parameter => Parameter::length('length', 'Length', $meaning, Length::inches(4), Length::inches(80), Length::inches($inches), Length::millimetres($millimetres));
 
         return [
-            new self('ribbon-tie', 'Ribbon tie', 'A ribbon under the mats, tied in a bow.', 'Tape the ribbon across the middle, its ends equal beyond the edge. The mat goes over it: this is the last moment for it.', Phase::Closure, 300, 1, $length(30, 760, 'For both sides and the bow together; 25 to 30 in (64 to 76 cm).')),
+            new self('ribbon-tie', 'Ribbon tie', 'A ribbon under the mats, tied in a bow.', 'Its ends are equal beyond the edges.', Phase::Closure, 300, 1, $length(30, 760, 'For both sides and the bow together; 25 to 30 in (64 to 76 cm).')),
             new self('eyelet-lace', 'Lace through eyelets', 'Two eyelets and a lace or ribbon through them.', 'Punch the two holes, at least 1 in (25 mm) from the ends, set the eyelets from the front on a mat, and thread the lace when the book is done.', Phase::Closure, 1000, 1, $length(25, 640, 'Of the lace.'), Caution::Needle),
             new self('hook-and-loop-dot', 'Hook-and-loop dot', 'A pair of dots under the free edge.', 'Stick both dots together, peel the lower one, close the flap squared up and press: both sit where they belong. Over the mats.', Phase::Finish, 1500, 1),
             new self('paper-clip', 'Paper clip', 'A clip glued under a strip, over the edge.', 'Glue the clip under a scrap of card at the edge, its open end outwards, before the mat: the mat covers what holds it.', Phase::Closure, 1000, 1),
-            new self('cord', 'Cord', 'A cord wrapped round, or round a button.', 'Fasten the cord behind the mat at one end; it goes round the filled book or the waterfall twice.', Phase::Closure, 1000, 1, $length(24, 600, 'Of the cord.')),
+            new self('cord', 'Cord', 'A cord wrapped round, or round a button.', 'By one end; it goes round the filled book or the waterfall twice.', Phase::Closure, 1000, 1, $length(24, 600, 'Of the cord.')),
             new self('loop-band', 'Elastic loop', 'A loop round the filled album.', 'Measure it round the filled album, a little shorter than all round, knot it and fasten the knot under the back mat or leave it loose.', Phase::Finish, 1000, 1, $length(16, 400, 'Of the elastic.')),
         ];
     }
@@ -89,9 +92,23 @@ final readonly class Fastening implements Furniture
             places: [$spot->face->name],
             face: $spot->face->key,
             caution: $this->caution,
+            acts: [$this->act($spot)],
         ));
 
         return new Placement($spot->area(Size::inches(0.5, 0.5)));
+    }
+
+    /** What finishes the book lies over the mats, the rest under them; what sits on a flap waits for the flap. */
+    private function act(Spot $spot): Fasten
+    {
+        return new Fasten(
+            "the {$this->lower()}",
+            $spot->face->key,
+            $this->key === 'ribbon-tie' ? null : $spot->area(Size::inches(0.5, 0.5)),
+            $this->phase === Phase::Finish ? Depth::Upon : Depth::UnderMat,
+            $this->key === 'ribbon-tie' ? Adhesive::Tape : Adhesive::None,
+            on: $spot->face->turns ? [$spot->face->paper->part] : [],
+        );
     }
 
     private function lower(): string

@@ -81,7 +81,7 @@ final readonly class FlapOnFace implements Furniture
             'hinge-flaps',
             Phase::Closure,
             'Hinge the flaps',
-            'Tape on the back of the tab only, up to its score; the score lies on the edge of the face. Close it once: the free edges stay inside the page. The mat of the face covers the tab.',
+            'Close it once: the free edges stay inside the page. The mat of the face covers the tab.',
             'Flaps',
             Adhesive::Tape,
             [$faces['front']->paper->part],

@@ -62,7 +62,7 @@ final readonly class FlapPair implements Furniture
             'hinge-pairs',
             Phase::Closure,
             'Hinge the pairs of flaps',
-            'Tape on the back of each tab only, up to its score. Close the first, then the second beside or over it: they must not push each other up. The mat of the face covers both tabs.',
+            'Close the first, then the second beside or over it: they must not push each other up. The mat of the face covers both tabs.',
             'Flaps',
             Adhesive::Tape,
             array_values(array_unique(array_map(static fn (Face $face): string => $face->paper->part, array_values($faces)))),

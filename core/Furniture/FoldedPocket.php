@@ -135,7 +135,7 @@ final readonly class FoldedPocket implements Furniture
             why: $folded ? 'A square; folded from corner to corner it is a triangle of two layers.' : 'A square cut from corner to corner; the other half makes a second one.',
         ));
         $glued = array_map(Edge::from(...), explode('-', $corner));
-        $this->glue($spot, $part, $area, $glued, $glued[0]->opposite(), $this->triangle($side, $glued), $folded ? 'Fold the square corner to corner, the fold towards the middle of the page. Glue along the two edges of the page only.' : 'Glue along the two edges of the page only; the long edge stays open.');
+        $this->glue($spot, $part, $area, $glued, $glued[0]->opposite(), $this->triangle($side, $glued), $folded ? 'Fold the square corner to corner, the fold towards the middle of the page.' : 'Only along the two edges of the page.');
 
         return new Placement($area);
     }
@@ -155,7 +155,7 @@ final readonly class FoldedPocket implements Furniture
         $top = $high === Edge::Left ? Length::zero() : $size->width;
         $cutAway = new Polygon([new Point($top, Length::zero()), new Point($low, Length::zero()), new Point($low, $drop)]);
         $part = $spot->draft->part(new Part($spot->key, 'Angled pocket', 'Pockets', $size, StockRole::PocketPaper, places: [$spot->face->name], cutAways: $drop->isPositive() ? [$cutAway] : [], why: "Deep side {$spot->notation->text($size->height)}, shallow side {$spot->notation->text($shallow)}."));
-        $this->glue($spot, $part, $area, [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, null, 'Thin beads along both sides and the foot; the slanted top stays open.');
+        $this->glue($spot, $part, $area, [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, null, 'The slanted top stays open.');
 
         return Placement::withFront($area, $this->front($spot, $part, $area));
     }
@@ -183,8 +183,8 @@ final readonly class FoldedPocket implements Furniture
             cutAways: [Polygon::of($grid->area('left-tab', 'tab')), Polygon::of($grid->area('right-tab', 'tab'))],
             why: "Body and tabs: {$grid->inWords($spot->notation)}. The two foot corners are clipped away.",
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'body-body', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key));
-        $spot->draft->add(new Pouch($spot->key, "Envelope on {$this->lower($spot)}", $spot->face->key, $size, [], Edge::Top, $area->bottom()));
+        $spot->draft->add(new Joint(new PanelRef($part, 'body-body', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, pouch: $spot->key));
+        $spot->draft->add(new Pouch($spot->key, "Envelope on {$this->lower($spot)}", $spot->face->key, $size, [], Edge::Top, $area->bottom(), front: new PanelRef($part, 'body-body', Side::A)));
         $this->addTask($spot, $part, 'Fold the tabs behind, glue them to the page; glue only on the tabs, so the whole width stays free.');
         $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the envelope", $size, new PanelRef($part, 'body-body', Side::A));
         $spot->draft->face($front);
@@ -195,8 +195,8 @@ final readonly class FoldedPocket implements Furniture
     /** @param list<Edge> $glued */
     private function glue(Spot $spot, string $part, Rectangle $area, array $glued, Edge $opening, ?Polygon $shape, string $how): void
     {
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, $shape));
-        $spot->draft->add(new Pouch($spot->key, "{$this->name} on {$this->lower($spot)}", $spot->face->key, $area->size, $glued, $opening, $area->size->height));
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, $shape, pouch: $spot->key));
+        $spot->draft->add(new Pouch($spot->key, "{$this->name} on {$this->lower($spot)}", $spot->face->key, $area->size, $glued, $opening, $area->size->height, front: new PanelRef($part, 'whole', Side::A)));
         $this->addTask($spot, $part, $how);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Face;
@@ -40,6 +41,7 @@ final readonly class HingedFlap
         private string $name,
         private string $section = 'Flaps',
         private string $number = '',
+        private Depth $depth = Depth::Hinge,
     ) {
     }
 
@@ -67,7 +69,7 @@ final readonly class HingedFlap
             corners: $corners,
             why: "Panel and tab: {$grid->inWords($spot->notation)}.",
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'tab', Side::B), $spot->face->paper, $this->area, Adhesive::Tape, Layer::Flap, $task, $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'tab', Side::B), $spot->face->paper, $this->area, Adhesive::Tape, Layer::Flap, $task, $spot->face->key, held: $this->area->strip($this->hinge, $this->tab), depth: $this->depth));
         $label = trim(lcfirst($this->name)." {$this->number}");
         $front = $spot->face->front("{$key}/front", "{$spot->face->name}, ".$label, $this->area->size, new PanelRef($part, 'flap', Side::B), true, $this->hinge, true);
         $inside = $spot->face->front("{$key}/inside", "{$spot->face->name}, inside of the ".$label, $this->area->size, new PanelRef($part, 'flap', Side::A), $insideTakesMat, $this->hinge->opposite(), true);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Band;
 use Ephemeron\Blueprint\Closing;
@@ -68,6 +69,7 @@ final readonly class LooseBand implements Furniture
             Adhesive::WetGlue,
             [$part],
             face: $spot->face->key,
+            acts: [new Thread('the band', [$part], pierced: false)],
         ));
         $area = $across
             ? Rectangle::centred(new Size($spot->size()->width, Length::shortest($breadth, $spot->size()->height)), $spot->size())

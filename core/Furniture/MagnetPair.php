@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Closing;
@@ -35,23 +36,19 @@ final readonly class MagnetPair
      * @param Length $across breadth of what is held
      * @param list<string> $parts pieces that belong to it
      */
-    public function add(string $name, int $pairs, Length $across, array $parts = [], int $layers = 2): void
+    public function add(string $name, int $pairs, Length $across, array $parts = [], int $layers = 2, string $task = 'magnets', Depth $depth = Depth::UnderMat): void
     {
         $spot = $this->spot;
         $layer = Length::micrometres(300);
-        $spot->draft->add(new Magnet($name, $spot->face->key, $pairs, $across, $layer->times($layers), $layer, $spot->placeOf('pairs')));
+        $spot->draft->add(new Magnet($name, $spot->face->key, $pairs, $across, $layer->times($layers), $layer, $spot->placeOf('pairs'), $task, $depth === Depth::UnderMat ? null : '', $depth));
         $spot->draft->add(new Lump('magnets', $spot->face->key, self::thickness()));
         $spot->draft->add(new Loose('Magnet, thin disc', null, 2 * $pairs, 'Closure', Sundry::Magnet));
         $spot->draft->add(new Closing('magnets'));
         $spot->draft->task(new Task(
-            'magnets',
-            Phase::Closure,
-            'Set the magnets',
-            sprintf(
-                'Glue the first of each pair %s from the edge, in the middle%s. Set the second on it with a drop of glue, close the flap squared up and press: they find their own places. Mats come over them later; do not burnish there.',
-                $spot->notation->text($spot->allowances->either(Length::inches(0, 5, 8), Length::millimetres(15))),
-                $pairs > 1 ? ' of each half' : '',
-            ),
+            $task,
+            $depth === Depth::UnderMat ? Phase::Closure : Phase::Fill,
+            $depth === Depth::UnderMat ? 'Set the magnets' : 'Set the magnets of the pull waterfalls',
+            'Do not burnish over them.',
             'Closure',
             Adhesive::WetGlue,
             $parts,

@@ -38,7 +38,7 @@ final readonly class Magnets implements Furniture
     public function parameters(): array
     {
         return [
-            Parameter::count('pairs', 'Pairs', 'One for a narrow flap, two when it is wider than about 6 in (15 cm).', 1, 4, 1),
+            Parameter::count('pairs', 'Pairs', 'One for a narrow flap, two when it is wider than about 6 in (12½ cm).', 1, 4, 1),
             Parameter::count('layers', 'Layers between', 'Card and mats between the two of a pair; a small pair pulls through about three.', 0, 12, 2),
             HingeEdge::parameter(),
         ];

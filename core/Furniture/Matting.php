@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
@@ -40,7 +41,12 @@ final readonly class Matting
         }
         $room = $this->room($face, $covered, $notation);
         $sizes = $this->rule->matsFor($face->key, $room->size, $notation->unit);
-        $task = $face->isCover() ? 'mat-covers' : ($face->isOfTheBook() ? 'mat-pages' : 'mat-flaps');
+        $task = match (true) {
+            $face->isCover() => 'mat-covers',
+            $face->isOfTheBook() => 'mat-pages',
+            $face->turns => 'mat-flaps',
+            default => 'mat-pockets',
+        };
         $under = $face->paper;
         $parts = [];
         foreach ($sizes as $layer => $size) {
@@ -66,6 +72,7 @@ final readonly class Matting
                 Layer::Mat,
                 $layer === 0 ? $task : "double-{$task}",
                 $face->key,
+                depth: Depth::Mat,
             ));
             $under = new PanelRef($part, 'whole', $shows);
             $parts[] = $part;
@@ -142,13 +149,13 @@ final readonly class Matting
     private function addTasks(Draft $draft, Face $face, string $task, array $parts): void
     {
         $section = $this->section($face);
-        $what = $face->isCover() ? 'cover' : ($face->isOfTheBook() ? 'page' : 'flap and pocket');
+        $what = ['mat-covers' => 'cover', 'mat-pages' => 'page', 'mat-flaps' => 'flap', 'mat-pockets' => 'pocket'][$task] ?? '';
         if (count($parts) > 1) {
             $draft->task(new Task(
                 "double-{$task}",
                 Phase::Mat,
                 "Double up the {$what} mats",
-                'Glue each second mat onto its first one with an even border all round. Check that the print stands upright on both.',
+                'Check that the print stands upright on both.',
                 $section,
                 Adhesive::WetGlue,
                 $parts,
@@ -162,19 +169,15 @@ final readonly class Matting
             match ($task) {
                 'mat-covers' => 'Mat the covers',
                 'mat-pages' => 'Mat the pages',
-                default => 'Mat the flaps and pocket fronts',
+                'mat-flaps' => 'Mat the flaps',
+                default => 'Mat the pocket fronts',
             },
-            'Glue the mat in the middle of the face with an even border, print upright, and press from the middle outwards. Up to the scores, never over them.',
+            'Print upright; press from the middle outwards. Up to the scores, never over them.',
             $section,
             Adhesive::WetGlue,
             [$parts[0]],
-            [
-                ...(count($parts) > 1 ? ["double-{$task}"] : []),
-                ...($face->isCover() && $draft->hasTask('ribbon') ? ['ribbon'] : []),
-                ...($face->isCover() && $draft->hasTask('cover-cards') ? ['cover-cards'] : []),
-            ],
-            [$face->name],
-            $face->key,
+            places: [$face->name],
+            face: $face->key,
         ));
     }
 }

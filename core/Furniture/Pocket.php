@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Adhesive;
-use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\GlueZone;
@@ -19,14 +20,10 @@ use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\PocketOrder;
-use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
-use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
-use Ephemeron\Measure\ToolGrid;
-use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\PhotoSize;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
@@ -87,89 +84,99 @@ final readonly class Pocket implements CoversFoot, Furniture
 
     public function place(Spot $spot): Placement
     {
-        [$draft, $face, $key, $values, $notation] = [$spot->draft, $spot->face, $spot->key, $spot->values, $spot->notation];
-        $front = $values->choice('style') === 'double'
-            ? $this->placeDouble($draft, $face, $key, $values, $notation)
-            : $this->placeSingle($draft, $face, $key, $values, $notation);
-        $this->addCard($draft, $face, $key, $values, $notation);
+        $area = $this->area($spot);
+        $front = match ($spot->values->choice('style')) {
+            'double' => $this->placeDouble($spot, $area),
+            'side-load' => $this->placeSingle($spot, $area, $this->sideOpening($spot)),
+            default => $this->placeSingle($spot, $area, Edge::Top),
+        };
+        $this->addCard($spot);
 
-        return Placement::withFront($this->area($face, $values, $notation), $front);
+        return Placement::withFront($area, $front);
     }
 
     public function covers(Spot $spot): ?Length
     {
-        $order = PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets;
-        if ($order === PocketOrder::MatFirst) {
-            return null;
-        }
-
-        return $spot->size()->height->minus($this->area($spot->face, $spot->values, $spot->notation)->top());
+        return $this->isFirst($spot) ? $spot->size()->height->minus($this->area($spot)->top()) : null;
     }
 
-    private function placeSingle(Draft $draft, Face $face, string $key, Values $values, Notation $notation): Face
+    private function isFirst(Spot $spot): bool
     {
-        $area = $this->area($face, $values, $notation);
-        $opening = $values->choice('style') === 'side-load' ? $this->sideOpening($face, $values) : Edge::Top;
-        $task = $opening === Edge::Top ? 'pockets-top' : 'pockets-side';
-        $front = $this->addPocket($draft, $face, $key, $opening === Edge::Top ? 'Top-load pocket' : 'Side-load pocket', $area, $opening, $values, $notation, $task);
-        $this->addTask($draft, $task, $face, $front->paper->part, $opening);
+        return (PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets) === PocketOrder::PocketFirst;
+    }
+
+    private function placeSingle(Spot $spot, Rectangle $area, Edge $opening): Face
+    {
+        $task = $this->task($spot, $opening);
+        $front = $this->addPocket($spot, $spot->face, $spot->key, $opening === Edge::Top ? 'Top-load pocket' : 'Side-load pocket', $area, $opening, $task);
+        $this->addTask($spot, $task, $front->paper->part);
 
         return $front;
     }
 
-    private function placeDouble(Draft $draft, Face $face, string $key, Values $values, Notation $notation): Face
+    private function placeDouble(Spot $spot, Rectangle $area): Face
     {
-        $area = $this->area($face, $values, $notation);
-        $tall = $this->addPocket($draft, $face, $key, 'Tall pocket', $area, Edge::Top, $values, $notation, 'pockets-top');
-        $depth = $values->lengthOr('short-depth', $this->grid($notation)->up($area->size->height->half()));
-        $shortSize = new Size($area->size->width, $depth);
-        $onTall = Rectangle::at(Length::zero(), $area->size->height->minus($depth), $shortSize);
-        $short = $this->addPocket($draft, $tall, "{$key}/short", 'Short pocket', $onTall, Edge::Top, $values, $notation, 'short-on-tall', $area->bottom());
-
-        $draft->task(new Task(
+        $task = $this->task($spot, Edge::Top);
+        $tall = $this->addPocket($spot, $spot->face, $spot->key, 'Tall pocket', $area, Edge::Top, $task);
+        $depth = $spot->length('short-depth', $spot->grooves()->up($area->size->height->half()));
+        $onTall = Rectangle::at(Length::zero(), $area->size->height->minus($depth), new Size($area->size->width, $depth));
+        $short = $this->addPocket($spot, $tall, "{$spot->key}/short", 'Short pocket', $onTall, Edge::Top, 'short-on-tall', $area->bottom());
+        $spot->draft->task(new Task(
             'short-on-tall',
             Phase::Pocket,
             'Glue the short pockets onto the tall ones',
-            'First the short one, while the tall one still lies flat on the table: glue along its sides and foot, feet and sides level. The top stays open.',
+            'While the tall one still lies flat on the table.',
             'Pockets',
             Adhesive::WetGlue,
             [$tall->paper->part, $short->paper->part],
-            places: [$face->name],
-            face: $face->key,
+            places: [$spot->face->name],
+            face: $spot->face->key,
         ));
-        $this->addTask($draft, 'pockets-top', $face, $tall->paper->part, Edge::Top, ['short-on-tall']);
+        $this->addTask($spot, $task, $tall->paper->part);
 
         return $short;
     }
 
-    private function addPocket(
-        Draft $draft,
-        Face $face,
-        string $key,
-        string $name,
-        Rectangle $area,
-        Edge $opening,
-        Values $values,
-        Notation $notation,
-        string $task,
-        ?Length $reach = null,
-    ): Face {
+    private function task(Spot $spot, Edge $opening): string
+    {
+        $task = $opening === Edge::Top ? 'pockets-top' : 'pockets-side';
+
+        return $this->isFirst($spot) ? "{$task}-first" : $task;
+    }
+
+    private function addPocket(Spot $spot, Face $face, string $key, string $name, Rectangle $area, Edge $opening, string $task, ?Length $reach = null): Face
+    {
         $whole = Rectangle::whole($area->size);
         $glued = $opening->others();
-        $notch = $notation->unit === Unit::Inch ? Length::inches(1) : Length::millimetres(25);
-        $part = $draft->part(new Part(
+        $isCard = $spot->values->choice('paper') === 'card';
+        $part = $spot->draft->part(new Part(
             key: $key,
             name: $name,
             section: 'Pockets',
             size: $area->size,
-            role: $values->choice('paper') === 'card' ? StockRole::StructureCard : StockRole::PocketPaper,
-            notches: $values->choice('notched') === 'yes' ? [new Notch($whole->middleOf($opening), $opening, $notch)] : [],
-            glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue), $glued),
-            places: [$face->name],
-            why: isset($values->values['depth']) ? 'As you chose.' : sprintf('Nearly the width of the face, %s; a little under half of its height.', $notation->size($face->size)),
+            role: $isCard ? StockRole::StructureCard : StockRole::PocketPaper,
+            notches: $spot->values->choice('notched') === 'yes' ? [new Notch($whole->middleOf($opening), $opening, $spot->allowances->notch())] : [],
+            glueZones: array_map(
+                static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue),
+                $glued,
+            ),
+            places: [$spot->face->name],
+            why: isset($spot->values->values['depth'])
+                ? 'As you chose.'
+                : sprintf('Nearly the width of the face, %s; a little under half of its height.', $spot->notation->size($face->size)),
         ));
-        $draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $face->paper, $area, Adhesive::WetGlue, Layer::Pocket, $task, $face->key));
-        $draft->add(new Pouch(
+        $spot->draft->add(new Joint(
+            new PanelRef($part, 'whole', Side::B),
+            $face->paper,
+            $area,
+            Adhesive::WetGlue,
+            Layer::Pocket,
+            $task,
+            $face->key,
+            depth: $this->isFirst($spot) ? Depth::Hinge : null,
+            pouch: $key,
+        ));
+        $spot->draft->add(new Pouch(
             key: $key,
             name: "{$name} on ".lcfirst($face->name),
             face: $face->key,
@@ -181,81 +188,78 @@ final readonly class Pocket implements CoversFoot, Furniture
                 Edge::Left => $area->right(),
                 default => $face->size->width->minus($area->left()),
             },
+            front: new PanelRef($part, 'whole', Side::A),
         ));
-        $front = $face->front("{$key}/front", "{$face->name}, ".lcfirst($name), $area->size, new PanelRef($part, 'whole', Side::A), $values->choice('paper') === 'card');
-        $draft->face($front);
+        $front = $face->front("{$key}/front", "{$face->name}, ".lcfirst($name), $area->size, new PanelRef($part, 'whole', Side::A), $isCard);
+        $spot->draft->face($front);
 
         return $front;
     }
 
-    /** @param list<string> $after */
-    private function addTask(Draft $draft, string $task, Face $face, string $part, Edge $opening, array $after = []): void
+    private function addTask(Spot $spot, string $task, string $part): void
     {
-        $draft->task(new Task(
+        $isFirst = $this->isFirst($spot);
+        $spot->draft->task(new Task(
             $task,
-            Phase::Pocket,
-            $opening === Edge::Top ? 'Glue the top-load pockets onto the pages' : 'Glue the side-load pockets onto the pages',
-            $opening === Edge::Top
-                ? 'Thin beads along both sides and the foot; the notched top stays open. Press, wipe the ooze, slide a card in and out once before it sets.'
-                : 'Thin beads along the top, the foot and one side; the notched side stays open. Press, wipe the ooze, slide a card in and out once before it sets.',
+            $isFirst ? Phase::Mat : Phase::Pocket,
+            (str_starts_with($task, 'pockets-top') ? 'Glue the top-load pockets onto the pages' : 'Glue the side-load pockets onto the pages')
+                .($isFirst ? ', before their mats' : ''),
+            'Slide a card in and out once before it sets.',
             'Pockets',
             Adhesive::WetGlue,
             [$part],
-            $after,
-            [$face->name],
-            $face->key,
+            places: [$spot->face->name],
+            face: $spot->face->key,
         ));
     }
 
-    private function addCard(Draft $draft, Face $face, string $key, Values $values, Notation $notation): void
+    private function addCard(Spot $spot): void
     {
-        $photo = PhotoSize::tryFrom($values->choice('card'));
+        $photo = PhotoSize::tryFrom($spot->values->choice('card'));
         if ($photo === null) {
             return;
         }
-        $place = $face->name;
-        $mat = $draft->part(new Part("{$key}/card", "Photo mat for {$photo->label()}", 'Loose cards', $photo->mat(), StockRole::InsertCard, upright: false, places: [$place], why: 'The print and ¼ in (½ cm) each way.'));
-        $writing = $draft->part(new Part("{$key}/writing", 'Writing card', 'Loose cards', $photo->size(), StockRole::InsertCard, upright: false, places: [$place], why: 'As large as the print: it goes onto the back of its mat.'));
-        $draft->add(new Filling($mat, $key));
-        $draft->task(new Task(
-            "cards-{$photo->value}",
+        $place = $spot->face->name;
+        $task = "cards-{$photo->value}";
+        $card = static fn (string $key, string $name, Size $size, string $why): string => $spot->draft->part(
+            new Part("{$spot->key}/{$key}", $name, 'Loose cards', $size, StockRole::InsertCard, upright: false, places: [$place], why: $why),
+        );
+        $mat = $card('card', "Photo mat for {$photo->label()}", $photo->mat(), 'The print and ¼ in (½ cm) each way.');
+        $writing = $card('writing', 'Writing card', $photo->size(), 'As large as the print: it goes onto the back of its mat.');
+        $back = new PanelRef($mat, 'whole', Side::B);
+        $middle = Rectangle::centred($photo->size(), $photo->mat());
+        $spot->draft->add(new Joint(new PanelRef($writing, 'whole', Side::B), $back, $middle, Adhesive::WetGlue, Layer::Insert, $task));
+        $spot->draft->add(new Filling($mat, $spot->key));
+        $spot->draft->task(new Task(
+            $task,
             Phase::Fill,
             'Make the loose cards and slip them in',
-            sprintf('A writing card (%s) goes onto the back of each photo mat (%s); the print comes onto its front later.', $notation->size($photo->size()), $notation->size($photo->mat())),
+            'The print comes onto the front of the mat later.',
             'Loose cards',
             Adhesive::WetGlue,
             [$mat, $writing],
             places: [$place],
-            face: $face->key,
+            face: $spot->face->key,
+            acts: [new Slip($mat, $spot->key)],
         ));
     }
 
-    private function area(Face $face, Values $values, Notation $notation): Rectangle
+    private function area(Spot $spot): Rectangle
     {
-        $hairline = $notation->unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::micrometres(1500);
-        $grid = $this->grid($notation);
+        $face = $spot->size();
+        $hairline = $spot->allowances->hairline();
         $size = new Size(
-            $values->lengthOr('width', $face->size->width->minus($hairline->times(2))),
-            $values->lengthOr('depth', Length::shortest($grid->up($face->size->height->portion(5, 11)), $face->size->height)),
+            $spot->length('width', $face->width->minus($hairline->times(2))),
+            $spot->length('depth', Length::shortest($spot->grooves()->up($face->height->portion(5, 11)), $face->height)),
         );
-        $left = $values->lengthOr('across', $face->size->width->minus($size->width)->half());
-        $up = $values->lengthOr('up', $hairline);
+        $left = $spot->length('across', $face->width->minus($size->width)->half());
+        $up = $spot->length('up', $hairline);
 
-        return Rectangle::at($left, $face->size->height->minus($up, $size->height), $size);
+        return Rectangle::at($left, $face->height->minus($up, $size->height), $size);
     }
 
-    private function sideOpening(Face $face, Values $values): Edge
+    private function sideOpening(Spot $spot): Edge
     {
-        return match ($values->choice('opens')) {
-            'left' => Edge::Left,
-            'right' => Edge::Right,
-            default => $face->hinge?->isUpright() === true ? $face->hinge->opposite() : Edge::Right,
-        };
-    }
-
-
-    private function grid(Notation $notation): ToolGrid
-    {
-        return ToolGrid::usualGroovesFor($notation->unit);
+        return Edge::tryFrom($spot->values->choice('opens')) ?? $spot->outward();
     }
 }

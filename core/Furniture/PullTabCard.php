@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\GlueZone;
@@ -79,14 +80,42 @@ final readonly class PullTabCard implements Furniture
             places: [$spot->face->name],
             why: 'As you chose, or a share of the face.',
         ));
-        $pouch = new Pouch($spot->key, 'Sleeve on '.lcfirst($spot->face->name), $spot->face->key, $size, Edge::Top->others(), Edge::Top, $area->bottom());
+        $pouch = new Pouch($spot->key, 'Sleeve on '.lcfirst($spot->face->name), $spot->face->key, $size, Edge::Top->others(), Edge::Top, $area->bottom(), front: new PanelRef($sleeve, 'whole', Side::A));
         $spot->draft->add($pouch);
-        $spot->draft->add(new Joint(new PanelRef($sleeve, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'sleeves', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($sleeve, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'sleeves', $spot->face->key, pouch: $spot->key));
         $card = $spot->draft->part(new Part("{$spot->key}/card", 'Sleeve card', 'Loose cards', new Size($pouch->widestInsert(), $size->height->plus($spot->values->length('proud'))), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'What slides in the sleeve, and what stands out of it.'));
         $tab = PanelGrid::rows($spot->allowances->notch(), ['back' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)), 'front' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20))]);
         $pull = $spot->draft->part(new Part("{$spot->key}/tab", 'Pull tab', 'Loose cards', $tab->size(), StockRole::StructureCard, creases: $tab->creases(), panels: $tab->panels(), upright: false, places: [$spot->face->name], why: 'Doubled, so that it does not tear.'));
         $spot->draft->add(new Filling($card, $spot->key));
-        $spot->draft->task(new Task('sleeves', Phase::Pocket, 'Glue the sleeves', 'Thin beads along both sides and the foot; the thumb hole stays open. Fold the pull tab round the head of the card and glue it; slide the card in and out once.', 'Pockets', Adhesive::WetGlue, [$sleeve, $card, $pull], places: [$spot->face->name], face: $spot->face->key));
+        $held = Rectangle::whole($tab->area('', 'front')->size);
+        foreach (['front' => Side::A, 'back' => Side::B] as $panel => $side) {
+            $spot->draft->add(
+                new Joint(new PanelRef($pull, $panel, Side::A), new PanelRef($card, 'whole', $side), $held, Adhesive::WetGlue, Layer::Small, 'pull-tabs'),
+            );
+        }
+        $spot->draft->task(new Task(
+            'sleeves',
+            Phase::Pocket,
+            'Glue the sleeves',
+            '',
+            'Pockets',
+            Adhesive::WetGlue,
+            [$sleeve],
+            places: [$spot->face->name],
+            face: $spot->face->key,
+        ));
+        $spot->draft->task(new Task(
+            'pull-tabs',
+            Phase::Pocket,
+            'Glue the pull tabs round the head of their cards',
+            'Slide the card in and out once.',
+            'Pockets',
+            Adhesive::WetGlue,
+            [$card, $pull],
+            places: [$spot->face->name],
+            face: $spot->face->key,
+            acts: [new Slip($card, $spot->key)],
+        ));
         $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the sleeve", $size, new PanelRef($sleeve, 'whole', Side::A));
         $spot->draft->face($front);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
@@ -73,7 +75,8 @@ final readonly class PullWaterfall implements Furniture
         $row = $spot->values->length('row');
         $n = $spot->values->count('flaps');
         $area = $spot->area(new Size($flap->width, $flap->height->plus($row->times($n - 1))));
-        $spot->draft->add(new Joint(new PanelRef($parts[1], 'bridge', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Flap, 'pull-anchor', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($parts[1], 'bridge', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Flap, 'pull-anchor', $spot->face->key, depth: Depth::OnMat));
+        $this->joinMechanism($spot, $parts[0], $parts[2], $flap);
         $faces = [];
         for ($k = 1; $k <= $n; $k++) {
             $part = $spot->draft->part(new Part("{$spot->key}/flap", 'Pull waterfall flap', 'Pull waterfall', $flap, StockRole::StructureCard, places: [$spot->face->name], why: 'One print on each side.'));
@@ -81,6 +84,7 @@ final readonly class PullWaterfall implements Furniture
             $back = $spot->face->front("{$spot->key}/flap-{$k}/inside", "{$spot->face->name}, back of pull flap {$k}", $flap, new PanelRef($part, 'whole', Side::B), true, Edge::Bottom, true);
             $spot->draft->face($front);
             $spot->draft->face($back);
+            $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), new PanelRef($parts[0], 'row-'.($n + 1 - $k), Side::B), Rectangle::whole(new Size($flap->width, $row)), Adhesive::Tape, Layer::Flap, 'pull-flaps'));
             $at = Rectangle::at($area->left(), $area->top()->plus($row->times($n - $k)), $flap);
             $spot->draft->add(new Flap("{$spot->key}/flap-{$k}", "Pull flap {$k}", $spot->face->key, $at, Edge::Top, $front->key, $back->key));
             $faces["flap-{$k}"] = $front;
@@ -89,10 +93,21 @@ final readonly class PullWaterfall implements Furniture
         $this->addTasks($spot, [...$parts, $faces['flap-1']->paper->part]);
         if ($spot->values->choice('magnet') === 'yes') {
             $riser = $spot->draft->part(new Part("{$spot->key}/riser", 'Magnet riser', 'Pull waterfall', Size::inches(0.75, 0.75), StockRole::StructureCard, upright: false, places: [$spot->face->name], why: 'Lifts the lower magnet to the height of the folded flaps.'));
-            (new MagnetPair($spot))->add('The tip of the pull waterfall', 1, $flap->width, [$riser]);
+            $middle = Rectangle::centred(Size::inches(0.75, 0.75), $spot->size());
+            $spot->draft->add(new Joint(new PanelRef($riser, 'whole', Side::B), $spot->face->paper, $middle, Adhesive::WetGlue, Layer::Small, 'pull-magnets', $spot->face->key));
+            (new MagnetPair($spot))->add('The tip of the pull waterfall', $spot->allowances->magnetPairs($flap->width), $flap->width, [$riser], task: 'pull-magnets', depth: Depth::Upon);
         }
 
         return new Placement($area, $faces);
+    }
+
+    /** The closing strip hangs on the back of the base. */
+    private function joinMechanism(Spot $spot, string $base, string $strip, Size $flap): void
+    {
+        $tab = Rectangle::whole(new Size($flap->width, $spot->values->length('row')));
+        $spot->draft->add(
+            new Joint(new PanelRef($strip, 'tab', Side::B), new PanelRef($base, 'back', Side::A), $tab, Adhesive::WetGlue, Layer::Flap, 'pull-strip'),
+        );
     }
 
     private function flap(Spot $spot): Size
@@ -145,8 +160,8 @@ final readonly class PullWaterfall implements Furniture
         [$base, $anchor, $closing, $flap] = $parts;
         $place = [$spot->face->name];
         $section = 'Pull waterfall';
-        $spot->draft->task(new Task('pull-roll', Phase::Assemble, 'Roll the base of the pull waterfall', 'Fold the rows over themselves one after the other, all in the same direction: a roll, not a concertina. Burnish each.', $section, parts: [$base], places: $place));
-        $spot->draft->task(new Task('pull-flaps', Phase::Assemble, 'Tape the flaps to the rows', 'Tape in the middle of each row, the edge of the flap just below its score, the lowest flap first. Tape only on the row, never over a score.', $section, Adhesive::Tape, [$base, $flap], ['pull-roll'], $place));
+        $spot->draft->task(new Task('pull-roll', Phase::Assemble, 'Roll the base of the pull waterfall', 'Fold the rows over themselves one after the other, all in the same direction: a roll, not a concertina. Burnish each.', $section, parts: [$base], places: $place, acts: [new FoldPart($base)]));
+        $spot->draft->task(new Task('pull-flaps', Phase::Assemble, 'Tape the flaps to the rows', 'Tape in the middle of each row, the edge of the flap just below its score, the lowest flap first. Tape only on the row, never over a score.', $section, Adhesive::Tape, [$base, $flap], places: $place));
         $spot->draft->task(new Task('pull-strip', Phase::Assemble, 'Glue on the closing strip', sprintf('Its tab %s above the last score of the base, the strip hanging below the flaps.', $spot->notation->text($spot->allowances->fine())), $section, Adhesive::WetGlue, [$closing, $base], ['pull-flaps'], $place));
         $spot->draft->task(new Task('pull-anchor', Phase::Pocket, 'Anchor the pull waterfall to the page', 'The liner of the page is on already. The anchor goes round the base under the last flap; its tabs, mountain side down, are taped to the page, the base between them left free. Pull once before you press.', $section, Adhesive::Tape, [$anchor], ['pull-strip'], $place, $spot->face->key));
     }

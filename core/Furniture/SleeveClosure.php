@@ -68,7 +68,7 @@ final readonly class SleeveClosure implements Furniture
         $spot->draft->add(new Joint(new PanelRef($part, 'strip-front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Closure, 'sleeve-closures', $spot->face->key));
         $spot->draft->add(new Slide('The folded strip', 'its slits', $breadth, $breadth->plus($spot->allowances->fine()), $spot->allowances->fine(), $spot->face->key));
         $spot->draft->add(new Closing('a sleeve'));
-        $spot->draft->task(new Task('sleeve-closures', Phase::Closure, 'Pass the strip through its slits', sprintf('Two slits of %s, %s apart, in the mat before it is glued down. The strip comes up through one and down through the other; glue its ends behind.', $spot->notation->text($breadth->plus($spot->allowances->fine())), $spot->notation->text($span)), 'Closure', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Knife));
+        $spot->draft->task(new Task('sleeve-closures', Phase::Closure, 'Pass the strip through its slits', sprintf('Cut two slits of %s, %s apart, into the mat before it is glued down. The strip comes up through one and down through the other; glue its ends behind.', $spot->notation->text($breadth->plus($spot->allowances->fine())), $spot->notation->text($span)), 'Closure', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Knife));
 
         return new Placement($area);
     }

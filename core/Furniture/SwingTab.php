@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Fasten;
+use Ephemeron\Blueprint\Act\Pierce;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Closing;
@@ -20,6 +23,7 @@ use Ephemeron\Blueprint\Task;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
@@ -63,11 +67,41 @@ final readonly class SwingTab implements Furniture
         $fine = $spot->allowances->fine();
         $area = $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
         $part = $spot->draft->part(new Part($spot->key, 'Swing tab', 'Closure', $size, StockRole::StructureCard, 2, upright: false, places: [$spot->face->name, "{$spot->face->name}, second layer"], corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()), why: 'Two layers glued together, so that it does not tear at the brad.'));
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::None, Layer::Closure, 'swing-tabs', $spot->face->key));
+        $tab = new PanelRef($part, 'whole', Side::B);
+        $spot->draft->add(new Joint($tab, $tab, Rectangle::whole($size), Adhesive::WetGlue, Layer::Structure, 'double-swing-tabs'));
+        $spot->draft->add(
+            new Joint($tab, $spot->face->paper, $area, Adhesive::None, Layer::Closure, 'swing-tabs', $spot->face->key, depth: Depth::Upon),
+        );
         $spot->draft->add(new Loose('Brad', null, 1, 'Closure', Sundry::Fastener));
         $spot->draft->add(new Lump('brad', $spot->face->key, Length::millimetres(1)));
         $spot->draft->add(new Closing('a swing tab'));
-        $spot->draft->task(new Task('swing-tabs', Phase::Closure, 'Set the swing tabs', 'Pierce tab and page where the flap ends, the pivot outside its edge. Open the legs of the brad behind the page, before its mat goes on: the mat hides them.', 'Closure', parts: [$part], places: [$spot->whereabouts($area)], face: $spot->face->key, caution: Caution::Needle));
+        $spot->draft->task(new Task(
+            'double-swing-tabs',
+            Phase::Assemble,
+            'Glue the two layers of the swing tabs onto each other',
+            '',
+            'Closure',
+            Adhesive::WetGlue,
+            [$part],
+            places: [$spot->face->name],
+        ));
+        $reverse = $spot->draft->reverseOf($spot->face);
+        $spot->draft->task(new Task(
+            'swing-tabs',
+            Phase::Mat,
+            'Pin the swing tabs',
+            'Pierce tab and page where the flap ends, the pivot outside its edge. Open the legs of the brad behind the page.'
+                .($reverse === null ? ' Cover them with a scrap.' : ' The mat of the other side hides them.'),
+            'Closure',
+            parts: [$part],
+            places: [$spot->whereabouts($area)],
+            face: $spot->face->key,
+            caution: Caution::Needle,
+            acts: [
+                new Pierce([$part, $spot->face->paper->part], 1, 'where the flap ends'),
+                ...($reverse === null ? [] : [new Fasten('the legs of the brad', $reverse->key, null, Depth::UnderMat, through: [$part])]),
+            ],
+        ));
 
         return new Placement($area);
     }

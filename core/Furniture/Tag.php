@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Handling;
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Part;
@@ -65,7 +67,7 @@ final readonly class Tag implements Furniture
         if ($pouch !== null) {
             $spot->draft->add(new Filling($part, $pouch->key));
         }
-        $spot->draft->task(new Task('tags', Phase::Fill, 'Finish the tags', 'Clip both corners alike, punch the hole in the middle of the head, tie the ribbon; slip it in.', 'Small things', parts: [$part], places: [$spot->face->name], face: $spot->face->key));
+        $spot->draft->task(new Task('tags', Phase::Fill, 'Finish the tags', 'Clip both corners alike, punch the hole in the middle of the head, tie the ribbon; slip it in.', 'Small things', parts: [$part], places: [$spot->face->name], face: $spot->face->key, acts: [$pouch === null ? Handling::setAside($part) : new Slip($part, $pouch->key)]));
 
         return new Placement(Rectangle::centred(Size::inches(0.5, 0.5), $spot->size()));
     }

@@ -78,7 +78,7 @@ final readonly class TuckSpot implements Furniture
             why: 'As you chose, or a share of the face; a fussy-cut motif will do as well.',
         ));
         $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Small, 'tuck-spots', $spot->face->key));
-        $spot->draft->task(new Task('tuck-spots', Phase::Fill, 'Glue the tuck spots', sprintf('Glue the %s only; the rest stays free. Slip a card behind before it sets.', implode(' and the ', array_map(static fn (Edge $edge): string => $edge->value, $glued))), 'Small things', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key));
+        $spot->draft->task(new Task('tuck-spots', Phase::Fill, 'Glue the tuck spots', sprintf('Only along the %s edge; the rest stays free. Slip a card behind before it sets.', implode(' and the ', array_map(static fn (Edge $edge): string => $edge->value, $glued))), 'Small things', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key));
 
         return new Placement($area);
     }

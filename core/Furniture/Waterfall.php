@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Furniture;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
@@ -109,20 +110,22 @@ final readonly class Waterfall implements Furniture
         $faces = [];
         for ($k = $spot->values->count('flaps'); $k >= 1; $k--) {
             $area = $this->at($spot, $hinge, $step->times($k - 1), $size);
-            $flap = new HingedFlap($spot, $area, $hinge, $spot->values->length('tab'), 'Waterfall flap', 'Waterfall', (string) $k);
+            $flap = new HingedFlap($spot, $area, $hinge, $spot->values->length('tab'), 'Waterfall flap', 'Waterfall', (string) $k, Depth::OnMat);
             $added = $flap->add("{$spot->key}/flap-{$k}", 'glue-waterfalls', insideTakesMat: $spot->values->choice('insides') === 'matted');
             $faces = ["flap-{$k}" => $added['front'], "flap-{$k}-inside" => $added['inside'], ...$faces];
             if ($k > 1 && $spot->values->choice('strips') === 'yes') {
-                $this->addStrip($spot, $this->turned($hinge, $step->minus($spot->allowances->hairline()), $hinge->isUpright() ? $size->height : $size->width));
+                $this->addStrip($spot, $added['front'], $hinge, $this->turned($hinge, $step->minus($spot->allowances->hairline()), $hinge->isUpright() ? $size->height : $size->width));
             }
         }
 
         return $faces;
     }
 
-    private function addStrip(Spot $spot, Size $size): void
+    private function addStrip(Spot $spot, Face $flap, Edge $hinge, Size $size): void
     {
         $part = $spot->draft->part(new Part("{$spot->key}/strip", 'Strip between flaps', 'Waterfall', $size, StockRole::MatTop, places: [$spot->face->name], why: 'Just under a step.'));
+        $area = Rectangle::whole($flap->size)->strip($hinge->opposite(), $hinge->isUpright() ? $size->width : $size->height);
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $flap->paper, $area, Adhesive::WetGlue, Layer::Small, 'waterfall-strips', $flap->key));
         $spot->draft->task(new Task('waterfall-strips', Phase::Fill, 'Glue the strips between the flaps', 'On the part of each flap that stays in sight, clear of the fold.', 'Waterfall', Adhesive::WetGlue, [$part], places: [$spot->face->name], face: $spot->face->key));
     }
 
@@ -134,7 +137,7 @@ final readonly class Waterfall implements Furniture
         $size = $this->turned($hinge, $long, $breadth);
         $area = $this->at($spot, $hinge->opposite(), Length::zero(), $size);
         $part = $spot->draft->part(new Part("{$spot->key}/ending", 'Piece under the last flap', 'Waterfall', $size, StockRole::MatTop, places: [$spot->face->name], why: 'What shows when all flaps are open, clear of the last hinge.'));
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Mat, 'waterfall-ending', $spot->face->key));
+        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Mat, 'waterfall-ending', $spot->face->key, depth: Depth::Double));
         $spot->draft->task(new Task('waterfall-ending', Phase::Mat, 'Cover what shows under the last flap', 'Before the flaps go on, level with the far edge.', 'Waterfall', Adhesive::WetGlue, [$part], places: [$spot->face->name], face: $spot->face->key));
     }
 

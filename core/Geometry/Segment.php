@@ -33,6 +33,17 @@ final readonly class Segment
     }
 
     /** Its length in ticks, exact for lines square to the edges, else to the nearest tick. */
+    /** Whether it runs through a point; only lines along an edge of the sheet are asked. */
+    public function passes(Point $point): bool
+    {
+        $between = static fn (Length $at, Length $one, Length $other): bool => $at->isAtLeast(Length::shortest($one, $other))
+            && Length::longest($one, $other)->isAtLeast($at);
+
+        return $this->along() !== null
+            && $between($point->x, $this->from->x, $this->to->x)
+            && $between($point->y, $this->from->y, $this->to->y);
+    }
+
     public function length(): Length
     {
         $dx = $this->to->x->ticks - $this->from->x->ticks;

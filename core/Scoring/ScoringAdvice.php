@@ -7,22 +7,21 @@ namespace Ephemeron\Scoring;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Part;
-use Ephemeron\Measure\Axis;
-use Ephemeron\Measure\Length;
-use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 
 /**
  * Which side of a piece the scores are pressed into, and whether both are. A score is pressed into what becomes the outside of the fold,
- * so that the ridge behind it lies inside (common practice, no published source): mountains with side A up, valleys with side B up.
+ * so that the ridge behind it lies inside (common practice, no published source): mountains with the letter side down, valleys with the letter side up.
  */
 final readonly class ScoringAdvice
 {
     /** Lighter than this it makes no difference. */
     private const LIGHT = 130.0;
 
-    /** @param bool $withPlaces false where several parts of different sizes are spoken of at once */
-    public function __construct(private Part $part, private Stock $stock, private Notation $notation, private bool $withPlaces = true)
+    /** Turned over so, the left end stays where it is, and with it every place. */
+    private const OVER = 'Turn it over towards you, the same side at the fence: every place stays the same.';
+
+    public function __construct(private Part $part, private Stock $stock)
     {
     }
 
@@ -35,39 +34,17 @@ final readonly class ScoringAdvice
     private function sides(): string
     {
         $folds = array_unique(array_map(static fn (Crease $crease): string => $crease->fold->value, $this->part->creases));
+        $has = static fn (Fold $fold): bool => in_array($fold->value, $folds, true);
         if ($this->stock->grammage->inGrams() < self::LIGHT) {
             return 'Paper as light as this folds either way, whichever side is scored.';
         }
-        if (! in_array(Fold::Valley->value, $folds, true)) {
-            return 'Score with side A up: these are mountains, and the ridge comes to lie inside the fold.';
-        }
-        $behind = $this->behind();
-        if (! in_array(Fold::Mountain->value, $folds, true)) {
-            return '⇄ Score with side B up, for these are valleys: then the ridge lies inside the fold.'.($this->withPlaces ? " Turned over left to right {$behind}." : '');
-        }
 
-        return 'Score the mountains with side A up. ⇄ Then turn the piece over, left to right, and score the valleys with side B up'.($this->withPlaces ? ": {$behind}." : '.');
-    }
-
-    /** Where the valleys are when the piece lies with side B up, turned over left to right. */
-    private function behind(): string
-    {
-        $said = [];
-        foreach (Axis::cases() as $along) {
-            $at = [];
-            foreach ($this->part->creases as $crease) {
-                if ($crease->fold === Fold::Valley && $crease->along() === $along) {
-                    $place = $along === Axis::Width ? $this->part->size->width->minus($crease->at()) : $crease->at();
-                    $at[$place->ticks] = $this->notation->number(Length::ofTicks($place->ticks));
-                }
-            }
-            ksort($at);
-            if ($at !== []) {
-                $said[] = "along the {$along->value} they are at ".implode(', ', $at);
-            }
-        }
-
-        return $said === [] ? 'they lie aslant; mark their ends' : implode(', ', $said);
+        return match (true) {
+            $has(Fold::Either) => 'It is folded both ways: score it on both sides. ⇄ '.self::OVER,
+            ! $has(Fold::Valley) => 'Letter side down: these are mountains, and the ridge comes to lie inside the fold.',
+            ! $has(Fold::Mountain) => 'These are valleys: ⇄ pressed with the letter side up, the ridge lies inside the fold. '.self::OVER,
+            default => 'The mountains with the letter side down. ⇄ Then the valleys with the letter side up. '.self::OVER,
+        };
     }
 
     private function bothSides(): string

@@ -114,14 +114,14 @@ final readonly class BoardFolder implements Structure
         return [
             new Placed('front-cover', 'ribbon-tie', new Values(['length' => $allow->either(Length::inches(25), Length::millimetres(640))])),
             new Placed('page-1', 'expanding-pocket', new Values(['width' => $width, 'depth' => $front, 'opens' => $allow->either(Length::inches(0, 3, 4), Length::millimetres(20)), 'flap' => 'yes', 'flap-width' => $base->width, 'flap-depth' => $flapDepth]), [
-                new Placed('front', 'magnets', new Values(['edge' => 'top'])),
+                new Placed('front', 'magnets', new Values(['edge' => 'top', 'pairs' => $allow->magnetPairs($width)])),
             ]),
             new Placed('page-2/base', 'waterfall', new Values(['flaps' => 5, 'breadth' => $base->width->minus($allow->tab()), 'reach' => $grid->down($base->height->minus($step->times(5))), 'step' => $step, 'ending-clear' => $step, 'ending-breadth' => $base->width, 'insides' => 'bare'])),
             new Placed('page-2/base', 'cord', new Values),
             new Placed('page-2', 'flap', new Values(['edge' => 'right', 'reach' => $base->width, 'breadth' => $base->height, 'inset' => $allow->fine()]), [
                 new Placed('front', 'pocket', new Values(['paper' => 'card', 'order' => 'pocket-first', 'width' => $base->width, 'depth' => $grid->down($base->height->portion(2, 5)), 'up' => Length::zero()])),
                 new Placed('inside', 'pocket', new Values(['paper' => 'card', 'order' => 'pocket-first', 'width' => $base->width, 'depth' => $flapDepth, 'up' => Length::zero()])),
-                new Placed('inside', 'magnets', new Values(['edge' => 'left', 'pairs' => $base->height->isMoreThan(Length::inches(6)) ? 2 : 1])),
+                new Placed('inside', 'magnets', new Values(['edge' => 'left', 'pairs' => $allow->magnetPairs($base->height)])),
             ]),
         ];
     }
@@ -161,12 +161,30 @@ final readonly class BoardFolder implements Structure
         $spine = $brief->values->length('spine');
         $liner = new Size($spine->minus($allow->hairline()->times(2)), $board->height->minus($allow->quarter()->times(2)));
         $draft->part(new Part('spine-liner', 'Spine liner, inside', 'Case', $liner, StockRole::MatBase, places: ['spine'], why: sprintf('A hairline narrower than the spine on both sides, %s short at each end.', $notation->text($allow->quarter()))));
-        $draft->task(new Task('spine-liner', Phase::Assemble, 'Glue the spine liner', 'In the middle of the spine board, equal at both ends. Everything inside is lined up with its ends.', 'Case', Adhesive::WetGlue, ['spine-liner'], ['make-case']));
+        $draft->add(new Joint(
+            new PanelRef('spine-liner', 'whole', Side::B),
+            new PanelRef(BoardCase::SPINE, 'whole', Side::B),
+            Rectangle::centred($liner, new Size($spine, $board->height)),
+            Adhesive::WetGlue,
+            Layer::Cover,
+            'spine-liner',
+        ));
+        $draft->task(new Task('spine-liner', Phase::Assemble, 'Glue the spine liner', 'Inside, in the middle of the spine board, equal at both ends. Everything inside is lined up with its ends.', 'Case', Adhesive::WetGlue, ['spine-liner'], ['make-case']));
         $above = $board->height->minus($brief->values->length('pocket-front'), $allow->tab()->times(2));
         if ($above->isMoreThan($allow->tab())) {
             $size = new Size($this->base($brief->values, $allow)->width->minus($allow->fine()), $above);
             $draft->part(new Part('pocket-liner', 'Liner above the pocket', 'Expanding pocket', $size, StockRole::MatBase, places: ['inside the front cover'], why: 'As wide as the mats of the flap; a tab’s height free for the flap and one for the mouth.'));
-            $draft->task(new Task('pocket-liner', Phase::Mat, 'Line the board above the pocket', 'Level with the head of the spine liner; it covers the tab of the pocket’s flap.', 'Expanding pocket', Adhesive::WetGlue, ['pocket-liner'], ['spine-liner', 'pocket-flaps'], face: 'page-1'));
+            $head = Rectangle::at($board->width->minus($size->width)->half(), $allow->quarter(), $size);
+            $draft->add(new Joint(
+                new PanelRef('pocket-liner', 'whole', Side::B),
+                new PanelRef(BoardCase::BOARD, 'whole', Side::B),
+                $head,
+                Adhesive::WetGlue,
+                Layer::Mat,
+                'pocket-liner',
+                'page-1',
+            ));
+            $draft->task(new Task('pocket-liner', Phase::Mat, 'Line the board above the pocket', 'Level with the head of the spine liner; it covers the tab of the pocket’s flap.', 'Expanding pocket', Adhesive::WetGlue, ['pocket-liner'], ['spine-liner'], face: 'page-1'));
         }
     }
 

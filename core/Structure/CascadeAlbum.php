@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
@@ -162,7 +163,7 @@ final readonly class CascadeAlbum implements Structure
                 why: sprintf('The strip is %s and the sheet %s: two halves, each (%s + %s) ÷ 2.', $notation->text($whole->size()->width), $notation->text($sheet), $notation->number($whole->size()->width), $notation->text($overlap)),
             ));
         }
-        $draft->add(new Joint(new PanelRef('cover-right', 'middle', Side::B), new PanelRef('cover-left', 'middle', Side::A), $halves['left']->area('middle')->strip(Edge::Right, $overlap), Adhesive::Tape, Layer::Structure, 'splice'));
+        $draft->add(new Joint(new PanelRef('cover-right', 'middle', Side::B), new PanelRef('cover-left', 'middle', Side::A), $halves['left']->area('middle')->strip(Edge::Right, $overlap), Adhesive::Tape, Layer::Structure, 'splice', isLap: true));
         $draft->task(new Task(
             'splice',
             Phase::Assemble,
@@ -206,7 +207,7 @@ final readonly class CascadeAlbum implements Structure
                 Adhesive::WetGlue,
                 ['concertina'],
             ));
-            $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), new PanelRef('concertina', 'third', Side::A), Rectangle::whole(new Size($fold, $fold)), Adhesive::WetGlue, Layer::Structure, 'join-concertina'));
+            $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), new PanelRef('concertina', 'third', Side::A), Rectangle::whole(new Size($fold, $fold)), Adhesive::WetGlue, Layer::Structure, 'join-concertina', isLap: true));
         }
     }
 
@@ -233,7 +234,7 @@ final readonly class CascadeAlbum implements Structure
         $draft->add(new Opening($leftOutside->key, $right->key));
 
         $area = Rectangle::centred($concertina[0]->size, $panel);
-        $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), $middle->paper, $area, Adhesive::WetGlue, Layer::Structure, 'hang-concertina', 'middle'));
+        $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), $middle->paper, $area, Adhesive::WetGlue, Layer::Structure, 'hang-concertina', 'middle', depth: Depth::OnMat));
         $draft->task(new Task(
             'hang-concertina',
             Phase::Pocket,
@@ -242,7 +243,7 @@ final readonly class CascadeAlbum implements Structure
             'Concertina',
             Adhesive::WetGlue,
             ['concertina'],
-            ['join-concertina', 'splice', 'mat-pages'],
+            ['join-concertina', 'splice'],
             face: 'middle',
         ));
         $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));

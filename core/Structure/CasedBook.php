@@ -7,6 +7,7 @@ namespace Ephemeron\Structure;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Pose;
@@ -56,7 +57,9 @@ final readonly class CasedBook
     private function leaf(Size $page, PanelRef $recto, PanelRef $verso, Face $left): array
     {
         $front = $this->reading->page($page, $recto, $this->spineAt);
-        $back = $this->reading->page($page, $verso, $this->spineAt->opposite());
+        // Flipped over the head, what is printed on the back of a leaf stands on its head.
+        $lie = $this->spineAt === Edge::Top ? Lie::UpsideDown : Lie::Upright;
+        $back = $this->reading->page($page, $verso, $this->spineAt->opposite(), lie: $lie);
         $this->draft->add(new Opening($left->key, $front->key));
 
         return [$front, $back];

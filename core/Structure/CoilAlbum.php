@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
+use Ephemeron\Blueprint\Act\Handling;
+use Ephemeron\Blueprint\Act\Pierce;
+use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
@@ -13,6 +17,8 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\PanelGrid;
@@ -135,7 +141,7 @@ final readonly class CoilAlbum implements Structure
         $this->addLeaves($draft, $brief, $leaf);
         $this->addCase($draft, $brief, $leaf, $allow);
         $order = $this->order($values);
-        $pages = (new CasedBook($draft, new ReadingOrder($draft)))->addFaces($leaf, array_map($this->sides(...), $order));
+        $pages = (new CasedBook($draft, new ReadingOrder($draft)))->addFaces($leaf, array_map(fn (string $kind): array => $this->sides($kind, $values), $order));
         foreach ($order as $index => $kind) {
             if ($kind === 'leaf') {
                 $this->addPockets($draft, $values, $leaf, $pages[$index], $index + 1);
@@ -180,12 +186,13 @@ final readonly class CoilAlbum implements Structure
             }
         }
         if ($values->count('cut-outs') > 0) {
+            $draft->task(new Task('keep-cut-outs', Phase::Fill, 'Keep the sheets for cut-outs', 'Cut round the motifs when the leaves are decorated.', 'Cut-outs', parts: ['cut-outs'], caution: Caution::Knife, acts: [Handling::setAside('cut-outs')]));
             $whole = new Size($values->length('sheet'), $values->length('sheet'));
             $draft->part(new Part('cut-outs', 'Sheet for cut-outs', 'Cut-outs', $whole, StockRole::BookSheet, $values->count('cut-outs'), upright: false, why: 'A whole sheet, kept for its motifs.'));
         }
         $draft->add(new Reason('turn-up', sprintf('leaf %s ÷ 2 × (%s − %s) = %s', $brief->notation->number($values->length('sheet')), $brief->notation->number($values->length('sheet')), $brief->notation->number($turnUp), $brief->notation->size($leaf))));
-        $draft->task(new Task('fold-leaves', Phase::Fold, 'Fold the leaves', 'Slit the turn-up in the middle. Turn it up outside, then fold the sheet in half, the turn-ups outside.', 'Leaves', parts: ['leaf']));
-        $draft->task(new Task('glue-turn-ups', Phase::Assemble, 'Glue the turn-ups', $values->choice('opens') === 'top' ? 'A thin bead at the coil side of each turn-up; the fold closes the other. The leaf itself stays open at the head.' : 'A thin bead at the fore-edge of each turn-up. The leaf itself stays open at the fore-edge.', 'Leaves', Adhesive::WetGlue, ['leaf']));
+        $draft->task(new Task('fold-leaves', Phase::Fold, 'Fold the leaves', 'Turn the turn-up outwards first, then fold the sheet in half, the turn-ups outside: the slit lets it fold cleanly.', 'Leaves', parts: ['leaf'], acts: [new FoldPart('leaf')]));
+        $draft->task(new Task('glue-turn-ups', Phase::Assemble, 'Glue the turn-ups', $values->choice('opens') === 'top' ? 'The fold closes the fore-edge. The leaf itself stays open at the head.' : 'The fold closes the spine side. The leaf itself stays open at the fore-edge.', 'Leaves', Adhesive::WetGlue, ['leaf']));
     }
 
     private function addCase(Draft $draft, Brief $brief, Size $leaf, Allowances $allow): void
@@ -203,7 +210,11 @@ final readonly class CoilAlbum implements Structure
         $joint = new Size($spine->plus($gap->times(2), $rest->times(2)), $board->height->plus($turnIn->times(2)));
         $draft->part(new Part('cover-joint', 'Cover joint, plain', 'Case', $joint, StockRole::SecondCard, upright: false, places: ['spine'], why: 'The spine, both gaps, what the halves leave of the boards, and an overlap; turn-ins at head and foot.'));
         $draft->part(new Part('cover-strip', 'Thin strip over the joint', 'Case', new Size($allow->tab(), $board->height), StockRole::CoverPaper, 2, upright: false, places: ['front', 'back'], why: 'Covers the edge where the two papers meet.'));
-        $draft->task(new Task('cover-case', Phase::Assemble, 'Cover the case', 'The plain card over spine and joints first, worked into the gaps; then the halves over the boards, turned in, corners folded neatly; the thin strips over the joints last.', 'Case', Adhesive::WetGlue, ['cover-joint', 'cover-half', 'cover-strip'], ['make-case']));
+        $join = fn (string $from, string $onto, Size $size): Joint => new Joint(new PanelRef($from, 'whole', Side::B), new PanelRef($onto, 'whole', Side::A), Rectangle::whole($size), Adhesive::WetGlue, Layer::Cover, 'cover-case', isLap: true);
+        $draft->add($join('cover-joint', BoardCase::SPINE, $joint));
+        $draft->add($join('cover-half', BoardCase::BOARD, $board));
+        $draft->add($join('cover-strip', 'cover-half', new Size($allow->tab(), $board->height)));
+        $draft->task(new Task('cover-case', Phase::Assemble, 'Cover the case', sprintf('Board, spine board, board in a row on the back of the plain card, heads level, %s between them; work the card into both gaps. Then the halves over the boards, turned in at three edges, corners folded neatly; the thin strips over the joints last. Press under a weight.', $brief->notation->text($gap)), 'Case', Adhesive::WetGlue, ['cover-joint', 'cover-half', 'cover-strip', BoardCase::BOARD, BoardCase::SPINE], caution: Caution::Knife, acts: [Handling::turnIn('cover-half'), Handling::press(60, 'cover-joint', 'cover-half')]));
         $draft->add(new Reason('coil', sprintf('spine %s + %s = %s', $brief->notation->number($brief->values->length('coil')), $brief->notation->number($allow->tab()), $brief->notation->text($spine))));
     }
 
@@ -214,16 +225,29 @@ final readonly class CoilAlbum implements Structure
         $isTop = $values->choice('opens') === 'top';
         foreach ($faces as $index => $face) {
             $spine = $index === 0 ? Edge::Left : Edge::Right;
-            (new PocketFront('Turn-up pocket', new PanelRef('leaf', $index === 0 ? 'right-turn-up' : 'left-turn-up', Side::B), $area, [$isTop ? $spine : $spine->opposite()], Edge::Top, 'glue-turn-ups', takesMat: false))->on($draft, $face);
+            (new PocketFront('Turn-up pocket', new PanelRef('leaf', str_replace('-leaf', '-turn-up', $face->paper->panel), Side::B), $area, [$isTop ? $spine : $spine->opposite()], Edge::Top, 'glue-turn-ups', takesMat: false))->on($draft, $face);
         }
-        $draft->add(new Pouch("leaf-{$number}-inside", "Leaf {$number}, between its halves", $faces[0]->key, $leaf, $isTop ? [Edge::Left] : [], $isTop ? Edge::Top : Edge::Right, $isTop ? $leaf->height : $leaf->width));
+        $draft->add(new Pouch("leaf-{$number}-inside", "Leaf {$number}, between its halves", $faces[0]->key, $leaf, $isTop ? [Edge::Left] : [], $isTop ? Edge::Top : Edge::Right, $isTop ? $leaf->height : $leaf->width, front: $faces[0]->paper, behind: new PanelRef('leaf', $faces[1]->paper->panel, Side::B)));
+    }
+
+    /**
+     * As many as fit with at least one hole's breadth left at both ends; a hole is about 5⁄32 in (4 mm) broad, never more than
+     * two thirds of the pitch (common practice, no published source).
+     */
+    public static function holes(Length $edge, Length $pitch, Allowances $allow): int
+    {
+        $hole = Length::shortest($allow->either(Length::inches(0, 5, 32), Length::millimetres(4)), $pitch->portion(2, 3));
+        $room = $edge->minus($hole->times(3));
+
+        return $room->isPositive() ? $room->holds($pitch) + 1 : 1;
     }
 
     /** @param list<string> $order */
     private function bind(Draft $draft, Brief $brief, Size $leaf, array $order, Allowances $allow): void
     {
         $values = $brief->values;
-        $holes = $leaf->height->holds($values->length('pitch'));
+        $holes = self::holes($leaf->height, $values->length('pitch'), $allow);
+        $punched = array_values(array_unique($order));
         $paper = $brief->stock(StockRole::BookSheet)->caliper;
         $bare = Length::zero();
         foreach ($order as $kind) {
@@ -237,10 +261,10 @@ final readonly class CoilAlbum implements Structure
         $draft->add(new Bare($bare->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $draft->add(new Gusset('the coil', $values->length('coil')->minus($allow->fine()), $bare, $draft->pageKeys(), 'coil', 1, Length::zero()->minus($allow->fine())));
         $draft->add(new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil));
-        $draft->add(new Reason('pitch', sprintf('%s ÷ %s: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes)));
-        $draft->task(new Task('gather', Phase::DryFit, 'Lay the leaves in order', 'As in the list, no two patterned leaves together: '.implode(', ', $order).'.', 'Leaves', parts: ['leaf'], after: ['glue-turn-ups']));
-        $draft->task(new Task('punch', Phase::Finish, 'Punch the binding edge', "{$holes} holes, the stop set once and the same for all, a few leaves at a time, heads level.", 'Binding', parts: ['leaf'], after: ['gather'], caution: Caution::Needle));
-        $draft->task(new Task('coil', Phase::Finish, 'Wind the coil in', "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right way up.", 'Binding', Adhesive::WetGlue, ['leaf'], ['punch', 'cover-case'], binds: true));
+        $draft->add(new Reason('pitch', sprintf('%s at a pitch of %s, a hole’s breadth left at both ends: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes)));
+        $draft->task(new Task('gather', Phase::DryFit, 'Lay the leaves in order', 'No two patterned leaves together where it can be: '.implode(', ', $order).'.', 'Leaves', parts: ['leaf'], after: ['glue-turn-ups'], acts: [Handling::dryFit(...$punched)]));
+        $draft->task(new Task('punch', Phase::Finish, 'Punch the binding edge', "{$holes} holes along the edge opposite the fold, or along its fold where the leaf opens at the fore-edge: the stop set once and the same for all, each leaf the right way up. At both ends at least the breadth of a hole stays.", 'Binding', parts: ['leaf'], after: ['gather'], caution: Caution::Needle, acts: [new Pierce($punched, $holes, 'along the binding edge')]));
+        $draft->task(new Task('coil', Phase::Finish, 'Wind the coil in', "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right way up.", 'Binding', Adhesive::WetGlue, ['leaf'], ['cover-case'], binds: true, acts: [new Thread('the coil', $punched)]));
         $this->remark($draft, $brief);
     }
 
@@ -281,10 +305,14 @@ final readonly class CoilAlbum implements Structure
     }
 
     /** @return array{PanelRef, PanelRef} */
-    private function sides(string $kind): array
+    private function sides(string $kind, Values $values): array
     {
-        return $kind === 'leaf'
-            ? [new PanelRef('leaf', 'right-leaf', Side::A), new PanelRef('leaf', 'left-leaf', Side::A)]
-            : [new PanelRef($kind, 'whole', Side::A), new PanelRef($kind, 'whole', Side::B)];
+        if ($kind !== 'leaf') {
+            return [new PanelRef($kind, 'whole', Side::A), new PanelRef($kind, 'whole', Side::B)];
+        }
+        // With the fold at the fore-edge the left half is in front, with the fold at the coil the right one.
+        [$front, $back] = $values->choice('opens') === 'top' ? ['left', 'right'] : ['right', 'left'];
+
+        return [new PanelRef('leaf', "{$front}-leaf", Side::A), new PanelRef('leaf', "{$back}-leaf", Side::A)];
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
+use Ephemeron\Blueprint\Act\Handling;
+use Ephemeron\Blueprint\Act\Pierce;
+use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
@@ -13,6 +17,9 @@ use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
@@ -26,6 +33,7 @@ use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Allowances;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Values;
@@ -48,8 +56,8 @@ use Ephemeron\Paper\StockRole;
  * A blank has the columns corner | middle | back and the rows flange | body. The finished page lies on its side: the body's length (6¾) is the page's width, the
  * middle column (4¼) its height, and the flange its left edge. The flange is cut free along both scores; those of the outer columns are folded back for strength.
  * The free corner of the corner column is folded onto the score: a crease at 45° from a column's width above the foot of the free edge to the score's foot.
- * The column then folds over the middle (its fold is the head of the page) and its free edge is glued along the bottom, which leaves the
- * diagonal open: a corner pocket. The back column, ⅛ less than the page is high, folds behind and is glued at its edge.
+ * The column then folds over the middle (its fold is the foot of the page), is glued along its spine side and open along the diagonal: a corner
+ * pocket. The back column, ⅛ less than the page is high, folds behind at the head and is glued along its free edge at the foot, open away from the spine.
  * Sums: 3½ + 4¼ + 4⅛ = 11⅞; ¾ + 6¾ = 7½; the rest of a 12×12 is 12 × 4½, trimmed to the page's height: ¾ + 6¾ + 4½ = 12.
  */
 final readonly class CornerPocketAlbum implements Structure
@@ -161,18 +169,40 @@ final readonly class CornerPocketAlbum implements Structure
             'fold-corners',
             Phase::Fold,
             'Fold corners, pockets and flanges',
-            'Free the flange along both scores. Fold the outer flanges back for strength. Fold the free corner of the narrow panel onto its score as a triangle, then the panel over the middle; the other panel goes behind. Burnish.',
+            'Fold the free corner of the narrow panel onto its score as a triangle, then that panel over the front of the middle, the other one behind it. Open again.',
             'Pages',
             parts: ['page'],
+            acts: [new FoldPart('page')],
+        ));
+        $flange = Rectangle::whole($grid->area('middle', 'flange')->size);
+        foreach (['corner', 'back'] as $column) {
+            $draft->add(new Joint(
+                new PanelRef('page', "{$column}-flange", Side::B),
+                new PanelRef('page', 'middle-flange', Side::B),
+                $flange,
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'glue-flanges',
+            ));
+        }
+        $draft->task(new Task(
+            'glue-flanges',
+            Phase::Assemble,
+            'Glue the freed strips behind the flange',
+            'The shorter one first, the longer one over it; trim a hair where one stands proud.',
+            'Pages',
+            Adhesive::WetGlue,
+            ['page'],
         ));
         $draft->task(new Task(
             'glue-pages',
             Phase::Assemble,
             'Glue the pockets of the pages',
-            'A thin bead along the bottom of the front panel only: the slanted edge stays open. Behind, a bead along the free edge of the back panel. Slide a card in and out once.',
+            'Slide a card in and out once.',
             'Pages',
             Adhesive::WetGlue,
             ['page'],
+            ['glue-flanges'],
         ));
     }
 
@@ -197,7 +227,11 @@ final readonly class CornerPocketAlbum implements Structure
             why: "Flange, page, fold-out: {$grid->inWords($brief->notation)}. It comes from what a pocket page leaves of its sheet.",
         ));
         $draft->add(new Reason('fold-out', "fold-out page {$grid->inWords($brief->notation)}"));
-        $draft->task(new Task('pair-extras', Phase::Assemble, 'Glue the fold-out pages in pairs', 'Flange to flange, back to back, folds outwards. An odd one stays single.', 'Pages', Adhesive::WetGlue, ['extra-page']));
+        $draft->task(new Task('pair-extras', Phase::Assemble, 'Glue the fold-out pages in pairs', 'Back to back, folds outwards. An odd one stays single.', 'Pages', Adhesive::WetGlue, ['extra-page'], acts: [Handling::dryFit('extra-page')]));
+        if ($extras > 1) {
+            $back = new PanelRef('extra-page', 'flange', Side::B);
+            $draft->add(new Joint($back, $back, $grid->area('flange'), Adhesive::WetGlue, Layer::Structure, 'pair-extras'));
+        }
     }
 
     private function layOutCovers(Draft $draft, Brief $brief): void
@@ -210,18 +244,40 @@ final readonly class CornerPocketAlbum implements Structure
         $guide = new Size($values->length('flange'), $values->length('page-height'));
         $draft->part(new Part('hole-guide', 'Hole guide', 'Cover', $guide, StockRole::StructureCard, upright: false, places: ['kept with the album'], why: 'As large as a flange. Write its length on it and keep it.'));
         $draft->add(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover', Sundry::Ribbon));
+        $text = $brief->notation->text(...);
         $inset = $values->length('hole-inset');
+        $hole = (new Allowances($brief->notation->unit))->either(Length::inches(0, 1, 4), Length::millimetres(6));
+        $layers = array_values(array_filter(['page', 'extra-page', 'cover'], $draft->has(...)));
         $draft->task(new Task(
             'punch-holes',
             Phase::Finish,
             'Punch the holes',
-            sprintf('Mark the guide on its centreline (%s) at %s from both ends and punch it; then every flange and both covers through it, a few layers at a time.', $brief->notation->text($values->length('flange')->half()), $brief->notation->text($inset)),
+            sprintf(
+                'Draw the guide’s middle line, %s from its long sides, and mark it %s from both ends; punch it there, %s wide for the ribbon. Lay it level on each flange and punch through it, a few layers at a time. The covers are taller: there it lies %s from head and foot.',
+                $text($values->length('flange')->half()),
+                $text($inset),
+                $text($hole),
+                $text($edge),
+            ),
             'Cover',
             parts: ['hole-guide', 'cover'],
             after: ['glue-pages', 'pair-extras'],
             caution: Caution::Needle,
+            acts: [new Pierce(['hole-guide', ...$layers], 2, 'on the middle line of the flange')],
         ));
-        $draft->task(new Task('strap', Phase::Finish, 'Strap the album', sprintf('%s of ribbon through all from the front, back again through the other hole, a bow in front.', $brief->notation->text($values->length('ribbon-length'))), 'Cover', parts: ['cover'], after: ['punch-holes'], binds: true));
+        $draft->task(new Task(
+            'strap',
+            Phase::Finish,
+            'Strap the album',
+            sprintf(
+                'Wind clear tape round one end of the ribbon (%s). From the front through all, along the back, up again through the other hole; a bow in front. Crease the covers at their score.',
+                $text($values->length('ribbon-length')),
+            ),
+            'Cover',
+            parts: ['cover'],
+            binds: true,
+            acts: [new Thread('the ribbon', $layers)],
+        ));
         $draft->add(new Closing('ribbon through the spine'));
     }
 
@@ -237,14 +293,23 @@ final readonly class CornerPocketAlbum implements Structure
         $left = $reading->page($coverFace, new PanelRef('cover', 'cover', Side::B), Edge::Right, 'inside the front cover');
         $inside = $left;
         for ($k = 1; $k <= $values->count('pages'); $k++) {
-            $recto = $reading->page($page, new PanelRef('page', 'middle-body', Side::A), Edge::Left);
-            $verso = $reading->page($page, new PanelRef('page', 'back-body', Side::A), Edge::Right);
+            $recto = $reading->page($page, new PanelRef('page', 'middle-body', Side::A), Edge::Left, lie: Lie::HeadLeft);
+            $verso = $reading->page($page, new PanelRef('page', 'back-body', Side::A), Edge::Right, lie: Lie::HeadRight);
             $draft->add(new Opening($left->key, $recto->key));
             $deep = $values->length('corner');
-            $corner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $deep));
             $zero = Length::zero();
-            $slanted = new Polygon([new Point($zero, $zero), new Point($page->width, $zero), new Point($page->width->minus($deep), $deep), new Point($zero, $deep)]);
-            (new PocketFront('Corner pocket', new PanelRef('page', 'corner-body', Side::B), $corner, [Edge::Bottom], Edge::Right, 'glue-pages', takesMat: false, shape: $slanted))->on($draft, $recto);
+            // Its fold is at the foot; the free corner away from the spine is turned onto it, which leaves the slant open.
+            $slanted = new Polygon([new Point($zero, $zero), new Point($page->width->minus($deep), $zero), new Point($page->width, $deep), new Point($zero, $deep)]);
+            (new PocketFront(
+                'Corner pocket',
+                new PanelRef('page', 'corner-body', Side::B),
+                Rectangle::whole($page)->strip(Edge::Bottom, $deep),
+                [Edge::Left],
+                Edge::Right,
+                'glue-pages',
+                takesMat: false,
+                shape: $slanted,
+            ))->on($draft, $recto);
             $this->addPhotoPocket($draft, $values, $verso);
             if ($k === 1) {
                 $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::bare(new PanelRef('cover', 'flange', Side::A), $flange), Seen::face($front)));
@@ -267,8 +332,29 @@ final readonly class CornerPocketAlbum implements Structure
     /** Behind: closed by its fold at the head, by glue at its edge, by the binding at the spine. */
     private function addPhotoPocket(Draft $draft, Values $values, Face $verso): void
     {
-        $width = $verso->size->width;
-        $draft->add(new Pouch("{$verso->key}/photo-pocket", 'Photo pocket of '.lcfirst($verso->name), $verso->key, new Size($width, $values->length('page-height')->minus($values->length('back-less'))), [Edge::Bottom], Edge::Left, $width));
+        $size = new Size($verso->size->width, $values->length('page-height')->minus($values->length('back-less')));
+        $behind = new PanelRef('page', 'middle-body', Side::B);
+        $key = "{$verso->key}/photo-pocket";
+        $draft->add(new Joint(
+            new PanelRef('page', 'back-body', Side::B),
+            $behind,
+            Rectangle::whole($size)->strip(Edge::Bottom, Pouch::glueLoss()),
+            Adhesive::WetGlue,
+            Layer::Structure,
+            'glue-pages',
+            pouch: $key,
+        ));
+        $draft->add(new Pouch(
+            $key,
+            'Photo pocket of '.lcfirst($verso->name),
+            $verso->key,
+            $size,
+            [Edge::Bottom],
+            Edge::Left,
+            $size->width,
+            front: $verso->paper,
+            behind: $behind,
+        ));
     }
 
     private function addFoldOut(Draft $draft, Values $values, Face $page, int $number): void

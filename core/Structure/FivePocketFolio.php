@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
+use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Band;
 use Ephemeron\Blueprint\Bare;
+use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
@@ -162,12 +168,13 @@ final readonly class FivePocketFolio implements Structure
     private function addTasks(Draft $draft, Brief $brief): void
     {
         $glued = $brief->values->choice('foot') === 'glued';
-        $draft->task(new Task('fold-base', Phase::Fold, 'Fold the base', 'Cut the sliver out at the middle score of the fold-up part. Fold that part up, then the whole in half. On brittle paper score both sides; ink hides cracks.', 'Folio', parts: ['base']));
-        $draft->task(new Task('glue-fold-up', Phase::Assemble, 'Glue the fold-up pockets', 'Thin beads at the two outer sides only; the middle and the top stay open.', 'Folio', Adhesive::WetGlue, ['base']));
-        $draft->task(new Task('glue-inner', Phase::Assemble, 'Glue the inner pocket', $glued ? 'On the right page above the fold-up pocket: both sides and the foot.' : 'On the right page above the fold-up pocket: both sides only, its foot slipped behind the fold-up pocket’s edge, so that cards go down to the fold.', 'Folio', Adhesive::WetGlue, ['inner'], ['glue-fold-up']));
-        $draft->task(new Task('glue-front', Phase::Assemble, 'Glue the front piece onto the cover', 'Along the head and the fold side only. It opens at the fore-edge; its lower part turns up as a flap.', 'Folio', Adhesive::WetGlue, ['front'], ['glue-fold-up']));
-        $draft->task(new Task('glue-angled', Phase::Assemble, 'Make and glue the angled pocket', 'Fold it double, the fold at the foot; fold one top corner of the front layer down. Glue the layers along the foot and both sides, then the whole onto the back cover on three sides.', 'Folio', Adhesive::WetGlue, ['angled'], ['glue-fold-up']));
-        $draft->task(new Task('wrap-band', Phase::Finish, 'Wrap the band round the filled folio', $brief->values->choice('band-ends') === 'dot' ? 'Fill the folio first. Snug, not tight; ends over each other with a hook-and-loop dot between.' : 'Fill the folio first. Snug, not tight; glue the ends to each other under a medallion, not to the folio.', 'Folio', parts: ['band'], after: ['glue-front', 'glue-inner', 'glue-angled']));
+        $draft->task(new Task('fold-base', Phase::Fold, 'Fold the base', 'Fold the narrow part up, then the whole in half, and open it again. On brittle paper score both sides; ink hides cracks.', 'Folio', parts: ['base'], acts: [new FoldPart('base')]));
+        $draft->task(new Task('glue-inner', Phase::Assemble, 'Glue the inner pocket', $glued ? 'On the right page above the fold-up part.' : 'On the right page above the fold-up part; its foot stays open behind the edge of that, so that cards go down to the fold. Trim what stands over the middle.', 'Folio', Adhesive::WetGlue, ['inner'], caution: Caution::Knife));
+        $draft->task(new Task('make-angled', Phase::Assemble, 'Make the angled pocket', 'Fold it double, the fold at the head. Turn one corner of the fold down as a triangle, both layers together; glue the open ends at the foot to each other.', 'Folio', Adhesive::WetGlue, ['angled']));
+        $draft->task(new Task('glue-angled', Phase::Assemble, 'Glue the angled pocket in', 'On the inside left, its foot in the fold of the fold-up part.', 'Folio', Adhesive::WetGlue, ['angled'], ['make-angled']));
+        $draft->task(new Task('glue-fold-up', Phase::Assemble, 'Glue the fold-up pockets', 'The outer sides only; the middle stays free.', 'Folio', Adhesive::WetGlue, ['base'], ['glue-inner']));
+        $draft->task(new Task('glue-front', Phase::Assemble, 'Glue the front piece onto the cover', 'A large pocket, open away from the fold; its short part turns up as a flap and stays free. Do not glue any other pocket shut.', 'Folio', Adhesive::WetGlue, ['front'], ['glue-fold-up']));
+        $draft->task(new Task('wrap-band', Phase::Finish, 'Wrap the band round the filled folio', $brief->values->choice('band-ends') === 'dot' ? 'Fill the folio first. Snug, not tight; ends over each other with a hook-and-loop dot between.' : 'Fill the folio first. Snug, not tight; glue the ends to each other under a medallion, not to the folio.', 'Folio', parts: ['band'], after: ['glue-front', 'glue-inner', 'glue-angled'], acts: [new Thread('the band', ['band'], pierced: false)]));
         $draft->add(new Closing('a band'));
     }
 
@@ -182,6 +189,10 @@ final readonly class FivePocketFolio implements Structure
         $back = $reading->backCover($page, new PanelRef('base', 'right-page', Side::B));
         $draft->add(new Opening($left->key, $right->key));
         $up = Rectangle::whole($page)->strip(Edge::Bottom, $fold);
+        // It stands in the fold of the left page, behind the fold-up part, which is glued over its foot.
+        $angled = new Size($s->portion(1, 4), $s->portion(1, 3));
+        $at = Rectangle::at($page->width->minus($angled->width)->half(), $page->height->minus($angled->height), $angled);
+        (new PocketFront('Angled pocket', new PanelRef('angled', 'front', Side::A), $at, [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, 'glue-angled', takesMat: false, depth: Depth::Double))->on($draft, $left);
         (new PocketFront('Fold-up pocket', new PanelRef('base', 'left-fold', Side::B), $up, [Edge::Left], Edge::Top, 'glue-fold-up'))->on($draft, $left);
         (new PocketFront('Fold-up pocket', new PanelRef('base', 'right-fold', Side::B), $up, [Edge::Right], Edge::Top, 'glue-fold-up'))->on($draft, $right);
         $glued = $brief->values->choice('foot') === 'glued';
@@ -190,8 +201,15 @@ final readonly class FivePocketFolio implements Structure
         $depth = $glued ? $inner->size : new Size($page->width, $page->height->minus($inner->top()));
         (new PocketFront('Inner pocket', new PanelRef('inner', 'whole', Side::A), $inner, $glued ? [Edge::Left, Edge::Right, Edge::Bottom] : [Edge::Left, Edge::Right], Edge::Top, 'glue-inner', holds: $depth))->on($draft, $right);
         (new PocketFront('Front pocket', new PanelRef('front', 'front', Side::A), Rectangle::whole($page), [Edge::Top, Edge::Left], Edge::Right, 'glue-front'))->on($draft, $front);
-        $angled = Rectangle::centred(new Size($s->portion(1, 4), $s->portion(1, 3)), $page);
-        (new PocketFront('Angled pocket', new PanelRef('angled', 'front', Side::A), $angled, [Edge::Left, Edge::Right], Edge::Top, 'glue-angled', takesMat: false))->on($draft, $back);
+        $draft->add(new Joint(
+            new PanelRef('angled', 'back', Side::B),
+            new PanelRef('angled', 'front', Side::B),
+            Rectangle::whole($angled)->strip(Edge::Bottom, Pouch::glueLoss()),
+            Adhesive::WetGlue,
+            Layer::Structure,
+            'make-angled',
+            isLap: true,
+        ));
         $flap = Rectangle::whole($page)->strip(Edge::Bottom, $fold);
         $flapFront = $front->front('front-cover/flap/front', 'Front cover, flap turned up', $flap->size, new PanelRef('front', 'flap', Side::B), true, Edge::Bottom, true);
         $flapInside = $front->front('front-cover/flap/inside', 'Front cover, inside of the flap', $flap->size, new PanelRef('front', 'flap', Side::A), true, Edge::Top, true);

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Handling;
+use Ephemeron\Blueprint\Act\Pierce;
+use Ephemeron\Blueprint\Act\Shape;
+use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
@@ -14,9 +19,12 @@ use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Magnet;
 use Ephemeron\Blueprint\Opening;
+use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
@@ -145,23 +153,86 @@ final readonly class FoldOverJournal implements Structure
         $turn = $values->length('turn-in');
         $tall = $board->height->plus($turn->times(2));
         $tab = $allow->either(Length::inches(0, 1, 2), Length::millimetres(12));
-        $paper = new Size($board->width->plus($turn)->minus($tab), $tall);
-        $draft->part(new Part('board-paper', 'Cover paper', 'Cover', $paper, StockRole::CoverPaper, 2, places: ['front', 'back'], why: sprintf('The board and a turn-in of %s at three edges; it ends %s before the joint.', $notation->text($turn), $notation->text($tab)), picture: 'cover'));
+        $isPlain = $values->choice('closing') === 'plain';
+        $front = new Size($board->width->plus($turn), $tall);
+        $back = $isPlain ? $front : new Size($board->width, $tall);
+        $cover = fn (string $place, Size $size, string $why): string => $draft->part(
+            new Part("{$place}-paper", 'Cover paper', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: $why, picture: 'cover'),
+        );
+        $turned = sprintf('The board, from its spine edge, and a turn-in of %s at three edges.', $notation->text($turn));
+        $papers = [
+            'front-cover' => $cover('front', $front, $turned),
+            'back-cover' => $cover('back', $back, $isPlain ? $turned : sprintf('The board from joint to joint; a turn-in of %s at head and foot.', $notation->text($turn))),
+        ];
         $stripe = $allow->quarter();
-        $card = new Size($spine->plus($tab->times(2)), $board->height);
+        $card = new Size($spine->plus($allow->fine()->times(2), $tab->times(2)), $board->height);
         $scores = [];
         for ($k = 1; $stripe->times($k)->isLessThan($card->width); $k++) {
             $scores[] = Crease::across($card, Axis::Width, $stripe->times($k), Fold::Mountain);
         }
-        $draft->part(new Part('spine-card', 'Spine card', 'Cover', $card, StockRole::StructureCard, creases: $scores, upright: false, places: ['spine'], why: sprintf('The spine and %s on each side, scored every %s as a pinstripe.', $notation->text($tab), $notation->text($stripe)), picture: 'cover'));
+        $draft->part(new Part('spine-card', 'Spine card', 'Cover', $card, StockRole::StructureCard, creases: $scores, upright: false, places: ['spine'], why: sprintf('The spine, both gaps and %s on each board, scored every %s as a pinstripe.', $notation->text($tab), $notation->text($stripe)), picture: 'cover'));
         $end = $board->within($allow->fine());
         $draft->part(new Part('end-paper', 'End paper', 'Cover', $end, StockRole::MatBase, 2, places: ['inside front', 'inside back'], why: "The board less {$notation->text($allow->fine())} all round."));
-        $draft->task(new Task('cover-boards', Phase::Assemble, 'Cover the boards', sprintf('Paper over each board, %s turned in, corners cut at 45° a board and a half from the board and folded neatly. The spine card over the joint comes last.', $notation->text($turn)), 'Cover', Adhesive::WetGlue, ['board-paper', 'spine-card'], ['make-case', ...($values->choice('closing') === 'fold-over' ? ['let-in-magnets'] : [])]));
-        $draft->task(new Task('sew', Phase::Finish, 'Sew the signatures in', sprintf('%d signatures through the spine: 3 stations (the middle and equal distances) or 5 (the middle, and 1 in and 2 in, 25 and 50 mm, from each end). One template marks all, heads level.', $values->count('signatures')), 'Cover', after: ['cover-boards'], caution: Caution::Needle, drawn: 'spine-card'));
-        $draft->task(new Task('end-papers', Phase::Finish, 'Glue in the end papers', 'The same border at three edges. Check which way is up: the case lies open before you.', 'Cover', Adhesive::WetGlue, ['end-paper'], ['cover-boards']));
+        foreach ($papers as $face => $part) {
+            $draft->add(new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                new PanelRef(BoardCase::BOARD, 'whole', Side::A),
+                Rectangle::whole($board),
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'cover-boards',
+                $face,
+                depth: Depth::Hinge,
+            ));
+        }
+        $draft->task(new Task('cover-boards', Phase::Assemble, 'Cover the boards', sprintf('Each paper from the spine edge of its board; %s turned in, corners cut at 45° a board and a half from the board and folded neatly. Wipe the ooze, press under a weight.', $notation->text($turn)), 'Cover', Adhesive::WetGlue, array_values($papers), ['make-case', 'join-edge', 'let-in-magnets'], caution: Caution::Knife, acts: [Handling::turnIn(...array_values($papers)), Handling::press(60, ...array_values($papers))]));
+        $this->addBlock($draft, $brief);
+        $draft->add(new Joint(
+            new PanelRef('spine-card', 'whole', Side::B),
+            new PanelRef(BoardCase::SPINE, 'whole', Side::A),
+            Rectangle::whole($card),
+            Adhesive::WetGlue,
+            Layer::Cover,
+            'spine-card',
+            isLap: true,
+        ));
+        $draft->task(new Task('spine-card', Phase::Finish, 'Glue the spine card over the outside', sprintf('Over the sewing and both gaps, %s on each cover, its stripes along the spine.', $notation->text($tab)), 'Cover', Adhesive::WetGlue, ['spine-card'], ['sew']));
+        foreach (['page-1', 'page-2'] as $face) {
+            $draft->add(new Joint(
+                new PanelRef('end-paper', 'whole', Side::B),
+                new PanelRef(BoardCase::BOARD, 'whole', Side::B),
+                Rectangle::centred($end, $board),
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'end-papers',
+                $face,
+            ));
+        }
+        // They hide what is turned in; pocket and band come onto them.
+        $draft->task(new Task('end-papers', Phase::Assemble, 'Glue in the end papers', 'Check which way is up: the case lies open before you.', 'Cover', Adhesive::WetGlue, ['end-paper'], ['cover-boards']));
         if ($values->choice('closing') === 'fold-over') {
             $this->addFoldOver($draft, $brief, $board, $spine, $tall);
         }
+    }
+
+    /** What is sewn in: sheets, thread, and the template by which all are pricked alike. */
+    private function addBlock(Draft $draft, Brief $brief): void
+    {
+        $values = $brief->values;
+        $notation = $brief->notation;
+        $allow = new Allowances($notation->unit);
+        $height = $values->length('page-height');
+        $signatures = $values->count('signatures');
+        $template = PanelGrid::columns(['left' => $allow->tab()->times(3), 'right' => $allow->tab()->times(3)], $height);
+        $draft->part(new Part('template', 'Sewing template', 'Signatures', $template->size(), StockRole::StructureCard, creases: $template->creases(), panels: $template->panels(), upright: false, places: ['kept with the book'], why: 'As tall as the folded sheet; the holes are pricked through its fold.'));
+        $draft->add(new Loose("Sheets to sew in, {$notation->size(new Size($values->length('page-width')->times(2), $height))}", null, $signatures * $values->count('sheets'), 'Signatures', Sundry::Sheets));
+        // Along the stitch twice, half the height, and tails of 4 in (10 cm) at both ends (common practice, no published source).
+        $thread = $height->plus($allow->either(Length::inches(4), Length::millimetres(100))->times(2));
+        $draft->add(new Loose('Waxed thread', $thread, $signatures, 'Signatures', Sundry::Thread));
+        $quarter = $height->portion(1, 4);
+        $draft->task(new Task('nest-signatures', Phase::Assemble, 'Fold and nest the signatures', sprintf('%d sheets into each other, %d times, folds square, heads level. Mark the head of the template; prick its fold in the middle and %s from both ends, then every signature through it.', $values->count('sheets'), $signatures, $notation->text($quarter)), 'Signatures', parts: ['template'], caution: Caution::Needle, acts: [new Pierce(['template'], 3, 'through the fold')]));
+        $draft->task(new Task('prick-spine', Phase::Finish, 'Prick the spine', sprintf('The template laid open on the inside of the spine, heads level: one row of three holes for each of the %d signatures, side by side, as far apart as a signature is thick.', $signatures), 'Signatures', parts: ['template'], after: ['cover-boards', 'end-papers'], caution: Caution::Needle, acts: [new Pierce(['template', BoardCase::SPINE], 3 * $signatures, 'through the spine')]));
+        $draft->task(new Task('sew', Phase::Finish, 'Sew the signatures in', sprintf('%s of thread for each: in through the middle hole, along to one end, back through, past the middle to the other end, back through the middle; the tails on either side of the long stitch, a knot.', $notation->text($thread)), 'Signatures', after: ['nest-signatures'], caution: Caution::Needle, drawn: 'template', binds: true, acts: [new Thread('the thread', [BoardCase::SPINE])]));
     }
 
     private function addFoldOver(Draft $draft, Brief $brief, Size $board, Length $spine, Length $tall): void
@@ -179,9 +250,18 @@ final readonly class FoldOverJournal implements Structure
         $draft->part(new Part('flap-lining', 'Flap lining', 'Cover', (new Size($flap, $board->height))->within($allow->fine()), StockRole::MatBase, places: ['inside of the flap'], why: 'The flap less ⅛ in (3 mm) all round.'));
         $draft->add(new Loose('Magnet, thin disc', null, 4, 'Closure', Sundry::Magnet));
         $draft->add(new Closing('magnets in the fold-over flap'));
-        $draft->task(new Task('join-edge', Phase::Assemble, 'Join edge strip and flap', 'Back board, edge strip, flap board in a row, the same gaps as at the spine; the edge wrap over both joints.', 'Case', Adhesive::WetGlue, ['edge-board', 'flap-board', 'edge-wrap'], ['make-case']));
-        $draft->task(new Task('let-in-magnets', Phase::Assemble, 'Let the magnets into the boards', sprintf('Cut a bed for each into flap and front board, %s from the edge of the flap, so that they lie level: close the case squared up round the block to find the places. Only then cover.', $notation->text($allow->either(Length::inches(0, 5, 8), Length::millimetres(15)))), 'Closure', Adhesive::WetGlue, ['flap-board', BoardCase::BOARD], ['join-edge'], caution: Caution::Magnet));
-        $draft->add(new Magnet('The fold-over flap', 'front-cover', 2, $board->height, Length::micrometres(500), Length::micrometres(250), 'parameters.closing'));
+        $in = $notation->text($allow->either(Length::inches(0, 5, 8), Length::millimetres(15)));
+        $draft->add(new Joint(new PanelRef('edge-wrap', 'whole', Side::B), new PanelRef('edge-board', 'whole', Side::A), Rectangle::whole($strip), Adhesive::WetGlue, Layer::Cover, 'join-edge', isLap: true));
+        $draft->task(new Task('join-edge', Phase::Assemble, 'Join edge strip and flap', sprintf('Back board, edge strip, flap board in a row, %s between them as at the spine, heads level; the edge wrap over both joints outside.', $notation->text($allow->fine())), 'Case', Adhesive::WetGlue, ['edge-board', 'flap-board', 'edge-wrap'], ['make-case'], acts: [Handling::dryFit(BoardCase::BOARD, 'edge-board', 'flap-board')]));
+        $draft->task(new Task('cut-beds', Phase::Assemble, 'Cut the beds for the magnets', "A bed as deep as a magnet into the inside of the flap board, {$in} from its free edge, one a third from the head, one a third from the foot. Close the case squared up round the block to find the places on the outside of the front board; cut those too.", 'Closure', parts: ['flap-board'], after: ['join-edge'], caution: Caution::Knife, acts: [new Shape('flap-board', 'beds'), new Shape(BoardCase::BOARD, 'beds')]));
+        $draft->task(new Task('let-in-magnets', Phase::Assemble, 'Let the magnets in', 'They lie level with the board. Mark which side pulls before the glue.', 'Closure', Adhesive::WetGlue, ['flap-board'], ['cut-beds'], caution: Caution::Magnet));
+        $draft->add(new Magnet('The fold-over flap', 'front-cover', 2, $board->height, Length::micrometres(500), Length::micrometres(250), 'parameters.closing', 'let-in-magnets', 'front-cover/flap', Depth::Bare));
+        $whole = Rectangle::whole(new Size($flap, $board->height));
+        $draft->add(new Joint(new PanelRef('flap-paper', 'whole', Side::B), new PanelRef('flap-board', 'whole', Side::A), $whole, Adhesive::WetGlue, Layer::Cover, 'cover-flap', 'front-cover/flap/front', depth: Depth::Hinge));
+        $draft->task(new Task('cover-flap', Phase::Assemble, 'Cover the flap', 'From the joint outwards, turned in at the other three edges.', 'Cover', Adhesive::WetGlue, ['flap-paper'], ['let-in-magnets'], caution: Caution::Knife, acts: [Handling::turnIn('flap-paper')]));
+        $lining = (new Size($flap, $board->height))->within($allow->fine());
+        $draft->add(new Joint(new PanelRef('flap-lining', 'whole', Side::B), new PanelRef('flap-board', 'whole', Side::B), Rectangle::centred($lining, $whole->size), Adhesive::WetGlue, Layer::Cover, 'line-flap', 'front-cover/flap/inside', depth: Depth::Mat));
+        $draft->task(new Task('line-flap', Phase::Assemble, 'Line the flap', 'Over the turn-ins. Try the closure: it must still pull through both papers, else double the magnets.', 'Cover', Adhesive::WetGlue, ['flap-lining'], ['cover-flap']));
     }
 
     private function addFaces(Draft $draft, Brief $brief, Size $board, Length $spine): void

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
+use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
@@ -111,7 +116,7 @@ final readonly class FourFlapFolio implements Structure
 
     public function defaultFurniture(Values $values, Unit $unit): array
     {
-        $pairs = $values->length('centre')->isMoreThan((new Allowances($unit))->either(Length::inches(6), Length::millimetres(150))) ? 2 : 1;
+        $pairs = (new Allowances($unit))->magnetPairs($values->length('centre'));
 
         return [new Placed('front-cover/top-flap/inside', 'magnets', new Values(['pairs' => $pairs, 'edge' => 'bottom']))];
     }
@@ -256,12 +261,24 @@ final readonly class FourFlapFolio implements Structure
 
     private function addTasks(Draft $draft, Brief $brief): void
     {
-        $draft->task(new Task('fold-base', Phase::Fold, 'Cut out the corners and fold the base', 'The four corners with the strips between the double scores come away. Fold every score towards you and burnish.', 'Base', parts: ['base']));
-        $draft->task(new Task('join-fold-outs', Phase::Assemble, 'Join the fold-outs', sprintf('Each plain square onto the tab of a tabbed one, %s × 2 long; trim flush where it stands proud. Fold at the score.', $brief->notation->text($brief->values->length('centre'))), 'Fold-outs', Adhesive::Tape, ['outer', 'inner']));
-        $draft->task(new Task('glue-top', Phase::Assemble, 'Glue on the top flap', 'Onto the front of the top flange.', 'Flaps', Adhesive::Tape, ['top', 'base']));
-        $draft->task(new Task('glue-bottom', Phase::Assemble, 'Glue on the bottom flap', 'Onto the back of the bottom flange.', 'Flaps', Adhesive::Tape, ['bottom', 'base'], ['glue-top']));
-        $draft->task(new Task('glue-right', Phase::Assemble, 'Glue on the right fold-out', 'Behind the right flange.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-bottom', 'join-fold-outs']));
-        $draft->task(new Task('glue-left', Phase::Assemble, 'Glue on the left fold-out', 'Onto the front of the left flange.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-right']));
-        $draft->task(new Task('close-dry', Phase::Closure, 'Close it once, in order', ucfirst($brief->values->choice('first')).' side first, then the other, bottom, top. Square it up shut: that is how the magnets must find each other.', 'Flaps', parts: ['base'], after: ['glue-left']));
+        $values = $brief->values;
+        $grid = self::base($values);
+        $centre = $values->length('centre');
+        $join = static function (string $task, PanelRef $from, PanelRef $onto, Rectangle $area) use ($draft): void {
+            $draft->add(new Joint($from, $onto, Rectangle::whole($area->size), Adhesive::Tape, Layer::Structure, $task, isLap: true));
+        };
+        $tab = Rectangle::whole(new Size($values->length('tab'), $centre));
+        $join('join-fold-outs', new PanelRef('outer', 'whole', Side::B), new PanelRef('inner', 'tab', Side::A), $tab);
+        $join('glue-top', new PanelRef('top', 'whole', Side::B), new PanelRef('base', 'centre-top-flange', Side::A), $grid->area('centre', 'top-flange'));
+        $join('glue-bottom', new PanelRef('bottom', 'whole', Side::A), new PanelRef('base', 'centre-bottom-flange', Side::B), $grid->area('centre', 'bottom-flange'));
+        $join('glue-right', new PanelRef('inner', 'panel', Side::A), new PanelRef('base', 'right-flange-centre', Side::B), $grid->area('right-flange', 'centre'));
+        $join('glue-left', new PanelRef('inner', 'panel', Side::B), new PanelRef('base', 'left-flange-centre', Side::A), $grid->area('left-flange', 'centre'));
+        $draft->task(new Task('fold-base', Phase::Fold, 'Fold the base', 'The corners and the strips between the double scores are gone. Fold every score towards you and burnish; square it before you press.', 'Base', parts: ['base'], acts: [new FoldPart('base')]));
+        $draft->task(new Task('join-fold-outs', Phase::Assemble, 'Join the fold-outs', sprintf('Each plain square onto the tab of a tabbed one: %s × 2 long. What stands proud by the score is trimmed flush; fold at the score.', $brief->notation->text($centre)), 'Fold-outs', Adhesive::Tape, ['outer', 'inner'], caution: Caution::Knife, acts: [Handling::trimFlush('outer')]));
+        $draft->task(new Task('glue-top', Phase::Assemble, 'Glue on the top flap', 'Seen with the base open before you: onto the front of the top flange, up to its score. Trim it flush.', 'Flaps', Adhesive::Tape, ['top', 'base'], caution: Caution::Knife, acts: [Handling::trimFlush('top')]));
+        $draft->task(new Task('glue-bottom', Phase::Assemble, 'Glue on the bottom flap', 'Onto the back of the bottom flange, base open before you.', 'Flaps', Adhesive::Tape, ['bottom', 'base'], ['glue-top']));
+        $draft->task(new Task('glue-right', Phase::Assemble, 'Glue on the right fold-out', 'Behind the right flange, base open before you; its open end there, its fold away from the base.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-bottom', 'join-fold-outs']));
+        $draft->task(new Task('glue-left', Phase::Assemble, 'Glue on the left fold-out', 'Onto the front of the left flange, base open before you.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-right', 'join-fold-outs']));
+        $draft->task(new Task('close-dry', Phase::DryFit, 'Close it once, in order', ucfirst($values->choice('first')).' side first, then the other, bottom, top. Square it up shut: that is how the magnets must find each other.', 'Flaps', parts: ['base'], after: ['glue-left'], acts: [Handling::dryFit('base')]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
@@ -139,6 +140,17 @@ final readonly class FreeBase implements Structure
         foreach ($pieces as $piece) {
             $this->glue($draft, $piece, $pieces);
         }
+        $keys = array_map(static fn (FreePiece $piece): string => $piece->key(), array_values($pieces));
+        $draft->task(new Task(
+            'close',
+            Phase::Finish,
+            'Close it once, in order',
+            'Narrow panels first, broad ones over them; mark which lies on top. Nothing may bind or stand proud.',
+            'Base',
+            parts: ['base'],
+            after: array_map(static fn (string $key): string => "glue-{$key}", $keys),
+            acts: [Handling::dryFit(...$keys)],
+        ));
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $draft->add(new Bare($card->times(array_sum(array_map(static fn (FreePiece $piece): int => $piece->count, $pieces)))));
         $draft->add(new Reason('columns', "blank {$base->grid()->inWords($brief->notation)}"));

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Fasten;
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Crease;
@@ -14,6 +18,7 @@ use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Opening;
@@ -238,13 +243,13 @@ final readonly class MeanderBook implements Structure
                 paper: new PanelRef(self::SHEET, "panel-{$j}", Side::A),
                 order: $j,
                 hinge: $j % 2 === 0 ? Edge::Left : Edge::Right,
-                upsideDown: $path->liesUpsideDown($j),
+                lie: $path->liesUpsideDown($j) ? Lie::UpsideDown : Lie::Upright,
             ));
             if ($j % 2 === 0) {
                 $draft->add(new Opening('page-'.($j - 1), "page-{$j}"));
             }
         }
-        $draft->face(new Face('back-cover', 'Back cover', $cover, $paper($last), $last + 1, Edge::Right, ! $carded && $path->liesUpsideDown($last)));
+        $draft->face(new Face('back-cover', 'Back cover', $cover, $paper($last), $last + 1, Edge::Right, ! $carded && $path->liesUpsideDown($last) ? Lie::UpsideDown : Lie::Upright));
     }
 
     private function fold(Draft $draft, MeanderPath $path): void
@@ -262,11 +267,12 @@ final readonly class MeanderBook implements Structure
             Phase::Fold,
             'Fold back and forth along the path',
             sprintf(
-                'Start at panel 1 (top left, side A up). First fold a valley, then a mountain, and so on to panel %d; where the path turns, the fold is a mountain. Square every fold before pressing it: a careless one makes the whole book crooked. Burnish.',
+                'Start at panel 1 (top left, letter side down). First fold a valley, then a mountain, and so on to panel %d; where the path turns, the fold is a mountain. Square every fold before pressing it: a careless one makes the whole book crooked. Burnish.',
                 $path->panels(),
             ),
             'Book',
             parts: [self::SHEET],
+            acts: [new FoldPart(self::SHEET)],
         ));
     }
 
@@ -283,6 +289,7 @@ final readonly class MeanderBook implements Structure
                 Adhesive::WetGlue,
                 Layer::Structure,
                 $topLoad ? 'top-pockets' : 'side-pockets',
+                pouch: "leaf-{$leaf}",
             ));
             $draft->add(new Pouch(
                 key: "leaf-{$leaf}",
@@ -292,6 +299,8 @@ final readonly class MeanderBook implements Structure
                 glued: $this->gluedEdges($leaf, $path),
                 opening: $opening,
                 reach: $topLoad ? $path->panel()->height : $path->panel()->width,
+                front: new PanelRef(self::SHEET, 'panel-'.(2 * $leaf), Side::A),
+                behind: new PanelRef(self::SHEET, 'panel-'.(2 * $leaf + 1), Side::B),
             ));
             $edges = implode(' and ', array_map(
                 static fn (Edge $edge): string => ['left' => 'the spine edge', 'bottom' => 'the foot', 'top' => 'the head', 'right' => 'the fore-edge'][$edge->value],
@@ -302,8 +311,8 @@ final readonly class MeanderBook implements Structure
                 Phase::Assemble,
                 $topLoad ? 'Glue the top-load leaves' : 'Glue the side-load leaves',
                 $topLoad
-                    ? 'The fold of these leaves is at the fore-edge. A thin bead inside along the foot and the spine edge; the top stays open. Open each once before the glue sets.'
-                    : 'The fold of these leaves is at the foot or the head, where the path turns. A thin bead inside along the other of the two and the spine edge; the fore-edge stays open. Open each once before the glue sets.',
+                    ? 'The fold of these leaves is at the fore-edge.'
+                    : 'The fold of these leaves is at the foot or the head, where the path turns.',
                 'Book',
                 Adhesive::WetGlue,
                 [self::SHEET],
@@ -332,6 +341,7 @@ final readonly class MeanderBook implements Structure
             'Inserts',
             parts: [$part],
             places: ["leaf {$leaf}"],
+            acts: [new Slip($part, "leaf-{$leaf}")],
         ));
     }
 
@@ -362,7 +372,7 @@ final readonly class MeanderBook implements Structure
             'Cover',
             Adhesive::WetGlue,
             ['cover-card'],
-            $draft->hasTask('side-pockets') ? ['top-pockets', 'side-pockets'] : ['fold-path'],
+            ['top-pockets', 'side-pockets'],
             ['front cover', 'back cover'],
             'front-cover',
         ));
@@ -390,7 +400,8 @@ final readonly class MeanderBook implements Structure
             ),
             'Cover',
             Adhesive::Tape,
-            after: $brief->values->flag('cover-cards') ? ['cover-cards'] : ['fold-path'],
+            after: ['cover-cards', 'fill-leaves'],
+            acts: [new Fasten('the spine tape', 'front-cover', depth: Depth::Upon, adhesive: Adhesive::Tape)],
         ));
     }
 

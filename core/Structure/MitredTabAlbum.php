@@ -6,10 +6,13 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Binding\SteppedFins;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
@@ -24,6 +27,7 @@ use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Placed;
 use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
@@ -119,10 +123,11 @@ final readonly class MitredTabAlbum implements Structure
         $fins->addTo($draft, $notation, BoardCase::SPINE, 'make-case');
         $count = 2 * $values->count('units');
         $this->addPages($draft, $brief, $page, $count);
+        $fins->bind($draft, array_fill(0, $count, [new PanelRef('page', 'front', Side::B), new PanelRef('page', 'back', Side::B)]), 'slip-pages');
         $sides = [new PanelRef('page', 'front', Side::A), new PanelRef('page', 'back', Side::A)];
         foreach ((new CasedBook($draft, new ReadingOrder($draft)))->addFaces($page, array_fill(0, $count, $sides)) as $index => [$recto]) {
             if ($values->choice('closed') === 'foot') {
-                $draft->add(new Pouch('page-'.($index + 1).'-inside', 'Page '.($index + 1).', between its halves', $recto->key, new Size($page->width->minus($values->length('held')), $page->height), [], Edge::Top, $page->height));
+                $draft->add(new Pouch('page-'.($index + 1).'-inside', 'Page '.($index + 1).', between its halves', $recto->key, new Size($page->width->minus($values->length('held')), $page->height), [Edge::Bottom], Edge::Top, $page->height, front: $recto->paper, behind: new PanelRef('page', 'back', Side::B)));
             }
         }
         $card = $brief->stock(StockRole::StructureCard)->caliper;
@@ -142,7 +147,12 @@ final readonly class MitredTabAlbum implements Structure
         $draft->part(new Part('page', 'Page', 'Pages', $grid->size(), StockRole::StructureCard, $count, $grid->creases(Fold::Mountain), panels: $grid->panels(), places: $places, why: "Twice the page: {$grid->inWords($brief->notation)}."));
         $draft->add(new Reason('page-width', "blank {$grid->inWords($brief->notation)}"));
         if ($values->choice('closed') !== 'none') {
-            $draft->task(new Task('close-pages', Phase::Assemble, $values->choice('closed') === 'both' ? 'Glue the pages at head and foot' : 'Glue the pages at the foot', sprintf('A thin bead, stopping %s before the spine edge: the fin must go in between.', $brief->notation->text($values->length('fin'))), 'Pages', Adhesive::WetGlue, ['page'], places: $places));
+            $edges = $values->choice('closed') === 'both' ? [Edge::Top, Edge::Bottom] : [Edge::Bottom];
+            foreach ($edges as $edge) {
+                $bead = Rectangle::whole($page)->strip($edge, Pouch::glueLoss());
+                $draft->add(new Joint(new PanelRef('page', 'front', Side::B), new PanelRef('page', 'back', Side::B), $bead, Adhesive::WetGlue, Layer::Structure, 'close-pages', isLap: true));
+            }
+            $draft->task(new Task('close-pages', Phase::Assemble, $values->choice('closed') === 'both' ? 'Glue the pages at head and foot' : 'Glue the pages at the foot', sprintf('It stops %s before the spine edge: the fin must go in between.', $brief->notation->text($values->length('fin'))), 'Pages', Adhesive::WetGlue, ['page'], places: $places));
         }
         $draft->task(new Task(
             'check-up',
@@ -152,6 +162,7 @@ final readonly class MitredTabAlbum implements Structure
             'Pages',
             parts: ['page'],
             places: $places,
+            acts: [Handling::dryFit('page')],
         ));
         $draft->task(new Task(
             'slip-pages',

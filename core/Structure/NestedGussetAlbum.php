@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Fasten;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Crease;
@@ -220,11 +222,11 @@ final readonly class NestedGussetAlbum implements Structure
             'dry-fit',
             Phase::DryFit,
             'Nest the sheets without glue',
-            'Lay the folded sheets into each other, the widest gusset outside. Folded edges must line up above and below; trim a proud edge now, not later.',
+            'Into each other, the widest gusset outside. Folded edges must line up above and below; trim a proud edge now, not later.',
             'Album sheets',
-            parts: array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)),
+            parts: $all = array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)),
+            acts: [Handling::dryFit(...$all)],
         ));
-        $half = $brief->notation->text($brief->values->length('step')->half());
         for ($k = $sheets - 1; $k >= 1; $k--) {
             $outer = $k + 1;
             $strips = count($this->tapeStrips($k, $brief->values));
@@ -242,17 +244,14 @@ final readonly class NestedGussetAlbum implements Structure
                 Phase::Assemble,
                 "Stick sheet {$k} into sheet {$outer}",
                 sprintf(
-                    '%s of tape on the back of gusset %d (%s wide), up to the scores and not over them. Centre it on the inside of gusset %d (%s wide): %s stays free on each side. Tops and bottoms level, then press.',
+                    '%s side by side (the gusset is %s wide), up to the scores and not over them. Heads and feet level, then press.',
                     $strips === 1 ? 'One strip' : "{$strips} strips",
-                    $k,
                     $brief->notation->text($this->gusset($k, $brief->values)),
-                    $outer,
-                    $brief->notation->text($this->gusset($outer, $brief->values)),
-                    $half,
                 ),
                 'Album sheets',
                 Adhesive::Tape,
                 ["sheet-{$k}", "sheet-{$outer}"],
+                // From the outside in: the open sheet lies flat while the next smaller one is laid into it.
                 $outer === $sheets ? ['dry-fit'] : ["nest-{$outer}"],
                 binds: true,
             ));
@@ -273,11 +272,11 @@ final readonly class NestedGussetAlbum implements Structure
             'spine-strip',
             Phase::Mat,
             'Cover the spine',
-            sprintf('Glue the spine strip (%s) centred on the outside of the outermost gusset. It ends before the folds, so that they stay free to bend.', $brief->notation->size($strip)),
+            'On the outside; it ends before the folds, so that they stay free to bend.',
             'Cover',
             Adhesive::WetGlue,
             [$part],
-            $brief->values->count('sheets') > 1 ? ['nest-1'] : [],
+            ['mat-pages'],
         ));
     }
 
@@ -290,17 +289,19 @@ final readonly class NestedGussetAlbum implements Structure
         $draft->add(new Loose('Ribbon', $length, 1, 'Cover', Sundry::Ribbon));
         $draft->task(new Task(
             'ribbon',
-            Phase::Closure,
+            Phase::Mat,
             'Tape the ribbon across the covers',
             sprintf(
-                'Lay %s of ribbon across the outside of the closed album, half way up (%s from the top), the ends equal at the fore-edges. Tape it down on both covers. The cover mats go over it: this is the last moment for it.',
+                '%s of ribbon round the outside of the closed album, half way up (%s from the head), the ends equal at the fore-edges; not over the spine folds.',
                 $brief->notation->text($length),
                 $brief->notation->text($brief->values->length('leaf-height')->half()),
             ),
             'Cover',
             Adhesive::Tape,
-            after: $brief->values->count('sheets') > 1 ? ['nest-1'] : [],
+            // The inside pages come first, so that its ends are not in the way.
+            after: [...($brief->values->count('sheets') > 1 ? ['nest-1'] : []), 'mat-pages', 'mat-flaps', 'pockets-top', 'pockets-side'],
             face: 'front-cover',
+            acts: [new Fasten('the ribbon', 'front-cover', adhesive: Adhesive::Tape), new Fasten('the ribbon', 'back-cover', adhesive: Adhesive::Tape)],
         ));
     }
 

@@ -8,7 +8,6 @@ use Ephemeron\Binding\BoardCase;
 use Ephemeron\Binding\SteppedFins;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
-use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
@@ -120,14 +119,12 @@ final readonly class PocketFlipBook implements Structure
         $board = new Size($leaf->width, $values->length('cover-height'));
         $strip = $spine->plus($allow->fine()->times(2), $allow->tab()->times(2));
         // The spine lies across the head: the case is measured with its spine upright, as long as the leaf is wide.
-        $draft->part(new Part(BoardCase::BOARD, 'Cover board', 'Case', $board, StockRole::Board, 2, upright: false, places: ['front', 'back'], why: 'As wide as a leaf, as tall as you chose.'));
-        $draft->part(new Part(BoardCase::SPINE, 'Spine board', 'Case', new Size($spine, $leaf->width), StockRole::Board, upright: false, places: ['spine, across the head'], why: "The last channel and {$notation->text($allow->quarter())}."));
-        foreach (['outer-wrap' => 'outside', 'inner-wrap' => 'inside'] as $key => $where) {
-            $draft->part(new Part($key, "Spine wrap, {$where}", 'Case', new Size($strip, $leaf->width), StockRole::CoverPaper, places: ['spine'], why: 'Spine, two gaps and a tab’s width on each board.'));
-        }
-        $draft->task(new Task('make-case', Phase::Assemble, 'Join the boards to the spine', sprintf('Board, spine, board in a column, edges level, %s between them. The outer strip first, then the inner one, worked into both gaps.', $notation->text($allow->fine())), 'Case', Adhesive::WetGlue, [BoardCase::BOARD, BoardCase::SPINE, 'outer-wrap', 'inner-wrap'], caution: Caution::Knife));
+        $wrap = new Size($strip, $leaf->width);
+        $case = new BoardCase($board, $spine, $allow->fine(), $wrap, $wrap, 'As wide as a leaf, as tall as you chose.', "The last channel and {$notation->text($allow->quarter())}.", $leaf->width);
+        $case->addTo($draft, $notation);
         $fins->addTo($draft, $notation, BoardCase::SPINE, 'make-case');
         $this->addLeaves($draft, $brief, $leaf, 2 * $values->count('units'));
+        $fins->bind($draft, array_fill(0, 2 * $values->count('units'), [new PanelRef('leaf', 'whole', Side::B)]), 'bind-leaves');
         $reading = new ReadingOrder($draft);
         $leaves = array_fill(0, 2 * $values->count('units'), [new PanelRef('leaf', 'whole', Side::A), new PanelRef('leaf', 'whole', Side::B)]);
         foreach ((new CasedBook($draft, $reading, Edge::Top))->addFaces($leaf, $leaves) as $faces) {
@@ -152,7 +149,7 @@ final readonly class PocketFlipBook implements Structure
         $both = array_merge(...array_map(static fn (string $place): array => ["{$place}, front", "{$place}, back"], $places));
         $draft->part(new Part('leaf', 'Leaf', 'Leaves', $leaf, StockRole::StructureCard, $count, places: $places, why: 'As you chose.'));
         $draft->part(new Part('pocket', 'Leaf pocket', 'Leaves', $pocket, StockRole::StructureCard, 2 * $count, places: $both, why: 'As wide as the leaf; one on each side.'));
-        $draft->task(new Task('glue-pockets', Phase::Pocket, 'Glue the pockets onto the leaves', 'Thin beads along both sides and the foot, the mat under it first. The head of the pocket stays open; both pockets of a leaf open towards its head.', 'Leaves', Adhesive::WetGlue, ['leaf', 'pocket'], places: $places));
-        $draft->task(new Task('bind-leaves', Phase::Finish, 'Glue the leaves to the fins', 'Heads up, one leaf to each fin, only the fin glued. Check before pressing that front and back both stand upright when the leaf is flipped over the head.', 'Binding', Adhesive::WetGlue, ['leaf'], ['stack-1', 'glue-pockets'], $places, binds: true));
+        $draft->task(new Task('glue-pockets', Phase::Pocket, 'Glue the pockets onto the leaves', 'In front they open towards the fins, behind away from them: flipped over the head, both hold what stands in them upright.', 'Leaves', Adhesive::WetGlue, ['leaf', 'pocket'], places: $places));
+        $draft->task(new Task('bind-leaves', Phase::Finish, 'Glue the leaves to the fins', 'Heads up, one leaf to each fin. Check before pressing that front and back both stand upright when the leaf is flipped over the head.', 'Binding', Adhesive::WetGlue, ['leaf'], ['stack-1', 'glue-pockets'], $places, binds: true));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
@@ -37,6 +38,7 @@ final readonly class PocketFront
         private ?Size $holds = null,
         private bool $kept = false,
         private ?Polygon $shape = null,
+        private ?Depth $depth = null,
     ) {
     }
 
@@ -44,7 +46,18 @@ final readonly class PocketFront
     public function on(Draft $draft, Face $page): Face
     {
         $key = $page->key.'/'.str_replace(' ', '-', strtolower($this->name));
-        $draft->add(new Joint($this->paper, $page->paper, $this->area, Adhesive::WetGlue, Layer::Pocket, $this->task, $page->key, $this->shape));
+        $draft->add(new Joint(
+            new PanelRef($this->paper->part, $this->paper->panel, $this->paper->side->other()),
+            $page->paper,
+            $this->area,
+            Adhesive::WetGlue,
+            Layer::Pocket,
+            $this->task,
+            $page->key,
+            $this->shape,
+            depth: $this->depth,
+            pouch: $key,
+        ));
         $draft->add(new Pouch(
             key: $key,
             name: "{$this->name} on ".lcfirst($page->name),
@@ -59,6 +72,8 @@ final readonly class PocketFront
                 Edge::Right => $page->size->width->minus($this->area->left()),
             },
             kept: $this->kept,
+            front: $this->paper,
+            behind: $page->paper,
         ));
         $front = new Face("{$key}/front", "{$page->name}, ".lcfirst($this->name), $this->area->size, $this->paper, $page->order, $page->hinge, parent: $page->key, takesMat: $this->takesMat);
         $draft->face($front);

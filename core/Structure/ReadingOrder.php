@@ -6,6 +6,7 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Size;
@@ -21,33 +22,33 @@ final class ReadingOrder
     {
     }
 
-    public function frontCover(Size $size, PanelRef $paper, bool $upsideDown = false, ?Edge $hinge = Edge::Left): Face
+    public function frontCover(Size $size, PanelRef $paper, Lie $lie = Lie::Upright, ?Edge $hinge = Edge::Left): Face
     {
-        return $this->add('front-cover', 'Front cover', $size, $paper, $hinge, $upsideDown);
+        return $this->add('front-cover', 'Front cover', $size, $paper, $hinge, $lie);
     }
 
     /** @param string $what where it is, in words; empty for a plain page */
-    public function page(Size $size, PanelRef $paper, ?Edge $hinge = null, string $what = '', bool $upsideDown = false): Face
+    public function page(Size $size, PanelRef $paper, ?Edge $hinge = null, string $what = '', Lie $lie = Lie::Upright): Face
     {
         $number = ++$this->page;
 
-        return $this->add("page-{$number}", "Page {$number}".($what === '' ? '' : ", {$what}"), $size, $paper, $hinge, $upsideDown);
+        return $this->add("page-{$number}", "Page {$number}".($what === '' ? '' : ", {$what}"), $size, $paper, $hinge, $lie);
     }
 
     /** A face that is no page: a spine, a face of a concertina. */
-    public function named(string $key, string $name, Size $size, PanelRef $paper, ?Edge $hinge = null, bool $upsideDown = false): Face
+    public function named(string $key, string $name, Size $size, PanelRef $paper, ?Edge $hinge = null, Lie $lie = Lie::Upright): Face
     {
-        return $this->add($key, $name, $size, $paper, $hinge, $upsideDown);
+        return $this->add($key, $name, $size, $paper, $hinge, $lie);
     }
 
-    public function backCover(Size $size, PanelRef $paper, bool $upsideDown = false, ?Edge $hinge = Edge::Right): Face
+    public function backCover(Size $size, PanelRef $paper, Lie $lie = Lie::Upright, ?Edge $hinge = Edge::Right): Face
     {
-        return $this->add('back-cover', 'Back cover', $size, $paper, $hinge, $upsideDown);
+        return $this->add('back-cover', 'Back cover', $size, $paper, $hinge, $lie);
     }
 
-    private function add(string $key, string $name, Size $size, PanelRef $paper, ?Edge $hinge, bool $upsideDown): Face
+    private function add(string $key, string $name, Size $size, PanelRef $paper, ?Edge $hinge, Lie $lie): Face
     {
-        $face = new Face($key, $name, $size, $paper, $this->order++, $hinge, $upsideDown);
+        $face = new Face($key, $name, $size, $paper, $this->order++, $hinge, $lie);
         $this->draft->face($face);
 
         return $face;

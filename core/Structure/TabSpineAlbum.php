@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
@@ -195,7 +197,7 @@ final readonly class TabSpineAlbum implements Structure
             'close-hollow',
             Phase::Assemble,
             'Close the hollow of the cover sheet',
-            'Tape inside both halves of the tab, on each side of the middle score and not over it; press the tab together so that it stands inwards.',
+            'On each side of the middle score and not over it; press the tab together so that it stands inwards.',
             'Album sheets',
             Adhesive::Tape,
             ['sheet-1'],
@@ -209,7 +211,7 @@ final readonly class TabSpineAlbum implements Structure
                 "join-{$k}",
                 Phase::Assemble,
                 "Slip sheet {$k} over the tab of sheet {$before}",
-                sprintf('Wet glue on both sides of the tab of sheet %d, then its hollow over it: there is time to push it home. Heads and feet level, press, wipe the ooze.', $before),
+                'There is time to push it home. Heads and feet level, press, wipe the ooze.',
                 'Album sheets',
                 Adhesive::WetGlue,
                 ["sheet-{$before}", "sheet-{$k}"],
@@ -248,6 +250,7 @@ final readonly class TabSpineAlbum implements Structure
         $page = $draft->faces()[$right];
         $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
         $draft->add(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'head', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
+        $draft->add(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'foot', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
         $draft->add(new Joint(new PanelRef($backPart, 'back', Side::B), new PanelRef($last, 'tab-right', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, 'hang-middle-pocket', $right));
         $draft->add(new Pouch(
             key: 'middle-pocket',
@@ -257,6 +260,7 @@ final readonly class TabSpineAlbum implements Structure
             glued: [Edge::Top, Edge::Bottom, Edge::Left],
             opening: Edge::Right,
             reach: $page->size->width,
+            front: new PanelRef($frontPart, 'whole', Side::A),
         ));
         $draft->task(new Task(
             'mitre-tab',
@@ -271,7 +275,7 @@ final readonly class TabSpineAlbum implements Structure
             'middle-pocket',
             Phase::Assemble,
             'Make the middle pocket',
-            sprintf('Fold %s over at the head and the foot of the back, thin glue on both folds only, and lay the front onto them. The two long sides stay open.', $brief->notation->text($fold)),
+            'On both folds only. The two long sides stay open.',
             'Middle pocket',
             Adhesive::WetGlue,
             [$backPart, $frontPart],
@@ -304,8 +308,28 @@ final readonly class TabSpineAlbum implements Structure
             ['join-'.$brief->values->count('sheets')],
             face: 'front-cover',
         ));
+        $this->wrapBinding($draft, $brief, $part, $strip);
         if ($brief->values->flag('rounded')) {
-            $draft->task(new Task('round-corners', Phase::Finish, 'Round the corners', 'Punch the free corners of all leaves, a few layers at a time.', 'Cover', after: ['binding-strip'], face: 'front-cover'));
+            $draft->task(new Task('round-corners', Phase::Finish, 'Round the corners', 'Punch the free corners of all leaves, a few layers at a time.', 'Cover', after: ['binding-strip'], face: 'front-cover', acts: [Handling::setAside(...array_map(static fn (int $k): string => "sheet-{$k}", range(1, $brief->values->count('sheets'))))]));
+        }
+    }
+
+    /** Over the outside of both leaves beside the spine, half of it on each. */
+    private function wrapBinding(Draft $draft, Brief $brief, string $part, Size $strip): void
+    {
+        $half = new Size($strip->width->half(), $strip->height);
+        $leaf = Rectangle::whole($this->leaf($brief->values));
+        foreach (['front-cover' => Edge::Left, 'back-cover' => Edge::Right] as $cover => $spine) {
+            $draft->add(new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $draft->faces()[$cover]->paper,
+                $leaf->strip($spine, Length::shortest($half->width, $leaf->size->width)),
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'binding-strip',
+                $cover,
+                depth: Depth::Upon,
+            ));
         }
     }
 
@@ -327,6 +351,7 @@ final readonly class TabSpineAlbum implements Structure
         foreach (array_slice($mats, 0, $values->count('sheets') + 1) as $index => $mat) {
             if ($mat->shortSide()->isAtLeast(Length::inches(1))) {
                 $draft->part(new Part('rest-mat-'.($index + 1), 'Photo mat from the rests', 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: ['loose'], why: 'What the strips beside the sheets leave over: nothing is wasted.'));
+                $draft->task(new Task('rest-mats', Phase::Fill, 'Lay the photo mats from the rests into the pockets', 'They take the prints that are chosen later; the large ones go into the middle pocket.', 'Photo mats', parts: ['rest-mat-'.($index + 1)], acts: [Handling::setAside('rest-mat-'.($index + 1))]));
             }
         }
     }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Fold as FoldPart;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
+use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
@@ -113,7 +118,7 @@ final readonly class TagClutch implements Structure
     public function defaultFurniture(Values $values, Unit $unit): array
     {
         $closing = $values->choice('closing');
-        $pairs = $values->length('height')->isMoreThan((new Allowances($unit))->either(Length::inches(6), Length::millimetres(150))) ? 2 : 1;
+        $pairs = (new Allowances($unit))->magnetPairs($values->length('height'));
 
         return [new Placed('front-cover/flap/front', $closing, new Values($closing === 'magnets' ? ['pairs' => $pairs, 'edge' => 'right'] : []))];
     }
@@ -158,8 +163,10 @@ final readonly class TagClutch implements Structure
         $cut = Rectangle::at($gone->left(), $gone->top(), new Size($gone->size->width, $gone->size->height->minus($lip)));
         $draft->part(new Part('page', 'L page', 'Clutch', $grid->size(), StockRole::StructureCard, creases: $grid->creases(), slits: [new Slit(Segment::across(Axis::Width, $half, $panel->minus($lip), $panel))], panels: $grid->panels(), upright: false, places: ['clutch'], cutAways: [Polygon::of($cut)], why: "Twice half the height less ⅛ in (3 mm), twice the panel: {$grid->inWords($brief->notation)}; one quarter is cut away but for the lip."));
         $draft->add(new Reason('height', sprintf('page 2 × %s = %s tall', $brief->notation->number($half), $brief->notation->text($half->times(2)))));
-        $draft->task(new Task('fold-page', Phase::Fold, 'Cut and fold the L page', sprintf('Outside the scores one quarter is cut away, but for a lip of %s, which is snipped free of the quarter beside it and folds in. That quarter folds over its half of the page.', $brief->notation->text($lip)), 'Clutch', parts: ['page']));
-        $draft->task(new Task('hang-page', Phase::Assemble, 'Tape the page to the strip', 'The straight edge of the L onto the tab, equal at both ends, up to the score.', 'Clutch', Adhesive::Tape, ['strip', 'page']));
+        $draft->task(new Task('fold-page', Phase::Fold, 'Cut and fold the L page', sprintf('Outside the scores one quarter is cut away, but for a lip of %s, which is snipped free of the quarter beside it and folds in. That quarter folds over its half of the page.', $brief->notation->text($lip)), 'Clutch', parts: ['page'], caution: Caution::Knife, acts: [new FoldPart('page')]));
+        $tab = $brief->values->length('tab');
+        $draft->add(new Joint(new PanelRef('page', 'lower-page', Side::B), new PanelRef('strip', 'tab', Side::A), Rectangle::whole(new Size($tab, $half->times(2))), Adhesive::Tape, Layer::Structure, 'hang-page', isLap: true));
+        $draft->task(new Task('hang-page', Phase::Assemble, 'Tape the page to the strip', 'The straight edge of the L onto the tab, equal at both ends, up to the score; the L points down.', 'Clutch', Adhesive::Tape, ['strip', 'page']));
 
         return new Size($panel, $half->times(2));
     }
@@ -173,8 +180,8 @@ final readonly class TagClutch implements Structure
         $edge = Edge::Right;
         $draft->part(new Part('side-pocket', 'Side-load pocket', 'Pockets', $half, StockRole::StructureCard, notches: [new Notch(Rectangle::whole($half)->middleOf($edge), $edge, $notch)], places: ['page, upper half'], why: 'Half the page.'));
         $draft->part(new Part('top-pocket', 'Top-load pocket', 'Pockets', $half, StockRole::StructureCard, notches: [new Notch(Rectangle::whole($half)->middleOf(Edge::Top), Edge::Top, $notch)], places: ['back of the page'], why: 'Half the page.'));
-        $draft->task(new Task('close-l', Phase::Assemble, 'Close the L', 'A bead along the foot and the spine side of the folded quarter: it opens at its top, towards the middle. The side-load pocket goes onto the other half: glue the head, the middle and the spine side; it opens at the fore-edge, over the lip.', 'Pockets', Adhesive::WetGlue, ['page', 'side-pocket'], ['hang-page']));
-        $draft->task(new Task('glue-pockets', Phase::Assemble, 'Glue the other pockets', 'The long one onto the wide panel: head, foot and the long side away from the fold it opens to. The top-load one onto the back of the page: both sides and foot.', 'Pockets', Adhesive::WetGlue, ['long-pocket', 'top-pocket'], ['hang-page']));
+        $draft->task(new Task('close-l', Phase::Assemble, 'Close the L', 'The folded quarter opens at its top, towards the middle; the pocket on the other half opens at the fore-edge, over the lip.', 'Pockets', Adhesive::WetGlue, ['page', 'side-pocket'], ['hang-page', 'angle-mat']));
+        $draft->task(new Task('glue-pockets', Phase::Assemble, 'Glue the other pockets', 'Dry-fit them between the scores first.', 'Pockets', Adhesive::WetGlue, ['long-pocket', 'top-pocket'], ['hang-page']));
     }
 
     private function addFaces(Draft $draft, Brief $brief, PanelGrid $strip, Size $page): void
@@ -193,9 +200,9 @@ final readonly class TagClutch implements Structure
         $front = $reading->frontCover($narrow, new PanelRef('strip', 'narrow', Side::B));
         $left = $face($reading->page($wide, new PanelRef('strip', 'wide', Side::A), Edge::Right, 'wide panel'), Rectangle::centred($narrow, $wide));
         $pageArea = Rectangle::centred(new Size($page->width->minus($fine->times(2)), $page->height), $page);
-        $outside = $face($reading->page($page, new PanelRef('page', 'lower-page', Side::B), Edge::Right, 'back of the L page'), $pageArea);
+        $outside = $face($reading->page($page, new PanelRef('page', 'lower-page', Side::B), Edge::Right, 'back of the L page', Lie::HeadLeft), $pageArea);
         $inside = $reading->page($narrow, new PanelRef('strip', 'narrow', Side::A), Edge::Left, 'narrow panel');
-        $l = $face($reading->page($page, new PanelRef('page', 'lower-page', Side::A), Edge::Left, 'L page'), $pageArea);
+        $l = $face($reading->page($page, new PanelRef('page', 'lower-page', Side::A), Edge::Left, 'L page', Lie::HeadRight), $pageArea);
         $back = $face($reading->backCover($wide, new PanelRef('strip', 'wide', Side::B)), Rectangle::centred($narrow, $wide));
         $draft->add(new Opening($left->key, $outside->key));
         $draft->add(new Opening($inside->key, $l->key));
@@ -214,7 +221,7 @@ final readonly class TagClutch implements Structure
             $draft->face($pocket->mattedWithin($matted));
         }
         (new PocketFront('Folded pocket', new PanelRef('page', 'lower-beyond', Side::B), Rectangle::whole($page)->strip(Edge::Bottom, $half->height), [Edge::Left, Edge::Bottom], Edge::Top, 'close-l', takesMat: false))->on($draft, $l);
-        $draft->task(new Task('angle-mat', Phase::Mat, 'Angle one page mat', sprintf('The mat of the L page is cut aslant on one half to fit the L: %s off each side at its head, running out to nothing at the middle crease.', $brief->notation->text($allow->either(Length::inches(0, 3, 4), Length::millimetres(20)))), 'Page mats'));
+        $draft->task(new Task('angle-mat', Phase::Slit, 'Cut the mat of the L page aslant', sprintf('The mat of the L page is cut aslant on one half to fit the L: %s off each side at its head, running out to nothing at the middle crease. It goes on before the L is closed.', $brief->notation->text($allow->either(Length::inches(0, 3, 4), Length::millimetres(20)))), 'Page mats', caution: Caution::Knife));
         $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
         $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($left), Seen::face($inside), Seen::face($l)));
         $draft->add(Pose::row('outside', 'Outside', Seen::face($front), Seen::face($back)));

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
+use Ephemeron\Blueprint\Act\Slip;
+use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
-use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Crease;
@@ -16,6 +17,8 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
@@ -200,28 +203,98 @@ final readonly class ThreadHingeAlbum implements Structure
         }
         $thread = $this->strand($brief)->times(2);
         $draft->add(new Loose('Strong thread, doubled', $thread, $pages, 'Pages', Sundry::Thread));
-        $draft->task(new Task(
+        $this->close($draft, $brief, $kept, $cut);
+    }
+
+    /** The fore-edge by the side strips, the foot by the lip; then the strip of the other half turns up onto lip and strip. */
+    private function close(Draft $draft, Brief $brief, string $kept, string $cut): void
+    {
+        $values = $brief->values;
+        $notation = $brief->notation;
+        $depth = $values->length('pocket-depth');
+        $half = $values->length('side-strip')->half();
+        $places = array_map(static fn (int $page): string => "page {$page}", range(1, $values->count('pages')));
+        $inside = fn (string $column): PanelRef => new PanelRef('page', "{$column}-page", Side::B);
+        $long = Rectangle::whole(new Size($half, $depth->times(2)));
+        foreach (['inner' => $kept, 'outer' => $cut] as $panel => $column) {
+            $draft->add(new Joint(
+                new PanelRef('side-strip-long', $panel, Side::B),
+                $inside($column),
+                $long,
+                Adhesive::WetGlue,
+                Layer::Structure,
+                $panel === 'inner' ? 'side-strips' : 'close-pages',
+                isLap: true,
+            ));
+        }
+        $draft->add(new Joint(
+            new PanelRef('page', "{$cut}-strip", Side::A),
+            $inside($kept),
+            Rectangle::whole(new Size($values->length('page-width'), $values->length('lip'))),
+            Adhesive::WetGlue,
+            Layer::Structure,
             'close-pages',
+            isLap: true,
+        ));
+        foreach (['inner' => 'strip', 'outer' => 'page'] as $panel => $row) {
+            $draft->add(new Joint(
+                new PanelRef('side-strip-short', $panel, Side::B),
+                new PanelRef('page', "{$kept}-{$row}", Side::A),
+                Rectangle::whole(new Size($half, $depth)),
+                Adhesive::WetGlue,
+                Layer::Structure,
+                $panel === 'inner' ? 'side-strips' : 'turn-up-pockets',
+                isLap: true,
+            ));
+        }
+        $draft->task(new Task(
+            'side-strips',
             Phase::Assemble,
-            'Tape in the threads and close the pages',
+            'Glue the side strips to the free edge',
             sprintf(
-                'Lay a doubled thread (%s in all) along the inside of the fold, ends out at head and foot, and tape it there. Then close the page: the lip under the foot, the long side strip along the fore-edge above the pocket. The head stays open.',
-                $notation->text($thread),
+                'Fold them. One half of the long strip goes inside along the free edge (away from the fold) of the half that keeps its strip, its foot %s above the score; one half of the short strip along the same edge of the strip that will turn up. The other halves stand out.',
+                $notation->text($notation->unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::millimetres(1)),
             ),
             'Pages',
             Adhesive::WetGlue,
-            ['page', 'side-strip-long'],
-            places: array_map(static fn (int $page): string => "page {$page}", range(1, $pages)),
+            ['page', 'side-strip-long', 'side-strip-short'],
+            places: $places,
+        ));
+        $draft->task(new Task(
+            'tape-threads',
+            Phase::Assemble,
+            'Tape the threads into the folds',
+            sprintf(
+                'Lay the doubled thread (%s altogether) along the inside of the middle fold; tape it at the head, the foot and the middle. Its ends hang out equally.',
+                $notation->text($this->strand($brief)->times(2)),
+            ),
+            'Pages',
+            Adhesive::Tape,
+            ['page'],
+            places: $places,
+            acts: [new Thread('the thread', ['page'], pierced: false)],
+        ));
+        $draft->task(new Task(
+            'close-pages',
+            Phase::Assemble,
+            'Close the pages',
+            'Fold the lip in, bead on it and on the other half of the long strip, and shut the page. The head, where the inserts go in, stays open: it is the edge without score.',
+            'Pages',
+            Adhesive::WetGlue,
+            ['page'],
+            ['side-strips', 'tape-threads'],
+            $places,
         ));
         $draft->task(new Task(
             'turn-up-pockets',
             Phase::Assemble,
             'Turn up the pockets',
-            'Fold the strip up, a thin bead at the spine end, and close its fore-edge with the short side strip. Open it once before the glue sets.',
+            'Up over the lip; a thin bead along the fold at the spine, the short strip closes the fore-edge. Open it once before the glue sets.',
             'Pages',
             Adhesive::WetGlue,
-            ['page', 'side-strip-short'],
+            ['page'],
             ['close-pages'],
+            $places,
         ));
     }
 
@@ -256,7 +329,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $half = $this->more($notation->unit);
         $board = $this->board($brief);
         $gap = $notation->unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3);
-        $case = new BoardCase($board, $values->length('spine-width'), $gap, null, null, "The page and {$notation->text($half)} more each way.", 'As wide as you chose, as tall as the boards.');
+        $case = new BoardCase($board, $values->length('spine-width'), $gap, null, null, "The page and {$notation->text($half)} more each way.", 'As wide as you chose, as tall as a page: the threads go round it.', $values->length('page-height'));
         $case->addTo($draft, $notation);
         $hinge = PanelGrid::columns(['board' => $values->length('hinge')->half(), 'spine' => $values->length('hinge')->half()], $values->length('page-height'));
         $anchor = PanelGrid::columns(['base' => $values->length('anchor')->half(), 'fin' => $values->length('anchor')->half()], $board->height);
@@ -264,21 +337,42 @@ final readonly class ThreadHingeAlbum implements Structure
         $anchors = $values->count('pages') + 1;
         $draft->part(new Part('anchor', 'Page anchor', 'Case', $anchor->size(), StockRole::StructureCard, $anchors, $anchor->creases(), panels: $anchor->panels(), upright: false, why: "One before each page and one after the last: {$values->count('pages')} + 1. As tall as the boards."));
         $draft->add(new Reason('pages', sprintf('anchors %d + 1 = %d, together %s of the spine', $values->count('pages'), $anchors, $notation->text($values->length('anchor')->half()->times($anchors)))));
-        $draft->part(new Part('outer-spine', 'Loose outer spine board', 'Case', $case->spine(), StockRole::Board, upright: false, places: ['spine'], why: 'The same as the spine board: it hides the knots.'));
-        $draft->task(new Task('hinges', Phase::Assemble, 'Join spine and covers', 'A hinge inside each joint, half on the board, half on the spine board.', 'Case', Adhesive::WetGlue, ['hinge'], ['make-case']));
-        $draft->task(new Task('anchors', Phase::Assemble, 'Set the page anchors', 'Glue the base of each anchor side by side onto the spine board; the other halves stand up between the pages.', 'Case', Adhesive::WetGlue, ['anchor'], ['hinges']));
+        $draft->part(new Part('outer-spine', 'Loose outer spine board', 'Case', new Size($values->length('spine-width'), $board->height), StockRole::Board, upright: false, places: ['spine'], why: 'As wide as the spine board, as tall as the covers: it hides the knots.'));
+        $spine = new PanelRef(BoardCase::SPINE, 'whole', Side::B);
+        $onSpine = Rectangle::whole($hinge->area('spine')->size);
+        $draft->add(new Joint(new PanelRef('hinge', 'spine', Side::B), $spine, $onSpine, Adhesive::WetGlue, Layer::Structure, 'hinges', isLap: true));
+        $draft->add(new Joint(
+            new PanelRef('hinge', 'board', Side::B),
+            new PanelRef(BoardCase::BOARD, 'whole', Side::B),
+            Rectangle::whole($hinge->area('board')->size),
+            Adhesive::WetGlue,
+            Layer::Structure,
+            'hinges',
+            isLap: true,
+        ));
+        $draft->add(new Joint(
+            new PanelRef('anchor', 'base', Side::B),
+            $spine,
+            Rectangle::whole($anchor->area('base')->size),
+            Adhesive::WetGlue,
+            Layer::Structure,
+            'anchors',
+            isLap: true,
+        ));
+        $draft->task(new Task('hinges', Phase::Assemble, 'Join spine and covers', sprintf('Lay cover board, spine board, cover board in a row, the spine board in the middle of their height, %s between them. A hinge inside each joint: one half on the spine board, one on the cover, the fold free between.', $notation->text($gap)), 'Case', Adhesive::WetGlue, ['hinge', BoardCase::BOARD, BoardCase::SPINE]));
+        $draft->task(new Task('anchors', Phase::Assemble, 'Set the page anchors', 'Glue the base of each anchor side by side onto the inside of the spine board, over the hinges; the other halves stand up between the pages.', 'Case', Adhesive::WetGlue, ['anchor'], ['hinges']));
         $draft->task(new Task(
             'knot-pages',
             Phase::Finish,
             'Knot the pages in',
-            'One page between each two anchors: pull its threads round the head and the foot of the spine board and knot them outside. Do not glue: pages can come out again.',
+            'One page between each two anchors, its head up: pull its thread ends round the head and the foot of the spine board and knot them tight behind it, in the middle. Do not glue: pages can come out again.',
             'Case',
             parts: ['page'],
             after: ['anchors', 'turn-up-pockets'],
-            caution: Caution::Needle,
             binds: true,
+            acts: [new Thread('the threads', ['page'], pierced: false)],
         ));
-        $draft->task(new Task('hide-knots', Phase::Finish, 'Lay the outer spine board over the knots', 'Hold it with a ribbon or a band, so that the knots can be reached.', 'Case', parts: ['outer-spine'], after: ['knot-pages']));
+        $draft->task(new Task('hide-knots', Phase::Finish, 'Lay the outer spine board over the knots', 'Last of all, held by a ribbon or a band round the book: it comes off when a page is to be added.', 'Case', parts: ['outer-spine'], after: ['knot-pages'], acts: [new Thread('a ribbon or a band', ['outer-spine'], pierced: false)]));
         $draft->add(new Closing('knotted threads'));
     }
 
@@ -312,8 +406,18 @@ final readonly class ThreadHingeAlbum implements Structure
         $depth = $values->length('pocket-depth');
         $area = Rectangle::whole($page->size)->strip(Edge::Bottom, $depth);
         (new PocketFront('Turned-up pocket', new PanelRef('page', $this->kept($values).'-strip', Side::B), $area, [Edge::Left, Edge::Right], Edge::Top, 'turn-up-pockets'))->on($draft, $page);
-        $foreEdge = $page->hinge === Edge::Left ? Edge::Right : Edge::Left;
-        $draft->add(new Pouch("page-{$number}-inside", "Page {$number}, between its halves", $page->key, $page->size, [$foreEdge], Edge::Top, $page->size->height));
+        $draft->add(new Pouch(
+            "page-{$number}-inside",
+            "Page {$number}, between its halves",
+            $page->key,
+            $page->size,
+            // The strip closes the fore-edge with its fold: it takes nothing of the width.
+            [Edge::Bottom],
+            Edge::Top,
+            $page->size->height,
+            front: $page->paper,
+            behind: new PanelRef('page', $this->kept($values) === 'recto' ? 'verso-page' : 'recto-page', Side::B),
+        ));
     }
 
     private function addInserts(Draft $draft, Brief $brief): void
@@ -354,15 +458,24 @@ final readonly class ThreadHingeAlbum implements Structure
                 ? "Two panels {$brief->notation->text($eighth)} narrower than the page and a gusset: {$grid->inWords($brief->notation)}."
                 : "The page less {$brief->notation->text($quarter)}, so that it slides once the glue is in.",
         ));
-        if (! $isDouble) {
-            $draft->add(new Filling($part, "page-{$number}-inside"));
-        }
+        $folded = new Size($panel, $grid->size()->height);
+        $draft->add(new Filling($part, "page-{$number}-inside", $isDouble ? $folded : null));
         $parts = [$part];
         if (! $isDouble && $values->flag('liners')) {
             $liner = new Size($grid->size()->width->minus($eighth), $grid->size()->height->minus($eighth));
             $parts[] = $draft->part(new Part('liner', 'Insert liner', 'Inserts', $liner, StockRole::MatTop, 2, places: ["{$place}, front", "{$place}, back"], why: "The insert less {$brief->notation->text($eighth)} overall."));
+            foreach (Side::cases() as $side) {
+                $draft->add(new Joint(
+                    new PanelRef('liner', 'whole', Side::B),
+                    new PanelRef($part, 'whole', $side),
+                    Rectangle::centred($liner, $grid->size()),
+                    Adhesive::WetGlue,
+                    Layer::Insert,
+                    'inserts',
+                ));
+            }
         }
-        $draft->task(new Task('inserts', Phase::Fill, 'Line the inserts and slide them in', 'A liner on each side, an even border all round; then into the page from the head.', 'Inserts', Adhesive::WetGlue, $parts, ['close-pages'], [$place]));
+        $draft->task(new Task('inserts', Phase::Fill, 'Line the inserts and slide them in', 'Into the page from the head.', 'Inserts', Adhesive::WetGlue, $parts, ['close-pages'], [$place], acts: [new Slip($part, "page-{$number}-inside")]));
     }
 
     private function grid(Values $values): PanelGrid

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Corner;
@@ -12,6 +13,9 @@ use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
@@ -170,9 +174,36 @@ final readonly class WaterfallWallet implements Structure
         $draft->part(new Part('flap-liner', 'Flap liner', 'Wallet', $flap, StockRole::MatTop, places: ['closing flap'], why: sprintf('%s narrower and %s shorter than the flap.', $brief->notation->text($allow->quarter()), $brief->notation->text($allow->fine()))));
         $draft->part(new Part('pocket-mat', 'Photo mat in the pocket', 'Loose cards', $mat, StockRole::InsertCard, upright: false, places: ['pocket'], why: sprintf('%s narrower than the wallet, %s shorter than the panel.', $brief->notation->text($allow->either(Length::inches(0, 3, 4), Length::millimetres(20))), $brief->notation->text($allow->quarter()))));
         $draft->add(new Filling('pocket-mat', 'page-2/turned-up-pocket'));
-        $draft->task(new Task('turn-up', Phase::Assemble, 'Turn up the pocket', 'Thin beads at the two ends only, up to the score.', 'Wallet', Adhesive::WetGlue, ['wallet']));
-        $draft->task(new Task('line', Phase::Mat, 'Line panel and flap', 'The liner above the pocket tucks in; its leading edge stays dry, so that cards pass over it. The flap’s liner stays clear of the score.', 'Wallet', Adhesive::WetGlue, ['liner', 'flap-liner'], ['turn-up']));
-        $draft->task(new Task('fill-pocket', Phase::Fill, 'Fill the pocket', 'The loose mat takes a print on each side.', 'Loose cards', parts: ['pocket-mat'], after: ['turn-up']));
+        $draft->task(new Task('turn-up', Phase::Assemble, 'Turn up the pocket', '', 'Wallet', Adhesive::WetGlue, ['wallet']));
+        $this->line($draft, $brief, $liner, $flap, $tuck);
+        $draft->task(new Task('line', Phase::Mat, 'Line panel and flap', 'The liner above the pocket tucks in behind it; the edge that is tucked in stays dry, so that cards pass over it. The flap’s liner stays clear of the score; round its corners like those of the flap.', 'Wallet', Adhesive::WetGlue, ['liner', 'flap-liner'], ['turn-up']));
+        $draft->task(new Task('fill-pocket', Phase::Fill, 'Fill the pocket', 'The loose mat takes a print on each side.', 'Loose cards', parts: ['pocket-mat'], acts: [new Slip('pocket-mat', 'page-2/turned-up-pocket')]));
+    }
+
+    private function line(Draft $draft, Brief $brief, Size $liner, Size $flap, Length $tuck): void
+    {
+        $values = $brief->values;
+        $width = $values->length('width');
+        $onPage = Rectangle::at($width->minus($liner->width)->half(), Length::zero(), $liner);
+        $draft->add(new Joint(
+            new PanelRef('liner', 'whole', Side::B),
+            new PanelRef('wallet', 'panel', Side::B),
+            $onPage,
+            Adhesive::WetGlue,
+            Layer::Mat,
+            'line',
+            'page-2',
+            held: Rectangle::at($onPage->left(), $onPage->top(), new Size($liner->width, $liner->height->minus($tuck))),
+        ));
+        $draft->add(new Joint(
+            new PanelRef('flap-liner', 'whole', Side::B),
+            new PanelRef('wallet', 'flap', Side::B),
+            Rectangle::centred($flap, new Size($width, $values->length('flap'))),
+            Adhesive::WetGlue,
+            Layer::Mat,
+            'line',
+            'front-cover/flap/inside',
+        ));
     }
 
     private function addFaces(Draft $draft, Values $values, Length $panel, Length $back): void
@@ -180,9 +211,9 @@ final readonly class WaterfallWallet implements Structure
         $width = $values->length('width');
         $reading = new ReadingOrder($draft);
         $front = $reading->frontCover(new Size($width, $panel), new PanelRef('wallet', 'panel', Side::A), hinge: Edge::Bottom);
-        $upper = $reading->page(new Size($width, $back), new PanelRef('wallet', 'back', Side::B), Edge::Bottom, 'inside of the back', upsideDown: true);
-        $lower = $reading->page(new Size($width, $panel), new PanelRef('wallet', 'panel', Side::B), Edge::Top, 'above the pocket', upsideDown: true);
-        $reading->backCover(new Size($width, $back), new PanelRef('wallet', 'back', Side::A), upsideDown: true, hinge: Edge::Bottom);
+        $upper = $reading->page(new Size($width, $back), new PanelRef('wallet', 'back', Side::B), Edge::Bottom, 'inside of the back', lie: Lie::UpsideDown);
+        $lower = $reading->page(new Size($width, $panel), new PanelRef('wallet', 'panel', Side::B), Edge::Top, 'above the pocket', lie: Lie::UpsideDown);
+        $reading->backCover(new Size($width, $back), new PanelRef('wallet', 'back', Side::A), lie: Lie::UpsideDown, hinge: Edge::Bottom);
         $pocket = Rectangle::whole($lower->size)->strip(Edge::Bottom, $values->length('pocket'));
         (new PocketFront('Turned-up pocket', new PanelRef('wallet', 'pocket', Side::A), $pocket, [Edge::Left, Edge::Right], Edge::Top, 'turn-up', takesMat: false, kept: true))->on($draft, $lower);
         $size = new Size($width, $values->length('flap'));

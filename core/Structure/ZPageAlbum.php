@@ -15,6 +15,8 @@ use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
@@ -46,7 +48,8 @@ use Ephemeron\Paper\StockRole;
  * twice the page's depth, folded at the fore-edge; it is a quarter shorter than the Z's middle is long, which therefore stands out ⅛ at head and foot. The Z lies a
  * quarter in from the fold; what is left at the spine takes the fin. Check: 3½ + 3½ − ¼ = 6¾ = 6½ + 2 × ⅛; 5½ − 4½ − ¼ = ¾ ≥ ⅜.
  *
- * In front the Z is glued to the pocket at the foot, behind at the head: so the pocket opens at the head in front and at the foot behind. Pages come in
+ * In front the Z is glued to the pocket at the foot, where its front flap folds, behind at the head: so the pocket opens at the head in front and at the
+ * foot behind. Pages come in
  * twos, one for each fin of a binding unit. The wraps of the spine are said to be 3 wide over a spine of 1¾ and to overlap the boards by ⅝ with a gap of ⅛: 1¾ + 2 × ⅝ = 3, so the ⅝ are
  * counted from the spine board and contain the gap; ½ lies on each board.
  */
@@ -152,6 +155,7 @@ final readonly class ZPageAlbum implements Structure
             $this->addFlaps($draft, $values, $allow, $index + 1, $recto, $verso);
         }
         $this->bind($draft, $fins);
+        $fins->bind($draft, array_map(static fn (array $leaf): array => array_map(static fn (PanelRef $side): PanelRef => new PanelRef($side->part, $side->panel, Side::B), $leaf), $leaves), 'bind-pages');
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $leaf = $card->times(5);
         $draft->add(new Bare($leaf->times(2 * $values->count('units'))->plus($brief->stock(StockRole::Board)->caliper->times(2))));
@@ -211,9 +215,12 @@ final readonly class ZPageAlbum implements Structure
         $parts = array_values(array_unique([$this->zKey(1, $values), $this->zKey(2, $values)]));
         $pockets = array_values(array_unique([$this->pocketKey(1, $values), $this->pocketKey(2, $values)]));
         $places = array_map(static fn (int $number): string => "page {$number}", range(1, 2 * $values->count('units')));
-        $draft->task(new Task('join-z', Phase::Assemble, 'Join the halves of each Z', sprintf('Short panels over each other by %s, taped; then fold one flap to the front, the other to the back: a Z.', $notation->text($values->length('overlap'))), 'Pages', Adhesive::Tape, $parts, places: $places));
-        $draft->task(new Task('fill-pockets', Phase::Assemble, 'Slip the Z into its pocket piece', sprintf('%s in from the fold, standing out %s at head and foot. Glue it in front along the foot, behind along the head, each time at the fold of the flap: in front the pocket stays open at the head, behind at the foot. The long open edge waits for the fin.', $notation->text($allow->quarter()), $notation->text($allow->fine())), 'Pages', Adhesive::WetGlue, [...$pockets, ...$parts], ['join-z'], $places));
-        $draft->task(new Task('mat-notches', Phase::Mat, 'Punch the mats over the notches', sprintf('The mat over a notch gets one ¼ in (6 mm) larger than %s, set back %s, so that an even edge of card shows.', $notation->text($values->length('notch')), $notation->text($allow->fine())), 'Page mats'));
+        $draft->task(new Task('join-z', Phase::Assemble, 'Join the halves of each Z', sprintf('Short panels over each other by %s, so that one flap goes forward and one back: a valley on the one, a mountain on the other. A Z.', $notation->text($values->length('overlap'))), 'Pages', Adhesive::Tape, $parts, places: $places));
+        foreach ($parts as $z) {
+            $draft->add(new Joint(new PanelRef($z, 'half', Side::B), new PanelRef($z, 'half', Side::A), Rectangle::whole($blank->area('half')->size)->strip(Edge::Right, $values->length('overlap')), Adhesive::Tape, Layer::Structure, 'join-z', isLap: true));
+        }
+        $draft->task(new Task('fill-pockets', Phase::Assemble, 'Slip the Z into its pocket piece', sprintf('%s from the fold, standing out %s at head and foot. Lift the front flap and the front of the pocket, a bead along the foot, at the fold of that flap, press; turn the page over and do the same behind along the head. So it stays open in front at the head, behind at the foot. The long open edge waits for the fin.', $notation->text($allow->quarter()), $notation->text($allow->fine())), 'Pages', Adhesive::WetGlue, [...$pockets, ...$parts], ['join-z'], $places));
+        $draft->task(new Task('mat-notches', Phase::Notch, 'Punch the mats over the notches', sprintf('The mat over a notch gets one ¼ in (6 mm) larger than %s, set back %s, so that an even edge of card shows. Before it is glued.', $notation->text($values->length('notch')), $notation->text($allow->fine())), 'Page mats'));
     }
 
     private function addFlaps(Draft $draft, Values $values, Allowances $allow, int $page, Face $recto, Face $verso): void
@@ -222,8 +229,8 @@ final readonly class ZPageAlbum implements Structure
         $inset = $allow->quarter();
         $over = $allow->fine();
         $faces = [
-            [$recto, Edge::Top, $recto->size->width->minus($inset, $size->width), Length::zero()->minus($over), 'Front flap'],
-            [$verso, Edge::Bottom, $inset, $verso->size->height->plus($over)->minus($size->height), 'Back flap'],
+            [$recto, Edge::Bottom, $recto->size->width->minus($inset, $size->width), $recto->size->height->plus($over)->minus($size->height), 'Front flap'],
+            [$verso, Edge::Top, $inset, Length::zero()->minus($over), 'Back flap'],
         ];
         foreach ($faces as [$face, $hinge, $x, $y, $name]) {
             $key = "{$face->key}/z-flap";
@@ -233,7 +240,20 @@ final readonly class ZPageAlbum implements Structure
             $draft->face($front);
             $draft->face($inside);
             $draft->add(new Flap($key, $name, $face->key, Rectangle::at($x, $y, $size), $hinge, $front->key, $inside->key));
-            $draft->add(new Pouch("{$face->key}/pocket", 'Pocket of '.lcfirst($face->name), $face->key, new Size($face->size->width->minus($values->length('fin')), $face->size->height), [], $hinge, $face->size->height));
+            $inside = new Size($face->size->width->minus($values->length('fin')), $face->size->height);
+            $pocket = "{$face->key}/pocket";
+            // Glued beside the fold of its flap, open at the other end.
+            $draft->add(new Joint(
+                new PanelRef($face->paper->part, $face->paper->panel, Side::B),
+                new PanelRef($part, 'half', $hinge === Edge::Bottom ? Side::A : Side::B),
+                Rectangle::whole($inside)->strip($hinge, Pouch::glueLoss()),
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'fill-pockets',
+                pouch: $pocket,
+                isLap: true,
+            ));
+            $draft->add(new Pouch($pocket, 'Pocket of '.lcfirst($face->name), $face->key, $inside, [$hinge], $hinge->opposite(), $face->size->height, front: $face->paper));
         }
     }
 
@@ -245,7 +265,7 @@ final readonly class ZPageAlbum implements Structure
             'bind-pages',
             Phase::Finish,
             'Slip the pages onto the fins',
-            'Glue on both sides of the fin, up to its score. Check that the page stands upright, slip its open edge over the fin down to the score, press. From the middle outwards.',
+            'Check that the page stands upright, slip its open edge over the fin down to the score, press; wipe. From the middle outwards.',
             'Binding',
             Adhesive::WetGlue,
             $pockets,

@@ -48,7 +48,7 @@
                                 <tr @class(['opens-here' => $plan->blueprint->rightOf($face->face->key) !== null])>
                                     <th scope="row">{{ $face->face->name }}</th>
                                     <td class="text-nowrap">{{ $face->letter }}, {{ $face->face->paper->side->value }}</td>
-                                    <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $map->sheet !== null || $face->lie !== \Ephemeron\Folding\Lie::Upright ? $face->lie->label() : 'any way') }}</td>
+                                    <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $map->sheet !== null || $face->lie !== \Ephemeron\Blueprint\Lie::Upright ? $face->lie->label() : 'any way') }}</td>
                                     <td>{{ $face->opening ? $edges[$face->opening->value] : '' }}</td>
                                     <td>{{ $face->face->hinge ? $edges[$face->face->hinge->value] : '' }}</td>
                                 </tr>

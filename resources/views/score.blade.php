@@ -3,7 +3,7 @@
     $lines = \Ephemeron\Format\Svg\LineKind::class;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Score">
-    <p class="fs-5 mb-1">Positions count from the left end of the side that lies along the top fence. {{ $plan->design->scoring->label() }}: {{ lcfirst($plan->design->scoring->why()) }}</p>
+    <p class="fs-5 mb-1">Letter side down. Positions count from the left end of the side that lies along the top fence. {{ $plan->design->scoring->label() }}: {{ lcfirst($plan->design->scoring->why()) }}</p>
     <x-change-form class="sieve" :project="$project" stage="score">
         <span class="sieve-by"><label for="scoring">How scores are given</label>
         <select class="form-select" id="scoring" name="set[scoring]">
@@ -39,7 +39,7 @@
                     </li>
                 @endforeach
             </ul>
-            @foreach ((new \Ephemeron\Scoring\ScoringAdvice($score->part, $stock, $notation, count($group) === 1))->sentences() as $sentence)<p class="mb-0">@typeset($sentence)</p>@endforeach
+            @foreach ((new \Ephemeron\Scoring\ScoringAdvice($score->part, $stock))->sentences() as $sentence)<p class="mb-0">@typeset($sentence)</p>@endforeach
             @foreach (\Ephemeron\Scoring\ErrorBudget::of($score->part) as $budget)
                 <p @class(['mb-0', 'quiet' => ! ($budget->better() && $budget->better() !== $plan->design->scoring), 'said is-watch' => $budget->better() && $budget->better() !== $plan->design->scoring])>@typeset($budget->text($plan->design->scoring, $notation))</p>
             @endforeach

@@ -86,7 +86,7 @@ final class FurnitureKindsTest extends TestCase
         ], $plan);
         $this->assertSame(12, count(array_filter($plan->blueprint->faces, static fn (Face $face): bool => str_contains($face->key, 'pull-waterfall'))), 'twelve photos');
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
-        $order = ['pull-roll', 'pull-flaps', 'pull-strip', 'magnets', 'pull-anchor'];
+        $order = ['pull-roll', 'pull-flaps', 'pull-strip', 'pull-anchor', 'pull-magnets'];
         $this->assertSame($order, array_values(array_intersect($keys, $order)));
     }
 

@@ -50,7 +50,6 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
-use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
@@ -236,7 +235,7 @@ final class LimitsTest extends TestCase
     {
         $size = Size::inches(4, 4);
         $part = new Part('p', 'P', 'Test', $size, StockRole::StructureCard, creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Mountain)]);
-        $advice = static fn (float $grams): string => implode(' ', (new ScoringAdvice($part, Stock::card('Card', SheetFormat::TwelveSquare, 200)->with(grammage: Grammage::grams($grams)), Notation::usual(Unit::Inch)))->sentences());
+        $advice = static fn (float $grams): string => implode(' ', (new ScoringAdvice($part, Stock::card('Card', SheetFormat::TwelveSquare, 200)->with(grammage: Grammage::grams($grams))))->sentences());
         $this->assertStringContainsString('whichever side', $advice(129.9));
         $this->assertStringNotContainsString('whichever side', $advice(130));
         $this->assertStringNotContainsString('is heavy', $advice(240));

@@ -61,7 +61,7 @@ final class MeanderBookTest extends TestCase
 
     public function test_second_and_fourth_row_read_upside_down(): void
     {
-        $turned = array_keys(array_filter($this->plan(self::KEY)->blueprint->pages(), static fn ($face): bool => $face->upsideDown));
+        $turned = array_keys(array_filter($this->plan(self::KEY)->blueprint->pages(), static fn ($face): bool => $face->isFallen()));
         $this->assertSame(['page-5', 'page-6', 'page-7', 'page-8', 'page-13', 'page-14', 'page-15', 'page-16'], $turned);
     }
 

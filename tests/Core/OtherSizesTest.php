@@ -109,13 +109,13 @@ final class OtherSizesTest extends TestCase
             'Binding unit 1' => ['1 × 1¾ × 6 in: ¾ 1'],
             'Spine board' => ['1 × ½ × 6¼ in'],
         ]];
-        // 4 × 6 folded: boards 4¼ × 6¼; 2 × 5 × 2 leaves of 1⁄64 = 20⁄64, and ⅛: 28⁄64, up to ½. Spine card ½ + 1; wraps ½ + ¼ + 1; paper 4¼ + ⅝ − ½ × 6¼ + 1¼.
+        // 4 × 6 folded: boards 4¼ × 6¼; 2 × 5 × 2 leaves of 1⁄64 = 20⁄64, and ⅛: 28⁄64, up to ½. Spine card ½ + ¼ + 1, over both gaps; wraps ½ + ¼ + 1; papers from the spine edge: front 4¼ + ⅝, back 4¼ from joint to joint, 6¼ + 1¼ tall.
         yield 'journal' => ['fold-over-journal', ['page-width' => '4', 'page-height' => '6', 'signatures' => 2, 'sheets' => 5, 'leaf' => '1/64', 'flap' => '2'], [
             'Cover board' => ['2 × 4¼ × 6¼ in'],
             'Spine board' => ['1 × ½ × 6¼ in'],
-            'Spine card' => ['1 × 1½ × 6¼ in: ¼ ½ ¾ 1 1¼'],
+            'Spine card' => ['1 × 1¾ × 6¼ in: ¼ ½ ¾ 1 1¼ 1½'],
             'Spine wrap, outside' => ['1 × 1¾ × 6¼ in'],
-            'Cover paper' => ['2 × 4⅜ × 7½ in'],
+            'Cover paper' => ['1 × 4⅞ × 7½ in', '1 × 4¼ × 7½ in'],
             'Flap board' => ['1 × 2 × 6¼ in'],
         ]];
     }

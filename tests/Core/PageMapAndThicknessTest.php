@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Joint;
-use Ephemeron\Folding\Lie;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\Profile;
 use Ephemeron\Folding\SceneBuilder;
@@ -27,7 +27,7 @@ final class PageMapAndThicknessTest extends TestCase
             $this->assertSame('book-sheet', $map->sheet);
             $this->assertNull($this->map('nested-gusset-album')->sheet, 'Made of several sheets.');
             foreach ($map->faces as $key => $face) {
-                $this->assertSame($face->face->upsideDown, $face->lie === Lie::UpsideDown, $key);
+                $this->assertSame($face->face->lie, $face->lie, $key);
             }
         }
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ephemeron\Bench\StepsGoInCircles;
 use Ephemeron\Blueprint\UnknownPiece;
 use Ephemeron\Cutting\PlanDoesNotCut;
 use Ephemeron\Design\InvalidParameter;
@@ -62,7 +61,7 @@ final class RefusalsTest extends TestCase
 
     public function test_errors_in_the_program_are_no_refusals(): void
     {
-        foreach ([PlanDoesNotCut::class, StepsGoInCircles::class, UnknownPiece::class] as $error) {
+        foreach ([PlanDoesNotCut::class, UnknownPiece::class] as $error) {
             $this->assertFalse(is_subclass_of($error, Refusal::class), $error);
         }
     }

@@ -62,13 +62,12 @@ final class ScoringAdviceTest extends TestCase
 
     public function test_scores_go_into_what_becomes_the_outside_of_the_fold(): void
     {
-        $this->assertStringContainsString('side B up', $this->advice('nested-gusset-album', 'sheet-4')[0]);
-        $this->assertStringContainsString('5, 6', $this->advice('nested-gusset-album', 'sheet-4')[0], 'Turned over left to right the scores at 5 and 6 of 11 are at 5 and 6.');
-        $this->assertStringContainsString('at 2¼, 3¼', $this->advice('cascade-album', 'cover-left')[0], 'Turned over, scores at 4¼ and 5¼ of 7½ are at 3¼ and 2¼.');
-        $this->assertStringContainsString('side A up: these are mountains', $this->advice('waterfall-wallet', 'wallet')[0]);
+        $this->assertStringContainsString('letter side up', $this->advice('nested-gusset-album', 'sheet-4')[0]);
+        $this->assertStringContainsString('every place stays the same', $this->advice('cascade-album', 'cover-left')[0], 'turned over towards one, what is at 4¼ from the left stays there');
+        $this->assertStringContainsString('Letter side down: these are mountains', $this->advice('waterfall-wallet', 'wallet')[0]);
         $mixed = $this->advice('tab-spine-album', 'sheet-1')[0];
-        $this->assertStringContainsString('Score the mountains with side A up', $mixed);
-        $this->assertStringContainsString('5½, 6½', $mixed);
+        $this->assertStringContainsString('The mountains with the letter side down', $mixed);
+        $this->assertStringContainsString('score it on both sides', $this->advice('corner-pocket-album', 'cover')[0]);
         $this->assertStringContainsString('either way', $this->advice('nested-gusset-album', 'sheet-4', ['weight' => '90 g'])[0]);
     }
 
@@ -101,6 +100,6 @@ final class ScoringAdviceTest extends TestCase
         $role = $plan->blueprint->part($part)->role->value;
         $plan = $this->plan($structure, ['materials' => [$role => ['weight' => '220 g', ...$card]]]);
 
-        return (new ScoringAdvice($plan->blueprint->part($part), $plan->stockOf($part), $plan->notation()))->sentences();
+        return (new ScoringAdvice($plan->blueprint->part($part), $plan->stockOf($part)))->sentences();
     }
 }

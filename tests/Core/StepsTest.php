@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Assembly\Job;
+use Ephemeron\Assembly\JobGraph;
 use Ephemeron\Bench\Step;
-use Ephemeron\Bench\StepGraph;
-use Ephemeron\Bench\StepsGoInCircles;
 use Ephemeron\Bench\WorkOrder;
+use Ephemeron\Blueprint\Act\Shape;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Crease;
@@ -75,8 +76,8 @@ final class StepsTest extends TestCase
         $this->assertSame(Adhesive::WetGlue, $steps['pockets-top']->adhesive);
         $this->assertSame(Adhesive::WetGlue, $steps['mat-pages']->adhesive);
         $this->assertSame(Adhesive::None, $steps['score-sheet-1']->adhesive);
-        $this->assertStringContainsString('3 strips of tape', $steps['nest-3']->text);
-        $this->assertStringContainsString('⅛ in stays free', $steps['nest-3']->text);
+        $this->assertStringContainsString('3 strips side by side', $steps['nest-3']->text);
+        $this->assertSame(['Tape on the gusset of C (sheet 3), letter side; onto the gusset of D (sheet 4), side without the letter, ⅛ in free on each side.'], $steps['nest-3']->lines);
     }
 
     public function test_a_double_mat_is_ticked_page_by_page(): void
@@ -120,30 +121,55 @@ final class StepsTest extends TestCase
         $this->assertSame(['sort', 'score-front', 'fold-front', 'notch-front', 'glue'], array_map(static fn (Step $step): string => $step->key, $steps));
     }
 
-    public function test_ribbon_and_cover_cards_are_under_the_cover_mats_whatever_the_phases(): void
+    public function test_the_ribbon_comes_after_the_inside_pages_and_before_the_cover_mats(): void
     {
-        $this->assertContains('ribbon', $this->plan('nested-gusset-album')->blueprint->tasks['mat-covers']->after);
-        $carded = $this->plan('meander-book', ['mats' => ['layers' => 1]])->blueprint;
-        $this->assertContains('cover-cards', $carded->tasks['mat-covers']->after);
+        foreach (['decorate-first', 'bind-first', 'usual'] as $school) {
+            $this->assertOrder($this->plan('nested-gusset-album', ['schools' => ['decorating' => $school]]), ['mat-pages', 'ribbon', 'mat-covers']);
+        }
+        $this->assertOrder($this->plan('meander-book', ['mats' => ['layers' => 1]]), ['cover-cards', 'mat-covers']);
     }
 
     public function test_the_graph_waits_and_is_stable(): void
     {
-        $graph = new StepGraph;
-        $graph->add('mat', Phase::Mat, ['ribbon', 'not there']);
-        $graph->add('ribbon', Phase::Closure, ['late']);
-        $graph->add('late', Phase::Finish, []);
-        $graph->add('early', Phase::Cut, []);
-        $this->assertSame(['early', 'late', 'ribbon', 'mat'], $graph->inOrder());
+        $graph = new JobGraph;
+        foreach (['mat' => Phase::Mat, 'ribbon' => Phase::Closure, 'late' => Phase::Finish, 'early' => Phase::Cut] as $key => $phase) {
+            $graph->add(new Job($key, $phase, []));
+        }
+        $graph->needs('mat', 'ribbon');
+        $graph->needs('mat', 'not there');
+        $graph->needs('ribbon', 'late');
+        $this->assertSame(['early', 'late', 'ribbon', 'mat'], $this->keys($graph));
     }
 
-    public function test_steps_that_wait_for_each_other_are_refused(): void
+    public function test_a_wish_gives_way_to_what_must_be(): void
     {
-        $graph = new StepGraph;
-        $graph->add('hen', Phase::Mat, ['egg']);
-        $graph->add('egg', Phase::Mat, ['hen']);
-        $this->expectException(StepsGoInCircles::class);
-        $graph->inOrder();
+        $graph = new JobGraph;
+        $graph->add(new Job('hen', Phase::Mat, []));
+        $graph->add(new Job('egg', Phase::Mat, []));
+        $graph->wants('hen', 'egg');
+        $this->assertSame(['egg', 'hen'], $this->keys($graph));
+        $graph->needs('egg', 'hen');
+        $this->assertSame(['hen', 'egg'], $this->keys($graph));
+    }
+
+    /** Mats on two pages, a pocket under the one and on the other: the mats are told in two steps. */
+    public function test_a_job_is_done_in_parts_where_another_comes_between(): void
+    {
+        $graph = new JobGraph;
+        $graph->add(new Job('mats', Phase::Mat, [new Shape('one', 'any'), new Shape('other', 'any')]));
+        $graph->add(new Job('pockets', Phase::Pocket, [new Shape('one', 'any'), new Shape('other', 'any')]));
+        $graph->needsAct('pockets', 0, 'mats', 0);
+        $graph->needsAct('mats', 1, 'pockets', 1);
+        $jobs = $graph->inOrder();
+        $this->assertSame(['mats', 'pockets', 'mats~2'], array_map(static fn (Job $job): string => $job->key, $jobs));
+        $this->assertSame(['pockets'], $jobs[2]->needs);
+        $this->assertSame(['mats'], $jobs[1]->needs);
+    }
+
+    /** @return list<string> */
+    private function keys(JobGraph $graph): array
+    {
+        return array_map(static fn (Job $job): string => $job->key, $graph->inOrder());
     }
 
     /** @param list<string> $expected */

@@ -41,7 +41,7 @@ final class FoldedMeanderTest extends TestCase
             [$m] = $folded[$j];
             // Walking round the stack to see the other side leaves up and down as they are and swaps left and right.
             $mirrored = $m[0] * $m[3] < 0;
-            $this->assertSame($face->upsideDown, $m[3] < 0, "up on page {$j}");
+            $this->assertSame($face->isFallen(), $m[3] < 0, "up on page {$j}");
             $this->assertSame($mirrored ? Edge::Left : Edge::Right, $face->hinge, "hinge of page {$j}");
         }
         for ($leaf = 1; 2 * $leaf + 1 < $n * $n; $leaf++) {

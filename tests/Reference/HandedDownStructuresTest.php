@@ -37,7 +37,9 @@ final class HandedDownStructuresTest extends TestCase
             'Short side strip' => ['5 × ¾ × 2 in: ⅜'],
             'Long side strip' => ['5 × ¾ × 4 in: ⅜'],
             'Cover board' => ['2 × 6½ × 10½ in'],
-            'Spine board' => ['1 × 2½ × 10½ in'],
+            // The threads go round the inner one, which is as tall as a page; the outer one hides them.
+            'Spine board' => ['1 × 2½ × 10 in'],
+            'Loose outer spine board' => ['1 × 2½ × 10½ in'],
             'Inside hinge' => ['2 × 2 × 10 in: 1'],
             'Page anchor' => ['6 × ¾ × 10½ in: ⅜'],
             'Insert' => ['5 × 5¾ × 10 in'],
@@ -174,7 +176,9 @@ final class HandedDownStructuresTest extends TestCase
     public function test_the_z_stands_out_of_its_pocket_at_both_ends(): void
     {
         $flap = $this->plan('z-page-album')->blueprint->get(Flap::class, 'page-1/z-flap');
-        $this->assertSame(['¾', '−⅛'], [$this->number($flap->area->left()), $this->number($flap->area->top())]);
+        // The page is 6½ tall and the flap 5 long, its fold ⅛ below the foot.
+        $this->assertSame(['¾', '1⅝'], [$this->number($flap->area->left()), $this->number($flap->area->top())]);
+        $this->assertSame('6⅝', $this->number($flap->area->bottom()));
     }
 
     public function test_faces_and_photos(): void

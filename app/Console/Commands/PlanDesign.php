@@ -12,14 +12,12 @@ use Ephemeron\Format\PlanJson;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
 final class PlanDesign extends Command
 {
-    private const WRONG_FILE = 2;
+    use ReadsDesigns;
 
-    /** One byte more than the reader accepts is enough to be told that it is too much. */
-    private const MOST_BYTES = 1_000_001;
+    private const WRONG_FILE = 2;
 
     protected $signature = 'ephemeron:plan
         {file : a design file; - reads standard input}
@@ -52,25 +50,6 @@ final class PlanDesign extends Command
         $this->show($plan);
 
         return self::SUCCESS;
-    }
-
-    private function contents(string $file): string
-    {
-        $contents = $file === '-' || (file_exists($file) && ! is_dir($file))
-            ? @file_get_contents($file === '-' ? 'php://stdin' : $file, length: self::MOST_BYTES)
-            : false;
-
-        return $contents !== false ? $contents : throw InvalidDesign::whole('There is no such file, or it cannot be read.');
-    }
-
-    private function complain(string $file, InvalidDesign $error): void
-    {
-        $output = $this->output->getOutput();
-        $stderr = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        $name = $file === '-' ? 'standard input' : $file;
-        foreach ($error->errors as $place => $sentence) {
-            $stderr->writeln($place === '' ? "{$name}: {$sentence}" : "{$name}, at {$place}: {$sentence}", $stderr::OUTPUT_RAW);
-        }
     }
 
     private function show(WorkPlan $plan): void
@@ -121,11 +100,5 @@ final class PlanDesign extends Command
     {
         $this->newLine();
         $this->raw($text);
-    }
-
-    /** Names come from outside: no console markup is read in them. */
-    private function raw(string $text): void
-    {
-        $this->output->writeln((string) preg_replace('/[\x00-\x08\x0B-\x1F\x7F]/', '', $text), $this->output::OUTPUT_RAW);
     }
 }

@@ -20,7 +20,8 @@ final readonly class BookCloses implements Check
     public function examine(Workings $workings): iterable
     {
         // Gussets, fins and spine boards give room by themselves, and are judged on their own.
-        if ($workings->blueprint->all(Gusset::class) !== []) {
+        // What is tied, clipped or pinned shut is held by that.
+        if ($workings->blueprint->all(Gusset::class) !== [] || $workings->blueprint->closings() !== []) {
             return;
         }
         $profile = $workings->profile;

@@ -22,16 +22,17 @@ final readonly class InsertSlides implements Check
         foreach ($workings->blueprint->all(Filling::class) as $filling) {
             $card = $workings->blueprint->part($filling->part);
             $pouch = $workings->blueprint->get(Pouch::class, $filling->pouch);
+            $size = $filling->folded ?? $card->size;
             $same = $card->key.'|'.$pouch->size->width->ticks.'|'.$pouch->size->height->ticks.'|'.$pouch->reach->ticks;
-            if ($pouch->holds($card->size) || isset($seen[$same])) {
+            if ($pouch->holds($size) || isset($seen[$same])) {
                 continue;
             }
             $seen[$same] = true;
-            if ($pouch->holdsSnugly($card->size)) {
+            if ($pouch->holdsSnugly($size)) {
                 yield new Finding(Severity::Note, 'insert-snug', sprintf(
                     '%s is %s wide and %s is %s between the glue: it slides, but snugly. Keep the beads thin and near the edge.',
                     $card->name,
-                    $notation->text($card->size->shortSide()),
+                    $notation->text($size->shortSide()),
                     lcfirst($pouch->name),
                     $notation->text($pouch->innerWidth()),
                 ), part: $card->key, face: $pouch->face);
@@ -39,7 +40,7 @@ final readonly class InsertSlides implements Check
                 continue;
             }
             $limit = $pouch->widestInsert();
-            $tooWide = $card->size->shortSide()->isMoreThan($limit);
+            $tooWide = $size->shortSide()->isMoreThan($limit);
             $allowance = $pouch->size->width->minus($workings->design->tools->grid->down($limit));
             yield new Finding(
                 Severity::Stop,
@@ -48,14 +49,14 @@ final readonly class InsertSlides implements Check
                     ? sprintf(
                         '%s is %s wide; with the glue in, %s takes no more than %s. It will not slide.',
                         $card->name,
-                        $notation->text($card->size->shortSide()),
+                        $notation->text($size->shortSide()),
                         lcfirst($pouch->name),
                         $notation->text($limit),
                     )
                     : sprintf(
                         '%s (%s) stands too far out of %s: that is %s deep, with %s up to the edge of the page.',
                         $card->name,
-                        $notation->size($card->size),
+                        $notation->size($size),
                         lcfirst($pouch->name),
                         $notation->text($pouch->depth()),
                         $notation->text($pouch->reach),

@@ -11,10 +11,9 @@ use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
-use Ephemeron\Measure\Length;
 
 /**
- * One pair of magnets leaves the ends of a wide flap lifted: two when it is wider than about 6 in (15 cm). A small pair pulls through
+ * One pair of magnets leaves the ends of a wide flap lifted: two when it is wider than about 6 in (12½ cm). A small pair pulls through
  * about three layers of card; beyond that it is doubled. Common practice, no published source.
  */
 final readonly class MagnetsHold implements Check
@@ -24,7 +23,7 @@ final readonly class MagnetsHold implements Check
     public function examine(Workings $workings): iterable
     {
         $notation = $workings->notation();
-        $wide = (new Allowances($notation->unit))->either(Length::inches(6), Length::millimetres(150));
+        $wide = (new Allowances($notation->unit))->wideFlap();
         foreach ($workings->blueprint->all(Magnet::class) as $magnet) {
             $place = str_starts_with($magnet->place, 'things.') ? $magnet->place : null;
             if ($magnet->pairs === 1 && $magnet->across->isMoreThan($wide)) {

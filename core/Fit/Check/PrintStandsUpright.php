@@ -18,7 +18,7 @@ final readonly class PrintStandsUpright implements Check
         $turned = array_filter($workings->blueprint->pages(), function (Face $face) use ($workings): bool {
             $stock = $workings->stockOf($workings->blueprint->part($face->paper->part));
 
-            return $face->upsideDown && $stock->isDirectional($face->paper->side) && $workings->blueprint->on($face->key) === [];
+            return $face->isFallen() && $stock->isDirectional($face->paper->side) && $workings->blueprint->on($face->key) === [];
         });
         if ($turned === []) {
             return;
@@ -29,7 +29,7 @@ final readonly class PrintStandsUpright implements Check
             Severity::Watch,
             'print-upside-down',
             sprintf(
-                '%s has a right way up, and the folding turns it over: upside down on %d of %d faces (%s). Take a paper without direction, or mat those faces.',
+                '%s has a right way up, and the folding turns it: it does not stand upright on %d of %d faces (%s). Take a paper without direction, or mat those faces.',
                 $stock->name,
                 count($turned),
                 count($workings->blueprint->pages()),

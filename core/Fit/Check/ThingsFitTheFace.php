@@ -6,6 +6,7 @@ namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
@@ -34,12 +35,20 @@ final readonly class ThingsFitTheFace implements Check
                     ), part: $thing->from->part, face: $face->key);
                 }
                 foreach (array_slice($things, $index + 1) as $other) {
-                    if ($thing->area->overlaps($other->area)) {
+                    if ($thing->area->overlaps($other->area) && ! $this->standsBehind($workings, $thing, $other)) {
                         yield $this->overlap($workings, $face->key, $thing, $other);
                     }
                 }
             }
         }
+    }
+
+    /** A pocket of which the upper third at least stays free is covered only at its foot by another one: it still opens. */
+    private function standsBehind(Workings $workings, Joint $below, Joint $above): bool
+    {
+        $pouch = $below->pouch === null || $above->pouch === null ? null : $workings->blueprint->find(Pouch::class, $below->pouch);
+
+        return $pouch !== null && ! $below->area->strip($pouch->opening, $pouch->depth()->portion(1, 3))->overlaps($above->area);
     }
 
     private function overlap(Workings $workings, string $face, Joint $below, Joint $above): Finding

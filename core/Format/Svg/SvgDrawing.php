@@ -6,6 +6,7 @@ namespace Ephemeron\Format\Svg;
 
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Geometry\Edge;
@@ -297,9 +298,15 @@ final class SvgDrawing
     }
 
     /** A small arrow-flag for the way the print runs: up, or down where it stands on its head. */
-    public function flag(float $x, float $y, float $size, bool $upsideDown): self
+    public function flag(float $x, float $y, float $size, Lie $lie): self
     {
-        $turn = $upsideDown ? 'rotate(180 '.self::number($x).' '.self::number($y).')' : '';
+        $degrees = match ($lie) {
+            Lie::Upright => 0,
+            Lie::UpsideDown => 180,
+            Lie::HeadLeft => -90,
+            Lie::HeadRight => 90,
+        };
+        $turn = $degrees === 0 ? '' : sprintf('rotate(%d %s %s)', $degrees, self::number($x), self::number($y));
         $path = sprintf(
             'M%1$s %2$sL%1$s %3$sM%4$s %5$sL%1$s %3$sL%6$s %5$s',
             self::number($x),

@@ -3,7 +3,7 @@
 @endphp
 <details id="on-face" open>
     <summary>On {{ lcfirst($face->name) }}</summary>
-    <p class="mb-2">Face @size($face->size, $notation)@if ($face->upsideDown), the sheet’s print upside down @endif</p>
+    <p class="mb-2">Face @size($face->size, $notation)@if ($face->isFallen()), the sheet’s print {{ $face->lie->label() }} @endif</p>
     @foreach ($plan->blueprint->all(\Ephemeron\Blueprint\Pouch::class) as $pouch)
         @if ($pouch->face === $face->key)
             <div class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be @length($pouch->widestInsert(), $notation) wide. <x-why :text="'Between the glue '.$notation->text($pouch->innerWidth()).', less ¼ in of play.'" :of="$pouch->name"/></div>

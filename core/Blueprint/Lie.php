@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Ephemeron\Folding;
+namespace Ephemeron\Blueprint;
+
+use Ephemeron\Geometry\Edge;
 
 /** How the print of a sheet lies on a face, as the reader sees it. */
 enum Lie: string
@@ -19,6 +21,27 @@ enum Lie: string
             abs($y) >= abs($x) => $y < 0 ? self::Upright : self::UpsideDown,
             $x < 0 => self::HeadLeft,
             default => self::HeadRight,
+        };
+    }
+
+    /** Where an edge of the sheet comes to lie, which is at that edge of it when its head is up. */
+    public function turns(Edge $edge): Edge
+    {
+        return match ($this) {
+            self::Upright => $edge,
+            self::UpsideDown => $edge->opposite(),
+            self::HeadLeft => match ($edge) {
+                Edge::Top => Edge::Left,
+                Edge::Left => Edge::Bottom,
+                Edge::Bottom => Edge::Right,
+                Edge::Right => Edge::Top,
+            },
+            self::HeadRight => match ($edge) {
+                Edge::Top => Edge::Right,
+                Edge::Right => Edge::Bottom,
+                Edge::Bottom => Edge::Left,
+                Edge::Left => Edge::Top,
+            },
         };
     }
 

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Bench\Words;
+
+use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+
+/** One joint in words: what gets the glue, where, on which side, what it goes onto and how far from what, what stays open. */
+final readonly class GlueInWords
+{
+    private Pieces $pieces;
+
+    public function __construct(private Blueprint $blueprint, private Notation $notation)
+    {
+        $this->pieces = new Pieces($blueprint);
+    }
+
+    /** @param Adhesive $with what the maker's school takes for it */
+    public function sentence(Joint $joint, Adhesive $with): string
+    {
+        $face = $joint->face === null ? null : $this->blueprint->face($joint->face);
+        $pouch = $joint->pouch === null ? null : $this->blueprint->find(Pouch::class, $joint->pouch);
+
+        return match (true) {
+            $pouch !== null => $this->pocket($joint, $pouch, $with),
+            $face === null => $this->onto($joint, $with),
+            $joint->layer === Layer::Flap => $this->hinge($joint, $face, $with),
+            $joint->layer === Layer::Band => $this->band($joint, $face, $with),
+            $joint->adhesive === Adhesive::None => sprintf('%s lies %s.', $this->pieces->piece($joint->from->part), $this->place($joint->area, $face->size)),
+            default => $this->onFace($joint, $face, $with),
+        };
+    }
+
+    private function pocket(Joint $joint, Pouch $pouch, Adhesive $with): string
+    {
+        $face = $this->blueprint->face($pouch->face);
+        $edges = $pouch->glued === [] ? 'its tabs' : Edges::listed($face, $pouch->glued);
+        $where = $joint->from->part === $joint->onto->part || $joint->face === null ? '' : '; it lies '.$this->place($joint->area, $face->size);
+
+        return sprintf(
+            '%s along %s of %s, %s%s. %s stays open.',
+            $this->with($with, 'A thin bead', 'Thin tape'),
+            $edges,
+            $this->pieces->panel($joint->from),
+            $this->pieces->side($joint->from),
+            $where,
+            $joint->shape === null ? ucfirst(Edges::of($face, $pouch->opening)) : 'The slant',
+        );
+    }
+
+    /** A flap hangs by its tab: the tab is glued up to its score, which lies on an edge or so far in from it. */
+    private function hinge(Joint $joint, Face $face, Adhesive $with): string
+    {
+        [$edge, $in] = $this->hingeOf($joint, $face);
+
+        return sprintf(
+            '%s on %s, %s, up to its score; the score lies %s.',
+            $this->with($with, 'Glue', 'Tape'),
+            $this->pieces->panel($joint->from),
+            $this->pieces->side($joint->from),
+            $in->isPositive() ? "{$this->notation->text($in)} from ".Edges::of($face, $edge) : 'along '.Edges::of($face, $edge),
+        );
+    }
+
+    /** @return array{Edge, Length} the edge of the face that its fold runs along, and how far in from it */
+    private function hingeOf(Joint $joint, Face $face): array
+    {
+        $edge = Edge::Left;
+        foreach ($this->blueprint->flapsOn($face->key) as $flap) {
+            if ($flap->area == $joint->area) {
+                $edge = $flap->hinge;
+            }
+        }
+
+        return [$edge, match ($edge) {
+            Edge::Left => $joint->area->left(),
+            Edge::Right => $face->size->width->minus($joint->area->right()),
+            Edge::Top => $joint->area->top(),
+            Edge::Bottom => $face->size->height->minus($joint->area->bottom()),
+        }];
+    }
+
+    private function band(Joint $joint, Face $face, Adhesive $with): string
+    {
+        return sprintf(
+            '%s on both tabs of %s, %s; it lies %s.',
+            $this->with($with, 'Glue', 'Tape'),
+            $this->pieces->piece($joint->from->part),
+            $this->pieces->side($joint->from),
+            $this->place($joint->area, $face->size),
+        );
+    }
+
+    private function onFace(Joint $joint, Face $face, Adhesive $with): string
+    {
+        $under = $joint->onto->part === $face->paper->part ? '' : ", onto {$this->pieces->piece($joint->onto->part)}";
+        $dry = $joint->held === null ? '' : ' What lies beyond stays dry.';
+        $piece = $this->blueprint->part($joint->from->part)->size;
+        // What is larger than its place is turned in or wrapped round.
+        $isWrapped = $joint->from->panel === 'whole' && $piece->width->ticks * $piece->height->ticks > $joint->area->size->width->ticks * $joint->area->size->height->ticks;
+
+        return sprintf(
+            '%s on %s, %s%s%s.%s',
+            $this->with($with, 'Glue', 'Tape'),
+            $this->pieces->panel($joint->from),
+            $this->pieces->side($joint->from),
+            $under,
+            $isWrapped ? '' : '; it lies '.($joint->depth() === Depth::Mat && $face->matted === null ? $this->border($joint, $face) : $this->place($joint->area, $face->size)),
+            $dry,
+        );
+    }
+
+    private function onto(Joint $joint, Adhesive $with): string
+    {
+        if ($joint->from == $joint->onto) {
+            return sprintf('%s on one %s, %s; the other one onto it, edges level.', $this->with($with, 'Glue', 'Tape'), $this->pieces->panel($joint->from), $this->pieces->side($joint->from));
+        }
+        if (str_ends_with($joint->onto->panel, '-fin')) {
+            return sprintf('%s on %s, %s; onto its fin.', $this->with($with, 'Glue', 'Tape'), $this->pieces->panel($joint->from), $this->pieces->side($joint->from));
+        }
+        $room = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size;
+
+        return sprintf(
+            '%s on %s, %s; onto %s, %s%s.',
+            $this->with($with, 'Glue', 'Tape'),
+            $this->pieces->panel($joint->from),
+            $this->pieces->side($joint->from),
+            $this->pieces->panel($joint->onto),
+            $this->pieces->side($joint->onto),
+            $this->free($joint->area, $room),
+        );
+    }
+
+    /** `, ⅛ in free on each side`, where it lies in the middle of what is wider. */
+    private function free(Rectangle $area, Size $room): string
+    {
+        $left = $area->left();
+        $right = $room->width->minus($area->right());
+
+        return $left->isPositive() && $left->equals($right) ? ", {$this->notation->text($left)} free on each side" : '';
+    }
+
+    /** Even all round, or else what it is at each edge. */
+    private function border(Joint $joint, Face $face): string
+    {
+        $room = $joint->onto->part === $face->paper->part
+            ? Rectangle::whole($face->size)
+            : $this->lower($joint) ?? Rectangle::whole($face->size);
+        $distances = [
+            $joint->area->left()->minus($room->left())->ticks,
+            $joint->area->top()->minus($room->top())->ticks,
+            $room->right()->minus($joint->area->right())->ticks,
+            $room->bottom()->minus($joint->area->bottom())->ticks,
+        ];
+
+        return count(array_unique($distances)) === 1
+            ? sprintf('in the middle, %s free all round', $this->notation->text(Length::ofTicks($distances[0])))
+            : $this->place($joint->area, $face->size);
+    }
+
+    /** Where the layer lies that this one goes onto. */
+    private function lower(Joint $upper): ?Rectangle
+    {
+        foreach ($this->blueprint->on((string) $upper->face) as $joint) {
+            if ($joint->from->part === $upper->onto->part) {
+                return $joint->area;
+            }
+        }
+
+        return null;
+    }
+
+    /** `in the middle, 1 in above the foot`. */
+    private function place(Rectangle $area, Size $face): string
+    {
+        $left = $area->left();
+        $right = $face->width->minus($area->right());
+        $foot = $face->height->minus($area->bottom());
+        $top = $area->top();
+        $across = match (true) {
+            $left->equals($right) => 'in the middle of its width',
+            ! $left->isPositive() => 'level with the left edge',
+            ! $right->isPositive() => 'level with the right edge',
+            default => "{$this->notation->text($left)} from the left",
+        };
+        $up = match (true) {
+            $foot->equals($top) => 'of its height too',
+            ! $foot->isPositive() => 'level with the foot',
+            ! $top->isPositive() => 'level with the head',
+            default => "{$this->notation->text($foot)} above the foot",
+        };
+
+        return $left->equals($right) && $foot->equals($top) ? 'in the middle' : $across.($up === 'of its height too' ? ', half way up' : ", {$up}");
+    }
+
+    private function with(Adhesive $with, string $glue, string $tape): string
+    {
+        return $with === Adhesive::Tape ? $tape : $glue;
+    }
+}

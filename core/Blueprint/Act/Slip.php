@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Blueprint\Act;
+
+/** A loose part goes into a pouch, or behind a band, without glue. */
+final readonly class Slip implements Act
+{
+    /** @param string $into key of the pouch, or of the part it goes behind */
+    public function __construct(public string $part, public string $into)
+    {
+    }
+
+    public function kind(): ActKind
+    {
+        return ActKind::Slip;
+    }
+
+    public function parts(): array
+    {
+        return [$this->part];
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function covers(): array
+    {
+        return [];
+    }
+
+    public function hanging(): array
+    {
+        return [];
+    }
+}
