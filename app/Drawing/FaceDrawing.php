@@ -24,8 +24,11 @@ final readonly class FaceDrawing
 {
     private Palette $palette;
 
-    /** @param list<string> $lifted keys of flaps */
-    public function __construct(private WorkPlan $plan, private array $lifted = [])
+    /**
+     * @param list<string> $lifted keys of flaps
+     * @param Lying|null $lying what lies there so far; null for all of it
+     */
+    public function __construct(private WorkPlan $plan, private array $lifted = [], private ?Lying $lying = null)
     {
         $this->palette = new Palette;
     }
@@ -62,7 +65,7 @@ final readonly class FaceDrawing
         $depth = 0;
         $rings = [];
         foreach ($this->plan->blueprint->on($face->key) as $joint) {
-            if ($joint->layer === Layer::Flap) {
+            if ($joint->layer === Layer::Flap || $this->lying?->isThere($joint) === false) {
                 continue;
             }
             $part = $this->plan->blueprint->part($joint->from->part);
@@ -78,7 +81,7 @@ final readonly class FaceDrawing
         }
         foreach ($this->plan->blueprint->frontsOn($face->key) as $child) {
             $joint = $child->turns ? null : (new FrontJoint($this->plan->blueprint))->of($child, $face);
-            if ($joint !== null) {
+            if ($joint !== null && $this->lying?->isThere($joint) !== false) {
                 $drawing->shifted(
                     $joint->area->left(),
                     $joint->area->top(),
@@ -86,7 +89,7 @@ final readonly class FaceDrawing
                 );
             }
         }
-        foreach ($this->plan->blueprint->thingsOn($face->key) as $thing) {
+        foreach ($this->lying?->hasFittings($face->key) === false ? [] : $this->plan->blueprint->thingsOn($face->key) as $thing) {
             $this->drawFitting($drawing, $thing);
         }
         $this->drawFlaps($drawing, $face, $lettered);
@@ -95,7 +98,10 @@ final readonly class FaceDrawing
     /** Lifted ones first, the one that lay on top lowest: what is still shut lies over their tabs. */
     private function drawFlaps(SvgDrawing $drawing, Face $face, bool $lettered): void
     {
-        $flaps = $this->plan->blueprint->flapsOn($face->key);
+        $flaps = array_values(array_filter(
+            $this->plan->blueprint->flapsOn($face->key),
+            fn (Flap $flap): bool => $this->lying?->hangs($flap) !== false,
+        ));
         foreach (array_reverse($flaps) as $flap) {
             if (in_array($flap->key, $this->lifted, true)) {
                 $area = $flap->opened();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ephemeron\Bench\Picture;
+use Ephemeron\Bench\Step;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\WorkPlan;
@@ -14,6 +15,11 @@ final readonly class StepDrawing
 {
     public function __construct(private WorkPlan $plan)
     {
+    }
+
+    public function of(Step $step): ?SvgDrawing
+    {
+        return (new TableDrawing($this->plan))->draw($step) ?? $this->draw($step->picture);
     }
 
     public function draw(Picture $picture): ?SvgDrawing

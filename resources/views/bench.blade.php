@@ -19,7 +19,7 @@
             @endif
             <div @class(['with-picture' => $drawing !== null])>
                 <div>
-                    <p class="do">@typeset($step->text)</p>
+                    @if ($step->text !== '')<p class="do">@typeset($step->text)</p>@endif
                     @if ($step->lines !== [])
                         <ol class="lines" tabindex="0" aria-label="One after the other">
                             @foreach ($step->lines as $line)
@@ -50,6 +50,12 @@
                     </div>
                 @endif
             </div>
+            @if ($after && $after->parts !== [])
+                <p class="quiet mt-2 mb-0">To lay out for the next step: {{ implode(', ', array_map(fn ($part) => $plan->blueprint->part($part)->letter.' ('.lcfirst($plan->blueprint->part($part)->name).')', $after->parts)) }}.</p>
+            @endif
+            @if ($step->picture->kind === 'part' && $plan->blueprint->part($step->picture->of)->creases !== [] && $step->phase === \Ephemeron\Blueprint\Phase::Fold)
+                <p class="mt-2 mb-0"><a href="{{ route('fold', ['project' => $project, 'scene' => $step->picture->of]) }}">See it fold, move by move</a></p>
+            @endif
             @if ($step->places !== [])
                 <ul class="places" aria-label="Each place, ticked one by one">
                     @foreach ($step->places as $index => $place)
@@ -104,8 +110,8 @@
             </ul>
         </article>
         <nav class="step-list" aria-label="All steps" tabindex="0">
-            @foreach (collect($plan->steps)->groupBy(fn ($each) => $each->phase->label()) as $phase => $steps)
-                <h3>{{ $phase }}</h3>
+            @foreach (collect($plan->steps)->chunkWhile(fn ($each, $key, $chunk) => $each->phase === $chunk->last()->phase) as $steps)
+                <h3>{{ $steps->first()->phase->label() }}</h3>
                 <ol>
                     @foreach ($steps as $each)
                         <li @class(['is-here' => $each->key === $step->key])>

@@ -35,7 +35,7 @@ final readonly class BenchController
             'step' => $step,
             'before' => $plan->steps[$step->number - 2] ?? null,
             'after' => $plan->steps[$step->number] ?? null,
-            'drawing' => (new StepDrawing($plan))->draw($step->picture),
+            'drawing' => (new StepDrawing($plan))->of($step),
             'notes' => $project->notes()->where('step', $step->key)->oldest()->get(),
         ]);
     }

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Bench\Step;
+use Ephemeron\Bench\Words\Edges;
+use Ephemeron\Blueprint\Act\Act;
+use Ephemeron\Blueprint\Act\Glue;
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Measure\Length;
+use Ephemeron\Paper\Side;
+use Ephemeron\WorkPlan;
+
+/** The table at one step: the piece in hand with its glued side up, what lies there before it, and after. */
+final readonly class TableDrawing
+{
+    private const GAP = 14.0;
+
+    public function __construct(private WorkPlan $plan)
+    {
+    }
+
+    /** The first thing that is glued in it; none where nothing is. */
+    public function draw(Step $step): ?SvgDrawing
+    {
+        $glued = array_values(array_filter($step->acts, static fn (Act $act): bool => $act instanceof Glue));
+        $joint = $glued[0]->joint ?? null;
+        if ($joint === null) {
+            return null;
+        }
+        $frames = $joint->face === null ? $this->panels($joint) : $this->face($joint, $this->plan->blueprint->face($joint->face), $step, $glued);
+        $width = array_sum(array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames)) + self::GAP * (count($frames) + 1);
+        $height = array_reduce($frames, static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()), 1.0);
+        $size = max(5.5, $width / 30);
+        $drawing = new SvgDrawing(0.0, 0.0, $width, $height + 4.5 * $size, "Step {$step->number} on the table");
+        $x = self::GAP;
+        foreach ($frames as $frame) {
+            $drawing->shifted(Length::micrometres((int) round(1000 * $x)), Length::micrometres((int) round(3000 * $size)), $frame->draw);
+            $drawing->text($x, 1.7 * $size, $frame->label, $size, 'start');
+            $x += $frame->size->width->inMillimetres() + self::GAP;
+        }
+
+        return $drawing;
+    }
+
+    /**
+     * @param list<Glue> $glued
+     * @return list<Frame>
+     */
+    private function face(Joint $joint, Face $face, Step $step, array $glued): array
+    {
+        $here = array_values(array_filter($glued, static fn (Glue $act): bool => $act->joint->face === $joint->face));
+        $before = $this->before($step);
+        $shown = fn (Lying $lying, bool $isNew): \Closure => function (SvgDrawing $drawing) use ($lying, $isNew, $face, $joint): void {
+            (new FaceDrawing($this->plan, [], $lying))->draw($drawing, $face, $isNew);
+            $drawing->rectangle($joint->contact(), [...LineKind::Hidden->attributes(), 'stroke-width' => '0.8']);
+        };
+
+        return [
+            $this->inHand($joint),
+            new Frame(Edges::face($face).', before', $face->size, $shown($before, false)),
+            new Frame('after', $face->size, $shown($before->with($here), true)),
+        ];
+    }
+
+    private function before(Step $step): Lying
+    {
+        $done = [];
+        foreach ($this->plan->workings->jobs as $job) {
+            if ($job->key === $step->key) {
+                break;
+            }
+            $done[] = $job;
+        }
+
+        return Lying::after($this->plan->blueprint, $done);
+    }
+
+    /** @return list<Frame> */
+    private function panels(Joint $joint): array
+    {
+        $onto = $this->plan->blueprint->part($joint->onto->part);
+        if ($joint->from->part === $joint->onto->part) {
+            return [$this->inHand($joint)];
+        }
+
+        return [
+            $this->inHand($joint),
+            new Frame("onto {$onto->letter}, {$this->up($onto, $joint->onto)}", $onto->size, $this->piece($onto, $joint->onto, null)),
+        ];
+    }
+
+    private function inHand(Joint $joint): Frame
+    {
+        $part = $this->plan->blueprint->part($joint->from->part);
+        $with = $this->plan->design->schools->gluing->applied($joint->adhesive);
+
+        return new Frame("{$part->letter}, {$this->up($part, $joint->from)}", $part->size, $this->piece($part, $joint->from, $with));
+    }
+
+    private function up(Part $part, PanelRef $panel): string
+    {
+        return $part->shows === $panel->side ? 'letter down' : 'letter up';
+    }
+
+    /** Lying with this side up, the panel that is meant lit where it is glued. */
+    private function piece(Part $part, PanelRef $panel, ?Adhesive $with): \Closure
+    {
+        return function (SvgDrawing $drawing) use ($part, $panel, $with): void {
+            $width = $part->size->width->inMillimetres();
+            $isBack = $panel->side === Side::B;
+            $drawing->open('g', $isBack ? ['transform' => "translate({$width} 0) scale(-1 1)"] : ['class' => 'piece']);
+            (new PartDrawing($this->plan->notation(), false))->bare($drawing, $part);
+            $area = $part->panel($panel->panel)->area;
+            if ($with !== null && $part->glueZones === []) {
+                $drawing->hatch($area, $with === Adhesive::Tape);
+            }
+            $drawing->rectangle($area, [...LineKind::Outline->attributes(), 'stroke-width' => '0.9']);
+            $drawing->close('g');
+            $radius = min(7.0, $part->size->shortSide()->inMillimetres() * 0.2);
+            if ($part->shows !== $panel->side) {
+                $drawing->ring(2.2 * $radius, 2.2 * $radius, $part->letter, $radius);
+            }
+        };
+    }
+}
