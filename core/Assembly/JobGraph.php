@@ -87,7 +87,7 @@ final class JobGraph
     }
 
     /**
-     * The first job that can be done whole; else the first of which a part can be done; else, where wishes hold each other up, without them; and
+     * The first job that can be done whole; else the one of which most can be done; else, where wishes hold each other up, without them; and
      * where everything waits for everything, the first: the table will say what is wrong with it.
      *
      * @param non-empty-array<string, Job> $waiting
@@ -108,7 +108,7 @@ final class JobGraph
                 if (count($ready) === count($left[$key])) {
                     return [$key, $ready];
                 }
-                if ($ready !== [] && $partly === null) {
+                if (count($ready) > count($partly[1] ?? [])) {
                     $partly = [$key, $ready];
                 }
             }

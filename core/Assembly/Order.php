@@ -6,6 +6,7 @@ namespace Ephemeron\Assembly;
 
 use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Act\ActKind;
+use Ephemeron\Blueprint\Act\Fasten;
 use Ephemeron\Blueprint\Act\Fold;
 use Ephemeron\Blueprint\Act\Glue;
 use Ephemeron\Blueprint\Act\SetMagnet;
@@ -17,6 +18,7 @@ use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\CoverOrder;
 use Ephemeron\Design\Decorating;
 use Ephemeron\Design\Schools;
 
@@ -41,7 +43,7 @@ final readonly class Order
         array_map($graph->add(...), $jobs);
         foreach ($jobs as $job) {
             $this->afterItsParts($graph, $job);
-            foreach ($job->task->after ?? [] as $wanted) {
+            foreach ($this->isCoverFirst($job) ? [] : $job->task->after ?? [] as $wanted) {
                 $graph->wants($job->key, $wanted);
             }
         }
@@ -49,6 +51,14 @@ final readonly class Order
         $this->afterWhatIsCovered($graph, $jobs);
 
         return $graph->inOrder();
+    }
+
+    /** In the school of covers first, what lies under a cover's mat waits for nothing inside. */
+    private function isCoverFirst(Job $job): bool
+    {
+        $onCover = static fn (Act $act): bool => $act instanceof Fasten && in_array($act->face, ['front-cover', 'back-cover'], true);
+
+        return $this->schools->covers === CoverOrder::First && array_filter($job->acts, $onCover) !== [];
     }
 
     /** @return array<string, Job> what is done to each part before it is joined to another */

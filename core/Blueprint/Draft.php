@@ -55,6 +55,16 @@ final class Draft
     /**
      * @template T of Fact
      * @param class-string<T> $kind
+     * @return list<T> told so far
+     */
+    public function all(string $kind): array
+    {
+        return $this->ledger->all($kind);
+    }
+
+    /**
+     * @template T of Fact
+     * @param class-string<T> $kind
      * @return T|null the fact known under this name so far
      */
     public function find(string $kind, string $mark): ?Fact
@@ -114,9 +124,15 @@ final class Draft
     }
 
     /** @throws UnknownPiece */
+    public function partOf(string $part): Part
+    {
+        return $this->parts[$part] ?? throw UnknownPiece::part($part);
+    }
+
+    /** @throws UnknownPiece */
     public function sizeOf(string $part): Size
     {
-        return ($this->parts[$part] ?? throw UnknownPiece::part($part))->size;
+        return $this->partOf($part)->size;
     }
 
     public function has(string $part): bool

@@ -11,27 +11,32 @@ final readonly class FaceMats
      * @param int|null $layers 0 to 2
      * @param string $picture mats of faces with the same one are cut side by side; empty for none
      */
-    public function __construct(public ?MatSchool $school = null, public ?int $layers = null, public string $picture = '')
+    public function __construct(public ?MatSchool $school = null, public ?int $layers = null, public string $picture = '', public ?MatCorners $corners = null)
     {
     }
 
     public function saysSomething(): bool
     {
-        return $this->school !== null || $this->layers !== null || $this->picture !== '';
+        return $this->school !== null || $this->layers !== null || $this->picture !== '' || $this->corners !== null;
     }
 
     public function withSchool(?MatSchool $school): self
     {
-        return new self($school, $this->layers, $this->picture);
+        return new self($school, $this->layers, $this->picture, $this->corners);
     }
 
     public function withLayers(?int $layers): self
     {
-        return new self($this->school, $layers, $this->picture);
+        return new self($this->school, $layers, $this->picture, $this->corners);
     }
 
     public function withPicture(string $picture): self
     {
-        return new self($this->school, $this->layers, $picture);
+        return new self($this->school, $this->layers, $picture, $this->corners);
+    }
+
+    public function withCorners(?MatCorners $corners): self
+    {
+        return new self($this->school, $this->layers, $this->picture, $corners);
     }
 }

@@ -23,13 +23,25 @@ final readonly class MatRule
         public int $layers,
         public array $faces = [],
         public Alternation $alternate = Alternation::None,
+        public MatCorners $corners = MatCorners::Follow,
     ) {
     }
 
     /** @param array<string, FaceMats>|null $faces */
-    public function with(?MatSchool $school = null, ?int $layers = null, ?array $faces = null, ?Alternation $alternate = null): self
-    {
-        return new self($school ?? $this->school, $layers ?? $this->layers, $faces ?? $this->faces, $alternate ?? $this->alternate);
+    public function with(
+        ?MatSchool $school = null,
+        ?int $layers = null,
+        ?array $faces = null,
+        ?Alternation $alternate = null,
+        ?MatCorners $corners = null,
+    ): self {
+        return new self(
+            $school ?? $this->school,
+            $layers ?? $this->layers,
+            $faces ?? $this->faces,
+            $alternate ?? $this->alternate,
+            $corners ?? $this->corners,
+        );
     }
 
     public static function none(): self
@@ -64,9 +76,19 @@ final readonly class MatRule
     /** @return array{MatSchool, int} school and layers on one face */
     public function ruleFor(string $face): array
     {
-        $exception = $this->faces === [] ? null : $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
+        $exception = $this->exception($face);
 
         return [$exception->school ?? $this->school, $exception->layers ?? $this->layers];
+    }
+
+    public function cornersOf(string $face): MatCorners
+    {
+        return $this->exception($face)->corners ?? $this->corners;
+    }
+
+    private function exception(string $face): ?FaceMats
+    {
+        return $this->faces === [] ? null : $this->faces[$face] ?? $this->faces[preg_replace('/-\d+$/', '', $face) ?? ''] ?? null;
     }
 
     /** The picture that the mat of a face carries on together with others, empty for none. */

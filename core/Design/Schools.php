@@ -11,11 +11,21 @@ final readonly class Schools
         public Decorating $decorating = Decorating::Usual,
         public Gluing $gluing = Gluing::ByZone,
         public PocketOrder $pockets = PocketOrder::MatFirst,
+        public CoverOrder $covers = CoverOrder::Last,
     ) {
     }
 
-    public function with(?Decorating $decorating = null, ?Gluing $gluing = null, ?PocketOrder $pockets = null): self
-    {
-        return new self($decorating ?? $this->decorating, $gluing ?? $this->gluing, $pockets ?? $this->pockets);
+    public function with(
+        ?Decorating $decorating = null,
+        ?Gluing $gluing = null,
+        ?PocketOrder $pockets = null,
+        ?CoverOrder $covers = null,
+    ): self {
+        return new self(
+            $decorating ?? $this->decorating,
+            $gluing ?? $this->gluing,
+            $pockets ?? $this->pockets,
+            $covers ?? $this->covers,
+        );
     }
 }

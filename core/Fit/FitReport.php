@@ -36,6 +36,7 @@ use Ephemeron\Fit\Check\SlidesThrough;
 use Ephemeron\Fit\Check\StructureRemarks;
 use Ephemeron\Fit\Check\TapeFitsGusset;
 use Ephemeron\Fit\Check\ThingsFitTheFace;
+use Ephemeron\Fit\Check\TiesGoRound;
 
 /** Everything that was found, the worst first. */
 final readonly class FitReport
@@ -77,6 +78,7 @@ final readonly class FitReport
             new PinsHold,
             new SheetsFold,
             new LeavesStayOpen,
+            new TiesGoRound,
             new ComesTogether,
             new BookCloses,
             new PiecesComeOffCleanly,

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ephemeron\Format;
 
 use Ephemeron\Design\Alternation;
+use Ephemeron\Design\CoverOrder;
 use Ephemeron\Design\Decorating;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\Gluing;
+use Ephemeron\Design\MatCorners;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
@@ -230,6 +232,12 @@ final readonly class DesignFields
                 static fn (Schools $schools): PocketOrder => $schools->pockets,
                 static fn (Schools $schools, PocketOrder $way): Schools => $schools->with(pockets: $way),
             ),
+            new Field(
+                'covers',
+                new OneOf(CoverOrder::class),
+                static fn (Schools $schools): CoverOrder => $schools->covers,
+                static fn (Schools $schools, CoverOrder $way): Schools => $schools->with(covers: $way),
+            ),
         ]);
     }
 
@@ -257,6 +265,12 @@ final readonly class DesignFields
                 static fn (FaceMats $mats, string $picture): FaceMats => $mats->withPicture($picture),
                 'Mats with the same picture are cut side by side from one place of a sheet.',
             ),
+            new Field(
+                'corners',
+                new OneOf(MatCorners::class, 'The corners', orNothing: true),
+                static fn (FaceMats $mats): ?MatCorners => $mats->corners,
+                static fn (FaceMats $mats, ?MatCorners $corners): FaceMats => $mats->withCorners($corners),
+            ),
         ], 'Mats of one face are an object with "school" and "layers".');
 
         return new Record([
@@ -278,6 +292,13 @@ final readonly class DesignFields
                 static fn (MatRule $rule): Alternation => $rule->alternate,
                 static fn (MatRule $rule, Alternation $alternate): MatRule => $rule->with(alternate: $alternate),
                 'What keeps facing pages from showing the same print: side B on every other page, or the paper mat-other.',
+            ),
+            new Field(
+                'corners',
+                new OneOf(MatCorners::class, 'The corners'),
+                static fn (MatRule $rule): MatCorners => $rule->corners,
+                static fn (MatRule $rule, MatCorners $corners): MatRule => $rule->with(corners: $corners),
+                'What is done to the corners of mats.',
             ),
             new Field(
                 'faces',

@@ -103,8 +103,8 @@ final readonly class BellyBand implements Furniture
             places: [$spot->face->name],
             face: $spot->face->key,
         ));
-        $this->addInsert($spot, $upright, $free, $breadth, $part);
         $this->addLiners($spot, $upright, $free, $start, $breadth);
+        $this->addInsert($spot, $upright, $free, $breadth, $part);
 
         return new Placement($area, ['front' => $this->front($spot, $area, $part)], $upright ? Axis::Width : Axis::Height);
     }

@@ -70,7 +70,7 @@ final readonly class ExpandingPocket implements Furniture
         $hairline = $spot->allowances->hairline();
         $size = new Size(
             $spot->length('width', $spot->size()->width->minus($hairline->times(2))),
-            $spot->length('depth', $spot->notation->grid->down($spot->size()->height->portion(5, 8))),
+            $spot->length('depth', $spot->grooves()->down($spot->size()->height->portion(5, 8))),
         );
         $area = $spot->area($size, up: $hairline);
         [$front, $parts] = $this->addPieces($spot, $size);
@@ -137,7 +137,7 @@ final readonly class ExpandingPocket implements Furniture
             return [];
         }
         $width = $spot->length('flap-width', $pocket->size->width);
-        $depth = $spot->length('flap-depth', $spot->notation->grid->down($pocket->size->height->half()));
+        $depth = $spot->length('flap-depth', $spot->grooves()->down($pocket->size->height->half()));
         $clear = $spot->allowances->fine();
         $top = Length::longest($pocket->top()->minus($clear), Length::zero());
         $area = Rectangle::at($pocket->left()->plus($pocket->size->width->minus($width)->half()), $top, new Size($width, $depth));

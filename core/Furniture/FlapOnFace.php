@@ -97,7 +97,7 @@ final readonly class FlapOnFace implements Furniture
         $fine = $spot->allowances->fine();
         $face = $spot->size();
         [$across, $along] = $hinge->isUpright() ? [$face->width, $face->height] : [$face->height, $face->width];
-        $reach = $spot->length('reach', $this->covers ? $across->minus($fine, $spot->values->length('inset')) : $spot->notation->grid->down($across->half()));
+        $reach = $spot->length('reach', $this->covers ? $across->minus($fine, $spot->values->length('inset')) : $spot->grooves()->down($across->half()));
         $breadth = $spot->length('breadth', $along->minus($fine->times(2)));
         $start = $spot->length('along', $along->minus($breadth)->half());
         $inset = $spot->values->length('inset');

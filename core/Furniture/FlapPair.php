@@ -79,7 +79,7 @@ final readonly class FlapPair implements Furniture
         $sides = $spot->values->choice('way') === 'sides';
         $face = $spot->size();
         [$across, $along] = $sides ? [$face->width, $face->height] : [$face->height, $face->width];
-        $reach = $spot->length('reach', $spot->notation->grid->down($across->minus($spot->allowances->hairline())->half()));
+        $reach = $spot->length('reach', $spot->grooves()->down($across->minus($spot->allowances->hairline())->half()));
         $breadth = $spot->length('breadth', $along->minus($spot->allowances->fine()->times(2)));
         $start = $along->minus($breadth)->half();
         $far = $across->minus($reach);

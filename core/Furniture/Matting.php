@@ -6,16 +6,20 @@ namespace Ephemeron\Furniture;
 
 use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Allowances;
 use Ephemeron\Design\Alternation;
 use Ephemeron\Design\MatRule;
+use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
@@ -59,6 +63,8 @@ final readonly class Matting
                 size: $size,
                 role: $this->role($face, $layer, $top),
                 shows: $shows,
+                notches: $top ? $this->notches($draft, $face, $size, $notation) : [],
+                corners: $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit),
                 places: [$face->name],
                 why: $this->why($face, $room->size, $sizes, $layer, $notation),
                 picture: $top ? $this->picture($face) : null,
@@ -80,6 +86,53 @@ final readonly class Matting
         if ($parts !== []) {
             $this->addTasks($draft, $face, $task, $parts);
         }
+    }
+
+    /**
+     * Over a thumb notch the mat gets one of its own, larger by ¼ in (6 mm): its edge lies back by the border, so that an even edge of card shows.
+     *
+     * @return list<Notch>
+     */
+    private function notches(Draft $draft, Face $face, Size $mat, Notation $notation): array
+    {
+        $part = $draft->partOf($face->paper->part);
+        $panel = $part->panel($face->paper->panel)->area;
+        $notches = [];
+        foreach ($part->notches as $notch) {
+            $larger = $notch->diameter->plus((new Allowances($notation->unit))->quarter());
+            $edge = $face->edgeOf($notch->edge);
+            $mouth = $edge->isUpright() ? $mat->height : $mat->width;
+            if ($panel->middleOf($notch->edge) == $notch->centre && $mouth->isMoreThan($larger)) {
+                $notches[] = new Notch(Rectangle::whole($mat)->middleOf($edge), $edge, $larger);
+            }
+        }
+
+        return $notches;
+    }
+
+    /** @return list<Corner> of the piece or panel it lies on, as the reader sees them */
+    private function cornersBelow(Draft $draft, Face $face): array
+    {
+        $part = $draft->partOf($face->paper->part);
+        $panel = $part->panel($face->paper->panel)->area;
+        $whole = Rectangle::whole($part->size);
+        $corners = [];
+        foreach ($part->corners as $corner) {
+            $isHere = ($corner->side === Edge::Left ? $panel->left()->isZero() : $panel->right()->equals($whole->right()))
+                && ($corner->upper === Edge::Top ? $panel->top()->isZero() : $panel->bottom()->equals($whole->bottom()));
+            if (! $isHere) {
+                continue;
+            }
+            // What turns is seen the other way up when it is open: its free corners lie away from its fold.
+            $seen = static fn (Edge $drawn): Edge => $face->turns && $face->edgeOf($drawn) === $face->hinge
+                ? $face->edgeOf($drawn)->opposite()
+                : $face->edgeOf($drawn);
+            [$one, $other] = [$seen($corner->upper), $seen($corner->side)];
+            [$upper, $side] = $one->isUpright() ? [$other, $one] : [$one, $other];
+            $corners[] = new Corner($upper, $side, $corner->trim, $corner->reach);
+        }
+
+        return $corners;
     }
 
     private function room(Face $face, Length $covered, Notation $notation): Rectangle

@@ -53,7 +53,7 @@ final readonly class PhotoFrame implements Furniture
     {
         return [
             ...PrintChoice::parameters(),
-            Parameter::length('rim', 'Rim', 'How far the frame is broader than the print on each side.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(0, 3, 8), Length::millimetres(10)),
+            Parameter::length('rim', 'Rim', 'How far the frame is broader than the print on each side.', Length::micrometres(2500), Length::inches(2), Length::inches(0, 3, 8), Length::millimetres(10)),
             ...Position::parameters(),
         ];
     }
@@ -61,8 +61,8 @@ final readonly class PhotoFrame implements Furniture
     public function place(Spot $spot): Placement
     {
         $choice = PrintChoice::in($spot->values);
-        $photo = $choice->photo;
-        $print = $choice->lying($photo->size());
+        $label = $choice->label($spot->notation);
+        $print = $choice->lying($choice->print());
         $rim = $spot->values->length('rim');
         $size = $print->plus($rim->times(2));
         $window = Rectangle::centred($print->within($spot->allowances->fine()), $size);
@@ -71,7 +71,7 @@ final readonly class PhotoFrame implements Furniture
         $glued = [Edge::Left, Edge::Right, Edge::Bottom];
         $part = $spot->draft->part(new Part(
             key: $spot->key,
-            name: "Frame for {$photo->label()}",
+            name: "Frame for {$label}",
             section: 'Photo mats',
             size: $size,
             role: StockRole::CoverPaper,
@@ -81,8 +81,10 @@ final readonly class PhotoFrame implements Furniture
             why: sprintf('The print and a rim of %s; the window is %s.', $spot->notation->text($rim), $spot->notation->size($window->size)),
         ));
         $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'frames', $spot->face->key));
-        $spot->draft->add(new Mount($photo, $spot->face->key));
-        $spot->draft->add(new Slide("A {$photo->label()} print", 'the frame', $print->width, $size->width->minus(Pouch::glueLoss()->times(2)), Length::zero(), $spot->face->key));
+        if ($choice->photo !== null) {
+            $spot->draft->add(new Mount($choice->photo, $spot->face->key));
+        }
+        $spot->draft->add(new Slide("A {$label} print", 'the frame', $print->width, $size->width->minus(Pouch::glueLoss()->times(2)), Length::zero(), $spot->face->key));
         $spot->draft->task(new Task('frames', Phase::Fill, 'Glue on the frames', 'Thin beads along both sides and the foot, close to the edge: the print slips in from the head.', 'Photo mats', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key));
 
         return new Placement($area);

@@ -13,6 +13,9 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -41,18 +44,30 @@ final readonly class PhotoMat implements Furniture
 
     public function parameters(): array
     {
-        return [...PrintChoice::parameters(), ...Position::parameters()];
+        $own = static fn (string $key, string $name): Parameter => Parameter::length(
+            $key,
+            $name,
+            'Of the card, as it stands upright; empty: ¼ in (½ cm) larger than the print.',
+            Length::inches(0, 1, 2),
+            Length::inches(12),
+        );
+
+        return [...PrintChoice::parameters(), $own('mat-width', 'Mat, width'), $own('mat-height', 'Mat, height'), ...Position::parameters()];
     }
 
     public function place(Spot $spot): Placement
     {
         $choice = PrintChoice::in($spot->values);
-        $photo = $choice->photo;
-        $size = $choice->lying($photo->mat());
+        $usual = $choice->mat($spot->allowances);
+        $mat = new Size($spot->length('mat-width', $usual->width), $spot->length('mat-height', $usual->height));
+        $size = $choice->lying($mat);
+        $label = $choice->label($spot->notation);
         $area = $spot->area($size);
-        $part = $spot->draft->part(new Part($spot->key, "Photo mat for {$photo->label()}", 'Photo mats', $photo->mat(), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'The print and ¼ in (½ cm) each way.'));
+        $part = $spot->draft->part(new Part($spot->key, "Photo mat for {$label}", 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'The print and ¼ in (½ cm) each way.'));
         $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $spot->face->key));
-        $spot->draft->add(new Mount($photo, $spot->face->key));
+        if ($choice->photo !== null) {
+            $spot->draft->add(new Mount($choice->photo, $spot->face->key));
+        }
         $spot->draft->task(new Task(
             'photo-mats',
             Phase::Fill,
@@ -64,7 +79,7 @@ final readonly class PhotoMat implements Furniture
             places: [$spot->whereabouts($area)],
             face: $spot->face->key,
         ));
-        $front = $spot->face->front("{$spot->key}/front", "Photo mat for {$photo->label()}", $size, new PanelRef($part, 'whole', Side::A));
+        $front = $spot->face->front("{$spot->key}/front", "Photo mat for {$label}", $size, new PanelRef($part, 'whole', Side::A));
         $spot->draft->face($front);
 
         return Placement::withFront($area, $front);

@@ -11,6 +11,7 @@ use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Closing;
 use Ephemeron\Blueprint\Corner;
+use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
@@ -65,7 +66,7 @@ final readonly class SwingTab implements Furniture
     {
         $size = new Size($spot->values->length('width'), $spot->values->length('length'));
         $fine = $spot->allowances->fine();
-        $area = $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
+        $area = $this->beside($spot, $size) ?? $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
         $part = $spot->draft->part(new Part($spot->key, 'Swing tab', 'Closure', $size, StockRole::StructureCard, 2, upright: false, places: [$spot->face->name, "{$spot->face->name}, second layer"], corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()), why: 'Two layers glued together, so that it does not tear at the brad.'));
         $tab = new PanelRef($part, 'whole', Side::B);
         $spot->draft->add(new Joint($tab, $tab, Rectangle::whole($size), Adhesive::WetGlue, Layer::Structure, 'double-swing-tabs'));
@@ -104,5 +105,26 @@ final readonly class SwingTab implements Furniture
         ));
 
         return new Placement($area);
+    }
+
+    /** Over the free edge of a flap that lies on the face, half on it and half beside; none where the maker has placed it or there is no flap. */
+    private function beside(Spot $spot, Size $size): ?Rectangle
+    {
+        if (isset($spot->values->values['across']) || isset($spot->values->values['up'])) {
+            return null;
+        }
+        foreach ($spot->draft->all(Flap::class) as $flap) {
+            if ($flap->over !== $spot->face->key) {
+                continue;
+            }
+            $free = $flap->area->middleOf($flap->hinge->opposite());
+            $lying = $flap->hinge->isUpright() ? $size->turned() : $size;
+            $left = Length::shortest(Length::longest($free->x->minus($lying->width->half()), Length::zero()), $spot->size()->width->minus($lying->width));
+            $top = Length::shortest(Length::longest($free->y->minus($lying->height->half()), Length::zero()), $spot->size()->height->minus($lying->height));
+
+            return Rectangle::at($left, $top, $lying);
+        }
+
+        return null;
     }
 }

@@ -14,6 +14,7 @@ enum PhotoSize: string
     case FourBySix = '4x6';
     case ThreeByFour = '3x4';
     case FourSquare = '4x4';
+    case ThreeSquare = '3x3';
     case TwoByThree = '2x3';
     case NineByThirteen = '9x13cm';
     case TenByFifteen = '10x15cm';
@@ -35,6 +36,7 @@ enum PhotoSize: string
             self::FourBySix => '4 × 6 in',
             self::ThreeByFour => '3 × 4 in',
             self::FourSquare => '4 × 4 in',
+            self::ThreeSquare => '3 × 3 in',
             self::TwoByThree => '2 × 3 in',
             self::NineByThirteen => '9 × 13 cm',
             self::TenByFifteen => '10 × 15 cm',
@@ -47,6 +49,7 @@ enum PhotoSize: string
             self::FourBySix => Size::inches(4, 6),
             self::ThreeByFour => Size::inches(3, 4),
             self::FourSquare => Size::inches(4, 4),
+            self::ThreeSquare => Size::inches(3, 3),
             self::TwoByThree => Size::inches(2, 3),
             self::NineByThirteen => Size::millimetres(90, 130),
             self::TenByFifteen => Size::millimetres(100, 150),

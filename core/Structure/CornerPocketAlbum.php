@@ -29,6 +29,7 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pose;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Reason;
+use Ephemeron\Blueprint\Remark;
 use Ephemeron\Blueprint\Seen;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Sundry;
@@ -100,7 +101,7 @@ final readonly class CornerPocketAlbum implements Structure
             Parameter::length('fold-out', 'Fold-out', 'Width of the fold-out on those pages.', Length::inches(1), Length::inches(10), Length::inches(4, 1, 2), Length::millimetres(110)),
             Parameter::length('edge', 'Cover edge', 'How far the covers stand out on the three free edges.', Length::zero(), Length::inches(0, 1, 2), Length::inches(0, 1, 8), Length::millimetres(3)),
             Parameter::length('hole-inset', 'Holes from the ends', 'How far the holes are from head and foot; at least 1 in on tall pages.', Length::inches(0, 1, 2), Length::inches(3), Length::inches(1), Length::millimetres(25)),
-            Parameter::length('ribbon-length', 'Ribbon length', 'Through all from the front, back again, and a bow.', Length::inches(10), Length::inches(60), Length::inches(30), Length::millimetres(760)),
+            Parameter::length('ribbon-length', 'Ribbon length', 'Empty: through all from the front, along the back, up again, and a bow.', Length::inches(10), Length::inches(60)),
         ];
     }
 
@@ -243,7 +244,12 @@ final readonly class CornerPocketAlbum implements Structure
         $draft->part(new Part('cover', 'Cover', 'Cover', $grid->size(), StockRole::StructureCard, 2, $grid->creases(Fold::Either), panels: $grid->panels(), places: ['front', 'back'], why: "Flange and page and {$brief->notation->text($edge)} for each edge: {$grid->inWords($brief->notation)}. Score both sides: it is opened often."));
         $guide = new Size($values->length('flange'), $values->length('page-height'));
         $draft->part(new Part('hole-guide', 'Hole guide', 'Cover', $guide, StockRole::StructureCard, upright: false, places: ['kept with the album'], why: 'As large as a flange. Write its length on it and keep it.'));
-        $draft->add(new Loose('Ribbon, ½ in wide', $values->length('ribbon-length'), 1, 'Cover', Sundry::Ribbon));
+        $allow = new Allowances($brief->notation->unit);
+        // Twice the way between the holes, twice through the book, and a bow of 20 in (50 cm) for both ends.
+        $way = $values->length('page-height')->minus($values->length('hole-inset')->times(2));
+        $usual = $way->plus($allow->either(Length::inches(1), Length::millimetres(25)))->times(2)->plus($allow->either(Length::inches(20), Length::millimetres(500)));
+        $ribbon = $values->lengthOr('ribbon-length', $brief->notation->grid->up($usual));
+        $draft->add(new Loose('Ribbon, '.$brief->notation->text($allow->either(Length::inches(0, 1, 2), Length::millimetres(12))).' wide', $ribbon, 1, 'Cover', Sundry::Ribbon));
         $text = $brief->notation->text(...);
         $inset = $values->length('hole-inset');
         $hole = (new Allowances($brief->notation->unit))->either(Length::inches(0, 1, 4), Length::millimetres(6));
@@ -271,7 +277,7 @@ final readonly class CornerPocketAlbum implements Structure
             'Strap the album',
             sprintf(
                 'Wind clear tape round one end of the ribbon (%s). From the front through all, along the back, up again through the other hole; a bow in front. Crease the covers at their score.',
-                $text($values->length('ribbon-length')),
+                $text($ribbon),
             ),
             'Cover',
             parts: ['cover'],
@@ -279,6 +285,10 @@ final readonly class CornerPocketAlbum implements Structure
             acts: [new Thread('the ribbon', $layers)],
         ));
         $draft->add(new Closing('ribbon through the spine'));
+        $apart = $allow->either(Length::inches(0, 3, 4), Length::millimetres(18));
+        if ($way->isLessThan($apart)) {
+            $draft->add(new Remark(Remark::WATCH, 'holes-too-near', sprintf('The two holes are %s apart; the ribbon and a hole’s breadth want %s. Set them nearer to the ends.', $text($way), $text($apart))));
+        }
     }
 
     private function layOutFaces(Draft $draft, Brief $brief): void

@@ -23,6 +23,8 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Reason;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Blueprint\Tie;
+use Ephemeron\Design\Allowances;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
 use Ephemeron\Design\Parameter;
@@ -87,7 +89,7 @@ final readonly class NestedGussetAlbum implements Structure
             Parameter::length('tape-width', 'Tape width', 'Breadth of the double-sided tape on the gussets.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
             Parameter::flag('spine-strip', 'Spine strip', 'Paper over the outside of the spine.', true),
             Parameter::flag('ribbon', 'Ribbon', 'A ribbon taped across both covers, under their mats, to tie the album shut.', true),
-            Parameter::length('ribbon-length', 'Ribbon length', 'For both covers and the bow together.', Length::inches(10), Length::inches(60), Length::inches(30), Length::millimetres(760)),
+            Parameter::length('ribbon-length', 'Ribbon length', 'Empty: once round the filled album, and a bow.', Length::inches(10), Length::inches(60)),
         ];
     }
 
@@ -285,7 +287,12 @@ final readonly class NestedGussetAlbum implements Structure
         if (! $brief->values->flag('ribbon')) {
             return;
         }
-        $length = $brief->values->length('ribbon-length');
+        $allow = new Allowances($brief->notation->unit);
+        $width = $brief->values->length('leaf-width');
+        $round = $width->plus($this->gusset($brief->values->count('sheets'), $brief->values))->times(2);
+        $usual = $allow->either(Length::inches(14), Length::millimetres(360))->plus($round);
+        $length = $brief->values->lengthOr('ribbon-length', $brief->notation->grid->up($usual));
+        $draft->add(new Tie('ribbon', $length, $width, 100, 'front-cover', 'parameters.ribbon-length'));
         $draft->add(new Loose('Ribbon', $length, 1, 'Cover', Sundry::Ribbon));
         $draft->task(new Task(
             'ribbon',

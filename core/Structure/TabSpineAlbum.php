@@ -301,7 +301,7 @@ final readonly class TabSpineAlbum implements Structure
             'binding-strip',
             Phase::Finish,
             'Bind the spine',
-            sprintf('Set the edge of the strip (%s) on the front cover first, straight and level, then wrap it round the spine onto the back.', $brief->notation->size($strip)),
+            sprintf('Its edge on the front cover first, straight and level, %s from the fold at the spine; then wrap it round onto the back, where it reaches as far.', $brief->notation->text($strip->width->half())),
             'Cover',
             Adhesive::WetGlue,
             [$part],

@@ -220,7 +220,6 @@ final readonly class ZPageAlbum implements Structure
             $draft->add(new Joint(new PanelRef($z, 'half', Side::B), new PanelRef($z, 'half', Side::A), Rectangle::whole($blank->area('half')->size)->strip(Edge::Right, $values->length('overlap')), Adhesive::Tape, Layer::Structure, 'join-z', isLap: true));
         }
         $draft->task(new Task('fill-pockets', Phase::Assemble, 'Slip the Z into its pocket piece', sprintf('%s from the fold, standing out %s at head and foot. Lift the front flap and the front of the pocket, a bead along the foot, at the fold of that flap, press; turn the page over and do the same behind along the head. So it stays open in front at the head, behind at the foot. The long open edge waits for the fin.', $notation->text($allow->quarter()), $notation->text($allow->fine())), 'Pages', Adhesive::WetGlue, [...$pockets, ...$parts], ['join-z'], $places));
-        $draft->task(new Task('mat-notches', Phase::Notch, 'Punch the mats over the notches', sprintf('The mat over a notch gets one ¼ in (6 mm) larger than %s, set back %s, so that an even edge of card shows. Before it is glued.', $notation->text($values->length('notch')), $notation->text($allow->fine())), 'Page mats'));
     }
 
     private function addFlaps(Draft $draft, Values $values, Allowances $allow, int $page, Face $recto, Face $verso): void

@@ -61,6 +61,10 @@
                     @include('partials.mats', ['id' => 'mats', 'place' => 'mats', 'labels' => ['Mats on every face', 'Border on each side'], 'layers' => $design->mats->layers, 'school' => $design->mats->school])
                     <p class="field-note">{{ $design->mats->school->why() }}</p>
                     <div class="field is-wide">
+                        <label for="mats-corners">Corners of mats</label>
+                        <select class="form-select" id="mats-corners" name="set[mats.corners]">
+                            @foreach (\Ephemeron\Design\MatCorners::cases() as $each)<option value="{{ $each->value }}" @selected($design->mats->corners === $each)>{{ $each->label() }}</option>@endforeach
+                        </select>
                         <label for="mats-alternate">Facing pages show</label>
                         <select class="form-select" id="mats-alternate" name="set[mats.alternate]">
                             @foreach (\Ephemeron\Design\Alternation::cases() as $each)<option value="{{ $each->value }}" @selected($design->mats->alternate === $each)>{{ $each->label() }}</option>@endforeach
@@ -98,6 +102,7 @@
                     <x-schools place="scoring" label="How scores are given" :cases="\Ephemeron\Design\ScoringSchool::cases()" :now="$design->scoring"/>
                     <x-schools place="schools.decorating" label="Decorate and bind" :cases="\Ephemeron\Design\Decorating::cases()" :now="$design->schools->decorating"/>
                     <x-schools place="schools.gluing" label="Glue or tape" :cases="\Ephemeron\Design\Gluing::cases()" :now="$design->schools->gluing"/>
+                    <x-schools place="schools.covers" label="Covers" :cases="\Ephemeron\Design\CoverOrder::cases()" :now="$design->schools->covers"/>
                     <x-schools place="schools.pockets" label="Pockets and mats" :cases="\Ephemeron\Design\PocketOrder::cases()" :now="$design->schools->pockets"/>
                 </x-change-form>
             </details>

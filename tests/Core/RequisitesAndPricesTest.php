@@ -21,7 +21,8 @@ final class RequisitesAndPricesTest extends TestCase
     public function test_the_album_wants_ribbon_and_the_tape_of_its_gussets(): void
     {
         $wanted = $this->wanted('nested-gusset-album');
-        $this->assertSame(30.0, $wanted['Ribbon']->length?->inMillimetres() / 25.4);
+        // 2 × (5 + 1) round the album and 14 for the bow; handbook: 25 to 30 in for a book of 5 × 8½.
+        $this->assertSame(26.0, $wanted['Ribbon']->length?->inMillimetres() / 25.4);
         // Worked by hand: strips of ¼ in on the backs of gussets 1 to 3, which are ¼, ½ and ¾ wide: 1 + 2 + 3 strips, each as long as the leaf is tall.
         $this->assertEqualsWithDelta(6 * 8.5, $wanted['Double-sided tape']->length?->inMillimetres() / 25.4, 0.01);
         $this->assertSame(Sundry::Tape, $wanted['Double-sided tape']->kind);

@@ -70,7 +70,7 @@ final class CommandsTest extends TestCase
         $this->assertSame(['stock', 'key', 'count', 'cuts', 'blanks', 'offcuts'], array_keys($plan['sheets'][0]));
         $this->assertNotSame([], $plan['steps']);
         $this->assertSame([], $plan['findings']);
-        $this->assertSame(['4x6', '3x4', '4x4', '2x3'], array_column($plan['photos'], 'size'));
+        $this->assertSame(['4x6', '3x4', '4x4', '3x3', '2x3'], array_column($plan['photos'], 'size'));
     }
 
     public function test_readable_on_a_terminal(): void

@@ -107,7 +107,7 @@ final class HandedDownStructuresTest extends TestCase
             'Top-load pocket' => ['1 × 4 × 3⅞ in'],
             'Cover mat' => ['2 × 3¾ × 7¾ in'],
             'Page mat' => ['2 × 3¾ × 7¾ in', '2 × 3½ × 7½ in'],
-            'Pocket mat' => ['1 × 2½ × 7½ in', '2 × 3½ × 3¾ in'],
+            'Pocket mat' => ['1 × 2½ × 7½ in', '1 × 3½ × 3¾ in', '1 × 3½ × 3¾ in'],
             'Flap mat' => ['1 × 1½ × 7½ in'],
         ]];
         yield 'four flaps' => ['four-flap-folio', [
@@ -116,9 +116,10 @@ final class HandedDownStructuresTest extends TestCase
             'Bottom flap' => ['1 × 8 × 8 in'],
             'Square with a tab' => ['2 × 8½ × 8 in: 8'],
             'Top flap' => ['1 × 8 × 4 in'],
-            'Page mat' => ['10 × 7¾ × 7¾ in'],
-            'Cover mat' => ['2 × 7¾ × 7¾ in'],
-            'Flap mat' => ['2 × 7¾ × 3¾ in'],
+            // Ten, told apart by which of their corners are rounded.
+            'Page mat' => ['1 × 7¾ × 7¾ in', '2 × 7¾ × 7¾ in', '5 × 7¾ × 7¾ in', '2 × 7¾ × 7¾ in'],
+            'Cover mat' => ['1 × 7¾ × 7¾ in', '1 × 7¾ × 7¾ in'],
+            'Flap mat' => ['1 × 7¾ × 3¾ in', '1 × 7¾ × 3¾ in'],
         ]];
         yield 'wallet' => ['waterfall-wallet', [
             'Wallet' => ['1 × 6½ × 12 in: | 1½ 5½ 9⅝'],

@@ -42,9 +42,10 @@ final readonly class Fasten implements Act
         return [new Reach($this->face, $this->depth, $this->area)];
     }
 
+    /** What sits on the mat wants the mat there first. */
     public function covers(): array
     {
-        return [];
+        return $this->depth->value > Depth::Mat->value ? $this->needs() : [];
     }
 
     public function hanging(): array

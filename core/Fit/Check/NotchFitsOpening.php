@@ -23,6 +23,16 @@ final readonly class NotchFitsOpening implements Check
             $mouth = $notch->edge->isUpright() ? $panel->height : $panel->width;
             $depth = $notch->edge->isUpright() ? $panel->width : $panel->height;
             if ($mouth->isMoreThan($notch->diameter) && $depth->isMoreThan($notch->diameter)) {
+                // Beyond three fifths of the mouth little is left to hold the card (common practice, no published source).
+                if ($notch->diameter->times(5)->isMoreThan($mouth->times(3))) {
+                    yield new Finding(Severity::Note, 'notch-large', sprintf(
+                        'The notch of %s is %s across an opening of %s: little is left to hold its card. A smaller punch does.',
+                        lcfirst($part->name),
+                        $workings->notation()->text($notch->diameter),
+                        $workings->notation()->text($mouth),
+                    ), part: $part->key);
+                }
+
                 continue;
             }
             yield new Finding(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Design\Allowances;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Mend;
@@ -52,7 +53,7 @@ final readonly class PieceFitsSheet implements Check
             Severity::Stop,
             'piece-too-large',
             sprintf(
-                '%s (%s) is %s; a sheet of %s is %s. It does not fit%s.%s',
+                '%s (%s) is %s; a sheet of %s is %s. It does not fit%s.%s%s',
                 $largest->letter,
                 $largest->name,
                 $workings->notation()->size($largest->size),
@@ -68,6 +69,7 @@ final readonly class PieceFitsSheet implements Check
                     count($letters) === 2 ? 'does' : 'do',
                     implode(', ', array_diff($letters, [$largest->letter])),
                 ) : '',
+                $this->splice($workings, $largest, $sheet),
             ),
             part: $largest->key,
             mend: $format === null ? null : new Mend(
@@ -78,6 +80,17 @@ final readonly class PieceFitsSheet implements Check
                 ),
             ),
         );
+    }
+
+    /** A strip without scores may be joined from two. */
+    private function splice(Workings $workings, Part $part, Size $sheet): string
+    {
+        $allow = new Allowances($workings->notation()->unit);
+        $isStrip = $part->size->longSide()->isMoreThan($sheet->longSide())
+            && $part->size->longSide()->isAtLeast($part->size->shortSide()->times(3))
+            && $part->creases === [];
+
+        return $isStrip ? " It is a strip: splice it from two, {$workings->notation()->text($allow->quarter())} over each other." : '';
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Fit\Check;
 
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
@@ -18,7 +20,7 @@ final readonly class PrintStandsUpright implements Check
         $turned = array_filter($workings->blueprint->pages(), function (Face $face) use ($workings): bool {
             $stock = $workings->stockOf($workings->blueprint->part($face->paper->part));
 
-            return $face->isFallen() && $stock->isDirectional($face->paper->side) && $workings->blueprint->on($face->key) === [];
+            return $face->isFallen() && $stock->isDirectional($face->paper->side) && ! $this->isMatted($workings, $face);
         });
         if ($turned === []) {
             return;
@@ -37,6 +39,14 @@ final readonly class PrintStandsUpright implements Check
             ),
             face: $first->key,
         );
+    }
+
+    private function isMatted(Workings $workings, Face $face): bool
+    {
+        return array_filter(
+            $workings->blueprint->on($face->key),
+            static fn (Joint $joint): bool => $joint->layer === Layer::Mat || $joint->layer === Layer::Cover,
+        ) !== [];
     }
 
     /** @param list<string> $names */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Pouch;
@@ -23,6 +24,7 @@ final readonly class ThingsFitTheFace implements Check
                 $workings->blueprint->on($face->key),
                 static fn (Joint $joint): bool => $joint->layer === Layer::Pocket || $joint->layer === Layer::Photo,
             ));
+            yield from $this->onHinges($workings, $face);
             foreach ($things as $index => $thing) {
                 $name = $workings->blueprint->part($thing->from->part)->name;
                 if (! Rectangle::whole($face->size)->contains($thing->area)) {
@@ -38,6 +40,28 @@ final readonly class ThingsFitTheFace implements Check
                     if ($thing->area->overlaps($other->area) && ! $this->standsBehind($workings, $thing, $other)) {
                         yield $this->overlap($workings, $face->key, $thing, $other);
                     }
+                }
+            }
+        }
+    }
+
+    /**
+     * A closure that lies over the tab of a flap: it is shut under the hinge.
+     *
+     * @return iterable<Finding>
+     */
+    private function onHinges(Workings $workings, Face $face): iterable
+    {
+        $joints = $workings->blueprint->on($face->key);
+        foreach ($joints as $thing) {
+            foreach ($thing->layer === Layer::Closure ? $joints : [] as $hinge) {
+                if ($hinge->layer === Layer::Flap && $hinge->held?->overlaps($thing->area) === true) {
+                    yield new Finding(Severity::Watch, 'things-overlap', sprintf(
+                        '%s: the %s lies under the hinge of the %s. Move one of them.',
+                        $face->name,
+                        lcfirst($workings->blueprint->part($thing->from->part)->name),
+                        lcfirst($workings->blueprint->part($hinge->from->part)->name),
+                    ), part: $thing->from->part, face: $face->key);
                 }
             }
         }

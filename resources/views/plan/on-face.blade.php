@@ -44,6 +44,13 @@
             @include('partials.mats', ['id' => 'face', 'place' => "mats.faces.{$face->key}", 'labels' => ['Mats on this face', 'Border on this face'], 'layers' => $layers, 'school' => $school])
             @if ($layers > 0)
                 <div class="field">
+                    <label for="face-corners">Corners of its mat</label>
+                    <select class="form-select" id="face-corners" name="set[mats.faces.{{ $face->key }}.corners]">
+                        <option value="">as everywhere</option>
+                        @foreach (\Ephemeron\Design\MatCorners::cases() as $each)<option value="{{ $each->value }}" @selected(($design->mats->faces[$face->key] ?? null)?->corners === $each)>{{ $each->label() }}</option>@endforeach
+                    </select>
+                </div>
+                <div class="field">
                     <label for="face-picture">Carries on the picture</label>
                     <input class="form-control" id="face-picture" name="set[mats.faces.{{ $face->key }}.picture]" value="{{ $design->mats->pictureOf($face->key) }}" maxlength="40" placeholder="of no other" autocomplete="off">
                     <p class="field-note">Mats with the same name here are cut side by side from one place of the sheet.</p>
