@@ -25,11 +25,22 @@ final readonly class CuttingInstances
             $rest = $kinds - $kind - 1;
             $count = $rest === 0 ? $left : max(1, min($left - $rest, $chance->getInt(1, max(1, intdiv(2 * $left, $rest + 1)))));
             $left -= $count;
-            $demands[] = new Demand("P{$kind}", new Size(Length::inches(0, $chance->getInt(8, 72), 8), Length::inches(0, $chance->getInt(8, 72), 8)), $count, $turnable);
+            $demands[] = new Demand(
+                "P{$kind}",
+                new Size(Length::inches(0, $chance->getInt(8, 72), 8), Length::inches(0, $chance->getInt(8, 72), 8)),
+                $count,
+                $turnable,
+            );
         }
         $supplies = [];
         for ($leftover = $chance->getInt(0, 2); $leftover > 0; $leftover--) {
-            $supplies[] = new Supply("Leftover {$leftover}", new Size(Length::inches(0, $chance->getInt(24, 80), 8), Length::inches(0, $chance->getInt(24, 80), 8)), Length::zero(), 1, isLeftover: true);
+            $supplies[] = new Supply(
+                "Leftover {$leftover}",
+                new Size(Length::inches(0, $chance->getInt(24, 80), 8), Length::inches(0, $chance->getInt(24, 80), 8)),
+                Length::zero(),
+                1,
+                isLeftover: true,
+            );
         }
         $supplies[] = new Supply('Twelve', Size::inches(12, 12), Length::zero(), null, 100);
         $supplies[] = new Supply('Eight', Size::inches(8, 8), Length::zero(), $chance->getInt(0, 3), 60);

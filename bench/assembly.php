@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * The table: every structure of the catalogue is put in order and rehearsed, then ever more leaves with something on every page; the still of a
- * step; and how many of the words of all steps follow from acts and how many a structure adds. Exit code 1 when a promise is not kept.
+ * The table: every structure of the catalogue is put in order and rehearsed, then ever more leaves with something on every page; the still
+ * of a step; and how many of the words of all steps follow from acts and how many a structure adds. Exit code 1 when a promise is not kept.
  */
 
 use App\Drawing\StepDrawing;
@@ -59,11 +59,25 @@ $line('forty leaves, something on every page', $stopwatch->medians(['it' => $reh
 echo "\ngrowth\n";
 $before = null;
 foreach ([5, 10, 20] as $sheets) {
-    $blueprint = $workshop->blueprint($reader->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => 'nested-gusset-album', 'parameters' => ['sheets' => $sheets]]));
+    $blueprint = $workshop->blueprint(
+        $reader->fromArray(
+            [
+                'format' => DesignReader::FORMAT,
+                'version' => DesignReader::VERSION,
+                'structure' => 'nested-gusset-album',
+                'parameters' => ['sheets' => $sheets],
+            ],
+        ),
+    );
     $took = $stopwatch->medians(['it' => $rehearse($blueprint)], 11)['it'];
     printf("%3d sheets %7.2f ms%s\n", $sheets, $took, $before === null ? '' : sprintf('   × %.2f', $took / $before));
     $before = $took;
 }
-printf("\nwords: %d from acts and geometry, %d from structures: %.0f %% derived\n", $acts, $structures, 100 * $acts / ($acts + $structures));
+printf(
+    "\nwords: %d from acts and geometry, %d from structures: %.0f %% derived\n",
+    $acts,
+    $structures,
+    100 * $acts / ($acts + $structures),
+);
 
 exit($kept ? 0 : 1);

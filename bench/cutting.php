@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * The cut planner against general packers and against its own proved bound, on tasks made from seeds and on every structure once and ten times.
- * One line a group; ratios of sheets, times of one core. Exit code 1 when a promise is not kept.
+ * The cut planner against general packers and against its own proved bound, on tasks made from seeds and on every structure once and ten
+ * times. One line a group; ratios of sheets, times of one core. Exit code 1 when a promise is not kept.
  */
 
 use Bench\CuttingInstances;
@@ -28,11 +28,26 @@ for ($seed = 1; $seed <= (int) ($argv[1] ?? 200); $seed++) {
     $tasks["random {$seed}"] = (new CuttingInstances)->number($seed);
 }
 foreach (Catalogue::ofTheHouse()->keys() as $structure) {
-    $plan = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure]));
+    $plan = Workshop::ofTheHouse()->plan(
+        DesignReader::ofTheHouse()->fromArray(
+            ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure],
+        ),
+    );
     foreach ($plan->stocks as $index => $stock) {
         foreach ([1, 10] as $copies) {
-            $demands = array_map(static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity * $copies, $demand->turnable), $stock->demands);
-            $tasks["{$structure} ×{$copies}, paper {$index}"] = [$demands, [new Supply($stock->stock->name, $stock->stock->sheet, $stock->stock->selvage)]];
+            $demands = array_map(
+                static fn (Demand $demand): Demand => new Demand(
+                    $demand->key,
+                    $demand->size,
+                    $demand->quantity * $copies,
+                    $demand->turnable,
+                ),
+                $stock->demands,
+            );
+            $tasks["{$structure} ×{$copies}, paper {$index}"] = [
+                $demands,
+                [new Supply($stock->stock->name, $stock->stock->sheet, $stock->stock->selvage)],
+            ];
         }
     }
 }
@@ -41,11 +56,19 @@ foreach (Catalogue::ofTheHouse()->keys() as $structure) {
 $expressed = static fn (array $demands, Supply $sheet): string => json_encode([
     'sheet' => [$sheet->sheet->width->ticks, $sheet->sheet->height->ticks],
     'turnable' => $demands[0]->turnable,
-    'pieces' => array_map(static fn (Demand $demand): array => [$demand->size->width->ticks, $demand->size->height->ticks, $demand->quantity], $demands),
+    'pieces' => array_map(
+        static fn (Demand $demand): array => [$demand->size->width->ticks, $demand->size->height->ticks, $demand->quantity],
+        $demands,
+    ),
 ], JSON_THROW_ON_ERROR);
 
 // What the packers can express: one size of sheet without leftovers, all pieces turnable or none.
-$comparable = array_filter($tasks, static fn (array $task): bool => ! $task[1][0]->isLeftover && count(array_unique(array_map(static fn (Demand $demand): bool => $demand->turnable, $task[0]))) === 1);
+$comparable = array_filter(
+    $tasks,
+    static fn (array $task): bool => ! $task[1][0]->isLeftover && count(
+        array_unique(array_map(static fn (Demand $demand): bool => $demand->turnable, $task[0])),
+    ) === 1,
+);
 $lines = array_map(static fn (array $task): string => $expressed($task[0], $task[1][0]), $comparable);
 $peers = [];
 $process = proc_open(['node', 'bench/cutting/peers.mjs'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes, dirname(__DIR__));
@@ -98,17 +121,32 @@ foreach ($groups as $group => $results) {
     $times = array_column($results, 1);
     sort($times);
     $proved = count(array_filter($results, static fn (array $result): bool => $result[0]->isProved()));
-    printf("%-18s %6d %8.1f%% %6.0f ms %6.0f ms  %s\n", $group, count($results), 100 * $proved / count($results), $times[intdiv(count($times), 2)], end($times), implode(', ', $against));
+    printf(
+        "%-18s %6d %8.1f%% %6.0f ms %6.0f ms  %s\n",
+        $group,
+        count($results),
+        100 * $proved / count($results),
+        $times[intdiv(count($times), 2)],
+        end($times),
+        implode(', ', $against),
+    );
     $failed = $failed || $proved < 0.97 * count($results) || $times[intdiv(count($times), 2)] > 500 || end($times) > 5000;
 }
 
 // Growth: the largest demo design, once, ten and fifty times.
-$album = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => 'nested-gusset-album']));
+$album = Workshop::ofTheHouse()->plan(
+    DesignReader::ofTheHouse()->fromArray(
+        ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => 'nested-gusset-album'],
+    ),
+);
 foreach ([1, 10, 50, 100] as $copies) {
     $start = hrtime(true);
     $pieces = 0;
     foreach ($album->stocks as $stock) {
-        $demands = array_map(static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity * $copies, $demand->turnable), $stock->demands);
+        $demands = array_map(
+            static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity * $copies, $demand->turnable),
+            $stock->demands,
+        );
         $pieces += array_sum(array_map(static fn (Demand $demand): int => $demand->quantity, $demands));
         $planner->plan($demands, [new Supply($stock->stock->name, $stock->stock->sheet, $stock->stock->selvage)], $trimmer);
     }

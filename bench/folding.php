@@ -27,7 +27,9 @@ $workshop = Workshop::ofTheHouse();
 $reader = DesignReader::ofTheHouse();
 $failed = false;
 
-$read = static fn (array $file): Design => $reader->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, ...$file]);
+$read = static fn (array $file): Design => $reader->fromArray(
+    ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, ...$file],
+);
 $work = static function (Design $design, Blueprint $blueprint): void {
     $scenes = new SceneBuilder($blueprint, $design->notation());
     foreach ($blueprint->parts as $part) {
@@ -67,7 +69,11 @@ foreach ($times as $perSide => $time) {
 printf("%-66s %6.1f × the panels take %.1f × the time\n", 'growth', 4.0, $times['8'] / $times['4']);
 $heavy = $reader->fromArray((new HeavyDesign)->file());
 $blueprint = $workshop->blueprint($heavy);
-$line('forty leaves, something on every page', $stopwatch->medians(['heavy' => static fn () => $work($heavy, $blueprint)], 10)['heavy'], 200.0);
+$line(
+    'forty leaves, something on every page',
+    $stopwatch->medians(['heavy' => static fn () => $work($heavy, $blueprint)], 10)['heavy'],
+    200.0,
+);
 
 if (in_array('--no-browser', $argv, true)) {
     exit($failed ? 1 : 0);

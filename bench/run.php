@@ -42,13 +42,21 @@ $times = $stopwatch->medians([
     'plan' => static fn () => $workshop->plan($designs[$largest]),
 ], 60);
 printf("%-52s %8s %8s %7s\n", 'what', 'median', 'against', 'ratio');
-printf("%-52s %6.2f ms %5.1f ms %7.2f\n", "blueprint of “{$designs[$largest]->name}” ({$pieces[$largest]} pieces)", $times['blueprint'], $bound, $times['blueprint'] / $bound);
+printf(
+    "%-52s %6.2f ms %5.1f ms %7.2f\n",
+    "blueprint of “{$designs[$largest]->name}” ({$pieces[$largest]} pieces)",
+    $times['blueprint'],
+    $bound,
+    $times['blueprint'] / $bound,
+);
 printf("%-52s %6.2f ms\n", 'the whole plan of it, cuts and steps, nothing cached', $times['plan']);
 $failed = $times['blueprint'] > $bound;
 
 $usual = [];
 foreach (Catalogue::ofTheHouse()->keys() as $structure) {
-    $design = DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure]);
+    $design = DesignReader::ofTheHouse()->fromArray(
+        ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure],
+    );
     $usual[$structure] = static fn () => $workshop->blueprint($design);
 }
 foreach ($stopwatch->medians($usual, 30) as $structure => $time) {
@@ -57,8 +65,17 @@ foreach ($stopwatch->medians($usual, 30) as $structure => $time) {
 }
 $heavyFile = (new HeavyDesign)->file();
 $heavy = DesignReader::ofTheHouse()->fromArray($heavyFile);
-$times = $stopwatch->medians(['blueprint' => static fn () => $workshop->blueprint($heavy), 'plan' => static fn () => $workshop->plan($heavy)], 20);
-printf("%-52s %6.2f ms %5.1f ms %7.2f\n", 'blueprint of forty leaves, something on every page', $times['blueprint'], 50.0, $times['blueprint'] / 50.0);
+$times = $stopwatch->medians(
+    ['blueprint' => static fn () => $workshop->blueprint($heavy), 'plan' => static fn () => $workshop->plan($heavy)],
+    20,
+);
+printf(
+    "%-52s %6.2f ms %5.1f ms %7.2f\n",
+    'blueprint of forty leaves, something on every page',
+    $times['blueprint'],
+    50.0,
+    $times['blueprint'] / 50.0,
+);
 printf("%-52s %6.2f ms\n", 'the whole plan of it', $times['plan']);
 $failed = $failed || $times['blueprint'] > 50.0;
 $heavyId = $app->make(ProjectEditor::class)->create($heavyFile)->id;
@@ -72,7 +89,13 @@ $fresh = $editor->create(['structure' => 'nested-gusset-album', 'parameters' => 
 foreach ($plans->plan($begun)->steps as $step) {
     $keys = [$step->key, ...array_map(static fn (int $place): string => "{$step->key}#{$place}", array_keys($step->places))];
     if ($begun->ticks()->count() < 100) {
-        $history->do($begun->refresh(), TickSlice::KIND, $step->title, ['step' => $step->key, 'keys' => []], ['step' => $step->key, 'keys' => $keys]);
+        $history->do(
+            $begun->refresh(),
+            TickSlice::KIND,
+            $step->title,
+            ['step' => $step->key, 'keys' => []],
+            ['step' => $step->key, 'keys' => $keys],
+        );
     }
 }
 $times = $stopwatch->medians([
@@ -80,7 +103,14 @@ $times = $stopwatch->medians([
     'fresh' => static fn () => $plans->plan($fresh->refresh()),
 ], 40);
 $adds = $times['begun'] - $times['fresh'];
-printf("%-52s %6.2f ms %5.1f ms %7.2f  (a begun book, %d ticks)\n", 'what reading the ticks adds', $adds, 5.0, $adds / 5.0, $begun->ticks()->count());
+printf(
+    "%-52s %6.2f ms %5.1f ms %7.2f  (a begun book, %d ticks)\n",
+    'what reading the ticks adds',
+    $adds,
+    5.0,
+    $adds / 5.0,
+    $begun->ticks()->count(),
+);
 $failed = $failed || $adds > 5.0;
 $times = $stopwatch->medians([
     'change' => static fn () => $editor->change($fresh->refresh(), ['parameters.leaf-width' => '4 7/8'], $fresh->revision),

@@ -19,7 +19,8 @@ use Ephemeron\Structure\Structure;
 
 /**
  * Makes a design fit: so many prints of a size, or the inside of an envelope or a shelf. It turns the parameters that the structure names
- * for that ({@see Sizing}), as little as it can: first the number of pages, then the size. What it offers has been planned: a size that the papers at
+ * for that ({@see Sizing}), as little as it can: first the number of pages, then the size. What it offers has been planned: a size that
+ * the papers at
  * hand give goes before one that wants another paper.
  */
 final readonly class Tailor

@@ -175,7 +175,10 @@ final readonly class Workshop
         throw new \LogicException('Nothing of this paper is cut.');
     }
 
-    /** Its print must run as drawn if it has a right way up; else its folds run along the grain where that is known and the sheet is long enough. */
+    /**
+     * Its print must run as drawn if it has a right way up; else its folds run along the grain where that is known and the sheet is long
+     * enough.
+     */
     public function demand(Part $part, Stock $stock, int $copies = 1): Demand
     {
         $quantity = $part->quantity * $copies;

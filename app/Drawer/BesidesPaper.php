@@ -8,7 +8,10 @@ use App\Models\Supply;
 use Ephemeron\Fit\Requisite;
 use Ephemeron\Measure\Length;
 
-/** What the drawer has of what a book wants besides paper; things of one kind stand in for each other, as the maker can see which they are. */
+/**
+ * What the drawer has of what a book wants besides paper; things of one kind stand in for each other, as the maker can see which they
+ * are.
+ */
 final readonly class BesidesPaper
 {
     /**

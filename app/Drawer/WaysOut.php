@@ -15,7 +15,10 @@ use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 use Ephemeron\WorkPlan;
 
-/** What can be done when a pattern runs out: another paper of the drawer, or smaller mats on a plain base. Each way has been tried before it is proposed. */
+/**
+ * What can be done when a pattern runs out: another paper of the drawer, or smaller mats on a plain base. Each way has been tried before
+ * it is proposed.
+ */
 final readonly class WaysOut
 {
     private const MATS = [StockRole::MatTop->value, StockRole::MatBase->value, StockRole::MatOther->value, StockRole::CoverPaper->value];

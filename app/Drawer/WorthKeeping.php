@@ -8,7 +8,10 @@ use App\Models\Setting;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
-/** Which leftovers go into the drawer: those whose short side has the breadth the maker has chosen; at first 2 in, common practice, no published source. */
+/**
+ * Which leftovers go into the drawer: those whose short side has the breadth the maker has chosen; at first 2 in, common practice, no
+ * published source.
+ */
 final readonly class WorthKeeping
 {
     private const KEY = 'narrowest-leftover';

@@ -11,7 +11,10 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
-/** Where every face of an opening lies, on the measures of its first face: pages side by side, fronts on them, lifted flaps beyond their hinges. */
+/**
+ * Where every face of an opening lies, on the measures of its first face: pages side by side, fronts on them, lifted flaps beyond their
+ * hinges.
+ */
 final readonly class FacePlaces
 {
     /** @var array<string, Rectangle> */

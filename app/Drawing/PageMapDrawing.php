@@ -15,7 +15,10 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Side;
 
-/** A part flat, side A up, with the pages it becomes: the number stands as the reader will see it, an arc marks where the leaf opens, what is behind stands small. */
+/**
+ * A part flat, side A up, with the pages it becomes: the number stands as the reader will see it, an arc marks where the leaf opens, what
+ * is behind stands small.
+ */
 final readonly class PageMapDrawing
 {
     public function __construct(private PageMap $map, private Notation $notation)

@@ -11,10 +11,16 @@ use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 
-/** The closed book cut across, in real scale: its bare leaves, what is built on them, and what it holds when it is filled. The spine is on the left. */
+/**
+ * The closed book cut across, in real scale: its bare leaves, what is built on them, and what it holds when it is filled. The spine is on
+ * the left.
+ */
 final readonly class ProfileDrawing
 {
-    /** Books as broad as this in millimetres, and smaller ones, are lettered alike; on broader ones, which are shown smaller, letters are larger. */
+    /**
+     * Books as broad as this in millimetres, and smaller ones, are lettered alike; on broader ones, which are shown smaller, letters are
+     * larger.
+     */
     private const BREADTH = 110.0;
 
     public function __construct(private Notation $notation)

@@ -9,7 +9,10 @@ use App\Planning\Mark;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\Cache\Repository;
 
-/** The small pictures of all openings of a book: the same design is looked at page by page, so they are drawn once for each design and edition of the code. */
+/**
+ * The small pictures of all openings of a book: the same design is looked at page by page, so they are drawn once for each design and
+ * edition of the code.
+ */
 final readonly class SmallPictures
 {
     private const DAYS = 14;

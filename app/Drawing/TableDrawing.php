@@ -36,9 +36,20 @@ final readonly class TableDrawing
         if ($joint === null) {
             return null;
         }
-        $frames = $joint->face === null ? $this->panels($joint) : $this->face($joint, $this->plan->blueprint->face($joint->face), $step, $glued);
-        $width = array_sum(array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames)) + self::GAP * (count($frames) + 1);
-        $height = array_reduce($frames, static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()), 1.0);
+        $frames = $joint->face === null ? $this->panels($joint) : $this->face(
+            $joint,
+            $this->plan->blueprint->face($joint->face),
+            $step,
+            $glued,
+        );
+        $width = array_sum(
+            array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames),
+        ) + self::GAP * (count($frames) + 1);
+        $height = array_reduce(
+            $frames,
+            static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()),
+            1.0,
+        );
         $size = max(5.5, $width / 30);
         $drawing = new SvgDrawing(0.0, 0.0, $width, $height + 4.5 * $size, "Step {$step->number} on the table");
         $x = self::GAP;

@@ -9,7 +9,10 @@ use Ephemeron\Folding\PageTurns;
 use Ephemeron\WorkPlan;
 use Illuminate\Support\HtmlString;
 
-/** A book whose leaves turn about the spine in space, with its pages drawn on them; the browser sets how far each has turned (`--s1`, `--s2` …). */
+/**
+ * A book whose leaves turn about the spine in space, with its pages drawn on them; the browser sets how far each has turned (`--s1`,
+ * `--s2` …).
+ */
 final readonly class TurningMarkup
 {
     private const BREADTH = 330.0;
@@ -41,7 +44,8 @@ final readonly class TurningMarkup
             $number = $index + 1;
             $shares .= "--s{$number}:0;";
             $leaves .= sprintf(
-                '<div class="hang turning" style="transform-origin:0 0 0;transform:translateZ(calc((1 - var(--s%1$d)) * %2$spx + var(--s%1$d) * %3$spx)) rotate3d(0,1,0,calc(var(--s%1$d) * -180deg))">%4$s%5$s</div>',
+                '<div class="hang turning" style="transform-origin:0 0 0;transform:translateZ(calc((1 - var(--s%1$d)) * %2$spx + '
+                    .'var(--s%1$d) * %3$spx)) rotate3d(0,1,0,calc(var(--s%1$d) * -180deg))">%4$s%5$s</div>',
                 $number,
                 round(($count - $index) * self::LEAF, 2),
                 round($index * self::LEAF, 2),

@@ -10,7 +10,8 @@ final class StaleRevision extends \RuntimeException
     public function __construct(public readonly Project $project)
     {
         parent::__construct(
-            'This project was changed in another window since you opened it here. What you see now is its latest state; make your change again.',
+            'This project was changed in another window since you opened it here. What you see now is its latest state; make your change '
+                .'again.',
         );
     }
 }

@@ -36,7 +36,14 @@ final readonly class Tally
             $photos[$count->photo->label()] = $count->total();
         }
 
-        return new self($plan->pieces(), $sheets, $photos, count($plan->blueprint->all(Filling::class)), $plan->thickness(true), count($plan->steps));
+        return new self(
+            $plan->pieces(),
+            $sheets,
+            $photos,
+            count($plan->blueprint->all(Filling::class)),
+            $plan->thickness(true),
+            count($plan->steps),
+        );
     }
 
     public function sheetsInAll(): int

@@ -28,7 +28,8 @@ final readonly class CutListPdf
         $pages->addPage();
         $pages->heading($plan->design->name, 20);
         $pages->paragraph(sprintf(
-            '%s: %d pieces from %d sheets%s. Sizes are width × height in %s. Tick a box for every piece; cut the list along the dashed lines and clip each slip to its pieces.',
+            '%s: %d pieces from %d sheets%s. Sizes are width × height in %s. Tick a box for every piece; cut the list along the dashed '
+                .'lines and clip each slip to its pieces.',
             $plan->structure->name(),
             $plan->pieces(),
             $plan->sheets(),

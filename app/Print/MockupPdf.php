@@ -16,7 +16,10 @@ use Ephemeron\Geometry\Segment;
 use Ephemeron\Paper\Side;
 use Ephemeron\WorkPlan;
 
-/** The whole book small, to be cut out and folded from plain paper before the good paper is touched: every piece with its lines, its letter and the pages it becomes. */
+/**
+ * The whole book small, to be cut out and folded from plain paper before the good paper is touched: every piece with its lines, its
+ * letter and the pages it becomes.
+ */
 final readonly class MockupPdf
 {
     private const GAP = 4.0;

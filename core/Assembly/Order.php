@@ -159,8 +159,8 @@ final readonly class Order
     }
 
     /**
-     * What hangs on something must have been joined to it; a pouch is there before something slips into it; holes are there before something
-     * is drawn through; what is built up on the table is built up before it is glued down.
+     * What hangs on something must have been joined to it; a pouch is there before something slips into it; holes are there before
+     * something is drawn through; what is built up on the table is built up before it is glued down.
      *
      * @param array<string, Job> $jobs
      */

@@ -16,8 +16,8 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 
 /**
- * Which edges of a pouch are shut by what, worked out from the part it is made of: a fold between its front and what lies behind is never glued
- * and never opens; what is glued is a free edge; a thumb notch is where it opens.
+ * Which edges of a pouch are shut by what, worked out from the part it is made of: a fold between its front and what lies behind is never
+ * glued and never opens; what is glued is a free edge; a thumb notch is where it opens.
  */
 final readonly class PouchEdges
 {

@@ -89,7 +89,11 @@ final class Table
     {
         foreach ($this->blueprint->all(Joint::class) as $joint) {
             if (! isset($this->made[spl_object_id($joint)])) {
-                $this->complain(1, null, sprintf('Nobody joins %s to %s.', $this->name($joint->from->part), $this->name($joint->onto->part)));
+                $this->complain(
+                    1,
+                    null,
+                    sprintf('Nobody joins %s to %s.', $this->name($joint->from->part), $this->name($joint->onto->part)),
+                );
             }
         }
         foreach ($this->blueprint->parts as $key => $part) {
@@ -207,7 +211,11 @@ final class Table
     private function lookAtShape(Job $job, Shape $act): void
     {
         if (isset($this->joined[$act->part])) {
-            $this->complain(5, $job, sprintf('%s is joined to another piece since “%s”.', $this->name($act->part), $this->title($this->joined[$act->part])));
+            $this->complain(
+                5,
+                $job,
+                sprintf('%s is joined to another piece since “%s”.', $this->name($act->part), $this->title($this->joined[$act->part])),
+            );
         }
     }
 

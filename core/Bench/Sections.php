@@ -21,7 +21,12 @@ final readonly class Sections
         foreach ($this->desk->workings->blueprint->sections() as $section => $parts) {
             $pieces = array_map(
                 fn (Part $part): string => trim(
-                    sprintf('%s%s %s', $this->desk->count($part) > 1 ? "{$this->desk->count($part)} " : '', $part->letter, $this->where($part)),
+                    sprintf(
+                        '%s%s %s',
+                        $this->desk->count($part) > 1 ? "{$this->desk->count($part)} " : '',
+                        $part->letter,
+                        $this->where($part),
+                    ),
                 ),
                 $parts,
             );
@@ -35,7 +40,8 @@ final readonly class Sections
             'sort',
             Phase::Sort,
             'Clip the pieces of each section together',
-            'Pencil its letter on the side of each piece that will not be seen, upright as the piece lies in the drawing: from here on that is the letter side. Clip the sections; pieces of two sections look alike and are not.',
+            'Pencil its letter on the side of each piece that will not be seen, upright as the piece lies in the drawing: from here on '
+                .'that is the letter side. Clip the sections; pieces of two sections look alike and are not.',
             'Cutting',
             places: $places,
             picture: Picture::sections(),

@@ -122,7 +122,9 @@ final readonly class BoardCase
             Phase::Assemble,
             'Join the boards to the spine',
             sprintf(
-                'Lay board, spine board, board in a row against a ruler, heads level, %s between them: less than two thicknesses of board cracks the wrapping.%s Work the strip into both gaps with the bone folder, close the case once while the glue is damp.',
+                'Lay board, spine board, board in a row against a ruler, heads level, %s between them: less than two thicknesses of '
+                    .'board cracks the wrapping.%s Work the strip into both gaps with the bone folder, close the case once while the '
+                    .'glue is damp.',
                 $notation->text($this->gap),
                 count($strips) < 2 ? '' : ' Outside first, then inside.',
             ),

@@ -23,7 +23,8 @@ enum Adhesive: string
     public function why(): string
     {
         return match ($this) {
-            self::WetGlue => 'Dried glue is not sticky, and there is time to slide the piece square. Thin beads near the edge, press, wipe the ooze.',
+            self::WetGlue => 'Dried glue is not sticky, and there is time to slide the piece square. Thin beads near the edge, press, '
+                .'wipe the ooze.',
             self::Tape => 'It holds at once and takes the strain of opening.',
             self::None => 'It stays loose.',
         };

@@ -12,7 +12,8 @@ final readonly class CutPlan
      * @param int $lowerBound fewer sheets than this are impossible
      * @param array<string, int> $missing pieces that did not come out, by demand key: too large for the sheet, or no sheet left
      * @param list<string> $oversize demand keys of pieces that no sheet of this kind can give
-     * @param list<string> $loosePins numbers of the pinned sheets on which the pins cannot be kept: beyond the sheet, on each other, or no straight cuts set them free
+     * @param list<string> $loosePins numbers of the pinned sheets on which the pins cannot be kept: beyond the sheet, on each other, or
+     *   no straight cuts set them free
      */
     public function __construct(
         public array $patterns,

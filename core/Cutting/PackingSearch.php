@@ -92,7 +92,9 @@ final class PackingSearch
         $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, array_filter($left)));
     }
 
-    /** Every order with every rule and every split; when the bound is met, a few more for the sake of larger leftovers and fewer settings. */
+    /**
+     * Every order with every rule and every split; when the bound is met, a few more for the sake of larger leftovers and fewer settings.
+     */
     public function layOutInManyWays(int $ways): void
     {
         $tries = 0;

@@ -11,8 +11,10 @@ use Ephemeron\Measure\Size;
  * Cuts a design from what there is with the fewest sheets, and says how few there must be at the least.
  *
  * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the
- * bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole part is taken and whose rest is laid out again; from all
- * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); then sheets of the best plan are taken apart and laid out anew, at last for the sake of
+ * bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole
+ * part is taken and whose rest is laid out again; from all
+ * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); then sheets of the best plan are taken
+ * apart and laid out anew, at last for the sake of
  * cheaper sheets.
  *
  * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a deadline far beyond that

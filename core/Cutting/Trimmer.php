@@ -9,7 +9,10 @@ use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 
-/** What the trimmer can do (common practice, no published source: a bed a little longer than the common sheet, nothing under about ⅛ in comes off cleanly). */
+/**
+ * What the trimmer can do (common practice, no published source: a bed a little longer than the common sheet, nothing under about ⅛ in
+ * comes off cleanly).
+ */
 final readonly class Trimmer
 {
     /** @param ToolGrid $fence the marks of its scale */

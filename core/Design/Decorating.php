@@ -23,7 +23,8 @@ enum Decorating: string
     public function why(): string
     {
         return match ($this) {
-            self::Usual => 'Books on fins, coils and threads are decorated flat and bound at the end; nested ones are bound first, because mats hide the tape.',
+            self::Usual => 'Books on fins, coils and threads are decorated flat and bound at the end; nested ones are bound first, '
+                .'because mats hide the tape.',
             self::First => 'Pages lie flat on the table, and a spoilt one can be made again.',
             self::Last => 'One sees how the pages face each other; pockets and bulk find their room at once.',
         };

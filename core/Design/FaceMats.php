@@ -11,8 +11,12 @@ final readonly class FaceMats
      * @param int|null $layers 0 to 2
      * @param string $picture mats of faces with the same one are cut side by side; empty for none
      */
-    public function __construct(public ?MatSchool $school = null, public ?int $layers = null, public string $picture = '', public ?MatCorners $corners = null)
-    {
+    public function __construct(
+        public ?MatSchool $school = null,
+        public ?int $layers = null,
+        public string $picture = '',
+        public ?MatCorners $corners = null,
+    ) {
     }
 
     public function saysSomething(): bool

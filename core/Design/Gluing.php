@@ -25,7 +25,8 @@ enum Gluing: string
     public function why(): string
     {
         return match ($this) {
-            self::ByZone => 'Wet glue where a part must be slid into place and in pockets, where tape edges catch the cards; tape for spines and tabs that take strain.',
+            self::ByZone => 'Wet glue where a part must be slid into place and in pockets, where tape edges catch the cards; tape for '
+                .'spines and tabs that take strain.',
             self::Glue => 'Dried glue is not sticky and everything can be slid square; tabs and spines must be held until it sets.',
             self::Tape => 'Holds at once; nothing can be moved any more, and in pockets its edges catch the corners of cards.',
         };

@@ -15,7 +15,8 @@ final readonly class MatRule
 
     /**
      * @param int $layers 0 (bare), 1 or 2
-     * @param array<string, FaceMats> $faces exceptions by face key, or by what a row of numbered faces has in common: `concertina` for `concertina-1` …
+     * @param array<string, FaceMats> $faces exceptions by face key, or by what a row of numbered faces has in common: `concertina` for
+     *   `concertina-1` …
      * @param Alternation $alternate what keeps two facing pages from showing the same print
      */
     public function __construct(

@@ -31,7 +31,10 @@ enum MatSchool: string
         };
     }
 
-    /** What the second layer of a double mat leaves of the first: ⅛ in or 3 mm; the thrifty school puts a small print on a larger plain base (3 on 3½). */
+    /**
+     * What the second layer of a double mat leaves of the first: ⅛ in or 3 mm; the thrifty school puts a small print on a larger plain
+     * base (3 on 3½).
+     */
     public function inner(Unit $unit): Length
     {
         return $this === self::Thrifty ? $this->border($unit) : self::Fine->border($unit);

@@ -18,7 +18,10 @@ final readonly class Drawer
 {
     private const MOST_COPIES = 99;
 
-    /** Copies that are looked for beyond those that single ones give, and up to how many: more are seldom cut in one go, and take long to plan. */
+    /**
+     * Copies that are looked for beyond those that single ones give, and up to how many: more are seldom cut in one go, and take long to
+     * plan.
+     */
     private const MORE_TOGETHER = 2;
 
     private const MOST_TOGETHER = 8;
@@ -29,7 +32,8 @@ final readonly class Drawer
     }
 
     /**
-     * As {@see self::reach()}, and a look at whether copies that are cut together come out of what does not suffice for so many single ones.
+     * As {@see self::reach()}, and a look at whether copies that are cut together come out of what does not suffice for so many single
+     * ones.
      *
      * @param callable(int): list<StockPlan> $stocks for so many copies
      */

@@ -8,7 +8,10 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Segment;
 
-/** A part as what folds: vertices, edges and panels, side A up, from its upper left corner in ticks. Crossings of slanted lines go to the nearest tick. */
+/**
+ * A part as what folds: vertices, edges and panels, side A up, from its upper left corner in ticks. Crossings of slanted lines go to the
+ * nearest tick.
+ */
 final readonly class CreasePattern
 {
     /**

@@ -25,12 +25,14 @@ final readonly class FlatFoldability
         foreach (self::interior($pattern, $notFlat) as $vertex => $edges) {
             if (! self::kawasaki($pattern, $vertex, $edges)) {
                 $problems["kawasaki {$vertex}"] = sprintf(
-                    'Where %d scores meet inside the sheet, the angles between them do not let it lie flat: every other one must come to half a turn in all.',
+                    'Where %d scores meet inside the sheet, the angles between them do not let it lie flat: every other one must come to '
+                        .'half a turn in all.',
                     count($edges),
                 );
             } elseif (! self::maekawa($pattern, $edges)) {
                 $problems["maekawa {$vertex}"] = sprintf(
-                    'Where %d scores meet inside the sheet, there must be two more mountains than valleys, or two fewer, for it to lie flat.',
+                    'Where %d scores meet inside the sheet, there must be two more mountains than valleys, or two fewer, for it to lie '
+                        .'flat.',
                     count($edges),
                 );
             }

@@ -56,7 +56,8 @@ final class FoldSearch
     public function whyNot(): string
     {
         return $this->tooWide === []
-            ? 'No order of straight folds follows these mountains and valleys: one layer would have to pass through another. Turn a fold round, or cut where four folds meet.'
+            ? 'No order of straight folds follows these mountains and valleys: one layer would have to pass through another. Turn a fold '
+                .'round, or cut where four folds meet.'
             : sprintf(
                 'The %s is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.',
                 implode(' or the ', $this->tooWide),

@@ -24,7 +24,8 @@ final readonly class PageMap
     /**
      * @param array<string, MappedFace> $faces by key, in reading order
      * @param string|null $sheet key of the part the book is folded from, where it is one
-     * @param array<string, int> $turned how many prints stand on their heads or lie sideways for every way the sheet is turned before it is folded, by words
+     * @param array<string, int> $turned how many prints stand on their heads or lie sideways for every way the sheet is turned before
+     *   it is folded, by words
      */
     private function __construct(public array $faces, public ?string $sheet, public array $turned)
     {

@@ -9,7 +9,8 @@ final readonly class PatternFace
 {
     /**
      * @param non-empty-list<int> $vertices in order round it
-     * @param string $panel key of the part's panel it lies in, with `~2` … for the further parts of one that a slanted score divides, or `panel-1` … where the part names none
+     * @param string $panel key of the part's panel it lies in, with `~2` … for the further parts of one that a slanted score divides,
+     *   or `panel-1` … where the part names none
      * @param int $area square ticks, without its windows
      * @param list<non-empty-list<int>> $windows vertices round what lies inside it and touches none of its edges
      */

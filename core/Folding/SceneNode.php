@@ -17,7 +17,8 @@ final readonly class SceneNode
      * @param int $quarters of a turn about that score, right-handed along it
      * @param int $fold number of the step in which it folds, 0 for none
      * @param int $lift layers it comes to lie above what it hangs on (below: negative), on its own side A
-     * @param array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int}|null $glued where its part lies on the sheet of what it is glued to: shifted, upside down in the
+     * @param array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int}|null $glued where its part
+     *   lies on the sheet of what it is glued to: shifted, upside down in the
      *                                                                                     plane, turned over, behind it, and in which step
      * it is glued
      * @param array<string, string> $labels what its sides are in the book, by `A` and `B`

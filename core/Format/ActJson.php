@@ -18,7 +18,10 @@ use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 
-/** One act as other programs read it: kind, parts by letter, panels, edges, side, place in ticks, what it reaches, minutes until it is dry. */
+/**
+ * One act as other programs read it: kind, parts by letter, panels, edges, side, place in ticks, what it reaches, minutes until it is
+ * dry.
+ */
 final readonly class ActJson
 {
     /** Wet glue is dry in 15 to 30 minutes (common practice, no published source). */
@@ -44,8 +47,18 @@ final readonly class ActJson
     {
         return match (true) {
             $act instanceof Glue => $this->joint($act->joint),
-            $act instanceof SetMagnet => ['face' => $act->face, 'first' => $act->isFirst, 'pairs' => $act->pairs, 'place' => $this->place($act->area)],
-            $act instanceof Fasten => ['face' => $act->face, 'what' => $act->what, 'with' => $act->adhesive->value, 'place' => $this->place($act->area)],
+            $act instanceof SetMagnet => [
+                'face' => $act->face,
+                'first' => $act->isFirst,
+                'pairs' => $act->pairs,
+                'place' => $this->place($act->area),
+            ],
+            $act instanceof Fasten => [
+                'face' => $act->face,
+                'what' => $act->what,
+                'with' => $act->adhesive->value,
+                'place' => $this->place($act->area),
+            ],
             $act instanceof Pierce => ['holes' => $act->holes, 'where' => $act->where],
             $act instanceof Slip => ['into' => $act->into],
             default => [],

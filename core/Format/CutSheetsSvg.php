@@ -23,7 +23,8 @@ final readonly class CutSheetsSvg
     private const LEFT_OVER = '#efe9da';
 
     /**
-     * @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets of it
+     * @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets
+     *   of it
      * @param Rectangle|null $pictured what the picture covers, measured from the upper left of what is cut; null: the sheet
      */
     public function draw(

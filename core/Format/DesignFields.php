@@ -305,7 +305,8 @@ final readonly class DesignFields
                 new ByKey($face, new FaceMats),
                 static fn (MatRule $rule): array => $rule->faces,
                 self::excepting(...),
-                'Exceptions by face: front-cover, page-1 …, back-cover; or by what a row of numbered faces has in common: page, concertina. '
+                'Exceptions by face: front-cover, page-1 …, back-cover; or by what a row of numbered faces has in common: page, '
+                    .'concertina. '
                     .'What is left out or null is as everywhere.',
             ),
         ]);

@@ -10,7 +10,8 @@ use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 
 /**
- * Reads a FOLD crease pattern as a free base ({@see PatternAsBase}): its smallest upright rectangle is the blank. Only straight lines on one sheet are read; folded forms and
+ * Reads a FOLD crease pattern as a free base ({@see PatternAsBase}): its smallest upright rectangle is the blank. Only straight lines on
+ * one sheet are read; folded forms and
  * angles are worked out anew. Source of the format: see {@see FoldWriter}; its units are those of the specification, a point being 1⁄72 in.
  */
 final readonly class FoldReader

@@ -27,9 +27,10 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * A band glued round a page, under its mat: blank b × (H + 2 tabs), scored at both tabs. It stands in the middle unless it is moved; on a page 10 wide a
- * band of 6 is centred when 3 on the band meets 5 on the page. The insert behind it is ¼ shorter than the band is free (8 × 7¾ behind 6 × 9 on 8) and shows
- * 1 in on each side; liner strips beside it tuck ¼ under, their leading edge left dry. Source: common practice, no published source.
+ * A band glued round a page, under its mat: blank b × (H + 2 tabs), scored at both tabs. It stands in the middle unless it is moved; on a
+ * page 10 wide a band of 6 is centred when 3 on the band meets 5 on the page. The insert behind it is ¼ shorter than the band is free (8 ×
+ * 7¾ behind 6 × 9 on 8) and shows 1 in on each side; liner strips beside it tuck ¼ under, their leading edge left dry. Source: common
+ * practice, no published source.
  */
 final readonly class BellyBand implements Furniture
 {
@@ -56,13 +57,43 @@ final readonly class BellyBand implements Furniture
     public function parameters(): array
     {
         return [
-            Parameter::choice('runs', 'Runs', 'From edge to edge, upright or across.', ['upright' => 'from head to foot', 'across' => 'from side to side'], 'upright'),
-            Parameter::length('breadth', 'Breadth', 'Of the band; empty: three fifths of the face.', Length::inches(0, 1, 2), Length::inches(24)),
-            Parameter::length('along', 'From the left or top', 'How far from that edge the band begins; empty: in the middle.', Length::zero(), Length::inches(24)),
+            Parameter::choice(
+                'runs',
+                'Runs',
+                'From edge to edge, upright or across.',
+                ['upright' => 'from head to foot', 'across' => 'from side to side'],
+                'upright',
+            ),
+            Parameter::length(
+                'breadth',
+                'Breadth',
+                'Of the band; empty: three fifths of the face.',
+                Length::inches(0, 1, 2),
+                Length::inches(24),
+            ),
+            Parameter::length(
+                'along',
+                'From the left or top',
+                'How far from that edge the band begins; empty: in the middle.',
+                Length::zero(),
+                Length::inches(24),
+            ),
             HingeEdge::tab(),
             Parameter::choice('insert', 'Insert', 'A card that slides behind it.', ['yes' => 'yes', 'no' => 'no'], 'yes'),
-            Parameter::length('insert-size', 'Insert along the band', 'Empty: ¼ in (6 mm) less than the band is free.', Length::inches(0, 1, 2), Length::inches(24)),
-            Parameter::choice('liners', 'Liner strips', 'On what is seen beside the band, tucked under it.', ['no' => 'no', 'yes' => 'yes'], 'no'),
+            Parameter::length(
+                'insert-size',
+                'Insert along the band',
+                'Empty: ¼ in (6 mm) less than the band is free.',
+                Length::inches(0, 1, 2),
+                Length::inches(24),
+            ),
+            Parameter::choice(
+                'liners',
+                'Liner strips',
+                'On what is seen beside the band, tucked under it.',
+                ['no' => 'no', 'yes' => 'yes'],
+                'no',
+            ),
         ];
     }
 
@@ -91,12 +122,27 @@ final readonly class BellyBand implements Furniture
             places: [$spot->face->name],
             why: "The face and a tab at each end: {$grid->inWords($spot->notation)}.",
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'band', Side::B), $spot->face->paper, $area, Adhesive::Tape, Layer::Band, 'belly-bands', $spot->face->key));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'band', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::Tape,
+                Layer::Band,
+                'belly-bands',
+                $spot->face->key,
+            ),
+        );
         $spot->draft->task(new Task(
             'belly-bands',
             Phase::Mat,
             'Fold the bands round the mats',
-            sprintf('Mark %s on the band and %s on the page: where they meet the band lies right. Fold its tabs back round the mat or liner, before that is glued down, and tape them behind it.', $spot->notation->text($breadth->half()), $spot->notation->text($start->plus($breadth->half()))),
+            sprintf(
+                'Mark %s on the band and %s on the page: where they meet the band lies right. Fold its tabs back round the mat or liner, '
+                    .'before that is glued down, and tape them behind it.',
+                $spot->notation->text($breadth->half()),
+                $spot->notation->text($start->plus($breadth->half())),
+            ),
             'Bands',
             Adhesive::Tape,
             [$part],
@@ -111,7 +157,12 @@ final readonly class BellyBand implements Furniture
 
     private function front(Spot $spot, Rectangle $area, string $part): Face
     {
-        $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the band", $area->size, new PanelRef($part, 'band', Side::A));
+        $front = $spot->face->front(
+            "{$spot->key}/front",
+            "{$spot->face->name}, front of the band",
+            $area->size,
+            new PanelRef($part, 'band', Side::A),
+        );
         $spot->draft->face($front);
 
         return $front;
@@ -127,9 +178,31 @@ final readonly class BellyBand implements Furniture
         $showing = $spot->allowances->either(Length::inches(1), Length::millimetres(25));
         $wide = Length::shortest($breadth->plus($showing->times(2)), $upright ? $spot->size()->width : $spot->size()->height);
         $size = $upright ? new Size($wide, $tall) : new Size($tall, $wide);
-        $part = $spot->draft->part(new Part("{$spot->key}/insert", 'Insert behind the band', 'Bands', $size, StockRole::InsertCard, places: [$spot->face->name], why: 'The band’s free length less its play; as broad as the band and an inch on each side.'));
+        $part = $spot->draft->part(
+            new Part(
+                "{$spot->key}/insert",
+                'Insert behind the band',
+                'Bands',
+                $size,
+                StockRole::InsertCard,
+                places: [$spot->face->name],
+                why: 'The band’s free length less its play; as broad as the band and an inch on each side.',
+            ),
+        );
         $spot->draft->add(new Slide('The insert', 'the band', $tall, $free, $play, $spot->face->key, $spot->placeOf('insert-size')));
-        $spot->draft->task(new Task('band-inserts', Phase::Fill, 'Slide the inserts behind the bands', 'Only once the bands are dry.', 'Bands', parts: [$part], places: [$spot->face->name], face: $spot->face->key, acts: [new Slip($part, $band)]));
+        $spot->draft->task(
+            new Task(
+                'band-inserts',
+                Phase::Fill,
+                'Slide the inserts behind the bands',
+                'Only once the bands are dry.',
+                'Bands',
+                parts: [$part],
+                places: [$spot->face->name],
+                face: $spot->face->key,
+                acts: [new Slip($part, $band)],
+            ),
+        );
     }
 
     /** Beside the band, a quarter tucked under it; the part that is tucked stays dry. */

@@ -23,8 +23,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * A tab on the edge of a page, doubled round it so that it is seen from both sides. The text block stays ⅛–¼ in narrower than the cover, so that tabs stay inside.
- * Common practice, no published source.
+ * A tab on the edge of a page, doubled round it so that it is seen from both sides. The text block stays ⅛–¼ in narrower than the cover,
+ * so that tabs stay inside. Common practice, no published source.
  */
 final readonly class EdgeTab implements Furniture
 {
@@ -52,10 +52,40 @@ final readonly class EdgeTab implements Furniture
     {
         return [
             HingeEdge::parameter(),
-            Parameter::length('breadth', 'Breadth', 'Along the edge.', Length::inches(0, 1, 2), Length::inches(4), Length::inches(1), Length::millimetres(25)),
-            Parameter::length('proud', 'Stands out', 'Beyond the edge; no further than the covers do.', Length::inches(0, 1, 16), Length::inches(1), Length::inches(0, 1, 8), Length::millimetres(3)),
-            Parameter::length('held', 'Held', 'What of it is glued on each side of the page.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(0, 3, 8), Length::millimetres(10)),
-            Parameter::length('along', 'Along the edge', 'How far from the top or left end; empty: in the middle.', Length::zero(), Length::inches(24)),
+            Parameter::length(
+                'breadth',
+                'Breadth',
+                'Along the edge.',
+                Length::inches(0, 1, 2),
+                Length::inches(4),
+                Length::inches(1),
+                Length::millimetres(25),
+            ),
+            Parameter::length(
+                'proud',
+                'Stands out',
+                'Beyond the edge; no further than the covers do.',
+                Length::inches(0, 1, 16),
+                Length::inches(1),
+                Length::inches(0, 1, 8),
+                Length::millimetres(3),
+            ),
+            Parameter::length(
+                'held',
+                'Held',
+                'What of it is glued on each side of the page.',
+                Length::inches(0, 1, 4),
+                Length::inches(2),
+                Length::inches(0, 3, 8),
+                Length::millimetres(10),
+            ),
+            Parameter::length(
+                'along',
+                'Along the edge',
+                'How far from the top or left end; empty: in the middle.',
+                Length::zero(),
+                Length::inches(24),
+            ),
         ];
     }
 
@@ -75,9 +105,44 @@ final readonly class EdgeTab implements Furniture
         };
         $spans = ['front' => $half, 'back' => $half];
         $grid = $edge->isUpright() ? PanelGrid::columns($spans, $breadth) : PanelGrid::rows($breadth, $spans);
-        $part = $spot->draft->part(new Part($spot->key, 'Edge tab', 'Small things', $grid->size(), StockRole::CoverPaper, creases: $grid->creases(Fold::Mountain), panels: $grid->panels(), upright: false, places: [$spot->face->name], why: "What is held and what stands out, twice: {$grid->inWords($spot->notation)}."));
-        $spot->draft->add(new Joint(new PanelRef($part, 'front', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Small, 'edge-tabs', $spot->face->key));
-        $spot->draft->task(new Task('edge-tabs', Phase::Fill, 'Glue the tabs round the edges', 'Fold it, glue both halves, set it so that all tabs stand out alike. Stagger them down the edge.', 'Small things', Adhesive::WetGlue, [$part], places: [sprintf('%s: at the %s', $spot->face->name, $edge->value)], face: $spot->face->key));
+        $part = $spot->draft->part(
+            new Part(
+                $spot->key,
+                'Edge tab',
+                'Small things',
+                $grid->size(),
+                StockRole::CoverPaper,
+                creases: $grid->creases(Fold::Mountain),
+                panels: $grid->panels(),
+                upright: false,
+                places: [$spot->face->name],
+                why: "What is held and what stands out, twice: {$grid->inWords($spot->notation)}.",
+            ),
+        );
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'front', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Small,
+                'edge-tabs',
+                $spot->face->key,
+            ),
+        );
+        $spot->draft->task(
+            new Task(
+                'edge-tabs',
+                Phase::Fill,
+                'Glue the tabs round the edges',
+                'Fold it, glue both halves, set it so that all tabs stand out alike. Stagger them down the edge.',
+                'Small things',
+                Adhesive::WetGlue,
+                [$part],
+                places: [sprintf('%s: at the %s', $spot->face->name, $edge->value)],
+                face: $spot->face->key,
+            ),
+        );
 
         return new Placement($area, along: $edge->isUpright() ? Axis::Height : Axis::Width);
     }

@@ -21,8 +21,9 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 
 /**
- * What holds a book or a flap shut and is bought, not cut: a ribbon under the mats, lace through eyelets, a hook-and-loop dot, a clip, a cord, a loop of elastic.
- * Each has a length or a count, a thickness and its moment in the work. Source: common practice, no published source.
+ * What holds a book or a flap shut and is bought, not cut: a ribbon under the mats, lace through eyelets, a hook-and-loop dot, a clip, a
+ * cord, a loop of elastic. Each has a length or a count, a thickness and its moment in the work. Source: common practice, no published
+ * source.
  */
 final readonly class Fastening implements Furniture
 {
@@ -42,15 +43,77 @@ final readonly class Fastening implements Furniture
     /** @return list<self> */
     public static function all(): array
     {
-        $length = static fn (string $meaning): Parameter => Parameter::length('length', 'Length', $meaning, Length::inches(4), Length::inches(80));
+        $length = static fn (string $meaning): Parameter => Parameter::length(
+            'length',
+            'Length',
+            $meaning,
+            Length::inches(4),
+            Length::inches(80),
+        );
 
         return [
-            new self('ribbon-tie', 'Ribbon tie', 'A ribbon under the mats, tied in a bow.', 'Its ends are equal beyond the edges.', Phase::Closure, 300, 1, $length('Empty: once round the filled book, and a bow.')),
-            new self('eyelet-lace', 'Lace through eyelets', 'Two eyelets and a lace or ribbon through them.', 'Punch the two holes, at least 1 in (25 mm) from the ends, and set the eyelets from the front, something soft under the work. The lace goes through when the book is done.', Phase::Closure, 1000, 1, $length('Of the lace; empty: once round the filled book, and a bow.'), Caution::Needle),
-            new self('hook-and-loop-dot', 'Hook-and-loop dot', 'A pair of dots under the free edge.', 'Stick both dots together, peel the lower one, close the flap squared up and press: both sit where they belong. Over the mats.', Phase::Finish, 1500, 1),
-            new self('paper-clip', 'Paper clip', 'A clip glued under a strip, over the edge.', 'Glue the clip under a scrap of card at the edge, its open end outwards, before the mat: the mat covers what holds it.', Phase::Closure, 1000, 1),
-            new self('cord', 'Cord', 'A cord wrapped round, or round a button.', 'By one end; it goes round the filled book or the waterfall twice.', Phase::Closure, 1000, 1, $length('Of the cord; empty: twice round what it holds, and a knot.')),
-            new self('loop-band', 'Elastic loop', 'A loop round the filled album.', 'Measure it round the filled album, a little shorter than all round, knot it and fasten the knot under the back mat or leave it loose.', Phase::Finish, 1000, 1, $length('Of the elastic; empty: a little less than once round the filled book.')),
+            new self(
+                'ribbon-tie',
+                'Ribbon tie',
+                'A ribbon under the mats, tied in a bow.',
+                'Its ends are equal beyond the edges.',
+                Phase::Closure,
+                300,
+                1,
+                $length('Empty: once round the filled book, and a bow.'),
+            ),
+            new self(
+                'eyelet-lace',
+                'Lace through eyelets',
+                'Two eyelets and a lace or ribbon through them.',
+                'Punch the two holes, at least 1 in (25 mm) from the ends, and set the eyelets from the front, something soft under the '
+                    .'work. The lace goes through when the book is done.',
+                Phase::Closure,
+                1000,
+                1,
+                $length('Of the lace; empty: once round the filled book, and a bow.'),
+                Caution::Needle,
+            ),
+            new self(
+                'hook-and-loop-dot',
+                'Hook-and-loop dot',
+                'A pair of dots under the free edge.',
+                'Stick both dots together, peel the lower one, close the flap squared up and press: both sit where they belong. Over the '
+                    .'mats.',
+                Phase::Finish,
+                1500,
+                1,
+            ),
+            new self(
+                'paper-clip',
+                'Paper clip',
+                'A clip glued under a strip, over the edge.',
+                'Glue the clip under a scrap of card at the edge, its open end outwards, before the mat: the mat covers what holds it.',
+                Phase::Closure,
+                1000,
+                1,
+            ),
+            new self(
+                'cord',
+                'Cord',
+                'A cord wrapped round, or round a button.',
+                'By one end; it goes round the filled book or the waterfall twice.',
+                Phase::Closure,
+                1000,
+                1,
+                $length('Of the cord; empty: twice round what it holds, and a knot.'),
+            ),
+            new self(
+                'loop-band',
+                'Elastic loop',
+                'A loop round the filled album.',
+                'Measure it round the filled album, a little shorter than all round, knot it and fasten the knot under the back mat or '
+                    .'leave it loose.',
+                Phase::Finish,
+                1000,
+                1,
+                $length('Of the elastic; empty: a little less than once round the filled book.'),
+            ),
         ];
     }
 
@@ -84,7 +147,9 @@ final readonly class Fastening implements Furniture
         $length = $this->length === null ? null : $spot->length('length', $this->usual($spot));
         $spot->draft->add(new Loose($this->name, $length, $this->pieces, 'Closure', $length === null ? Sundry::Fastener : Sundry::Ribbon));
         if ($length !== null) {
-            $spot->draft->add(new Tie(lcfirst($this->name), $length, $this->around($spot), $this->most(), $spot->face->key, $spot->placeOf('length')));
+            $spot->draft->add(
+                new Tie(lcfirst($this->name), $length, $this->around($spot), $this->most(), $spot->face->key, $spot->placeOf('length')),
+            );
         }
         $spot->draft->add(new Lump(lcfirst($this->name), $spot->face->key, Length::micrometres($this->thickness)));
         $spot->draft->add(new Closing(lcfirst($this->name)));
@@ -104,8 +169,8 @@ final readonly class Fastening implements Furniture
     }
 
     /**
-     * What finishes the book lies over the mats, the rest under them; what sits on a flap waits for the flap. Eyelets go through the mat of their
-     * own face, and the lace is taped behind them, under the mat of the other side.
+     * What finishes the book lies over the mats, the rest under them; what sits on a flap waits for the flap. Eyelets go through the mat
+     * of their own face, and the lace is taped behind them, under the mat of the other side.
      *
      * @return list<Fasten>
      */

@@ -63,12 +63,38 @@ final readonly class FlapOnFace implements Furniture
 
         return [
             HingeEdge::parameter(),
-            Parameter::length('reach', 'Reach', $this->covers ? 'From the hinge to the free edge; empty: a little less than the face.' : 'From the hinge to the free edge; empty: half the face.', $least, $most),
+            Parameter::length(
+                'reach',
+                'Reach',
+                $this->covers ? 'From the hinge to the free edge; empty: a little less than the face.' : 'From the hinge to the free '
+                    .'edge; empty: half the face.',
+                $least,
+                $most,
+            ),
             Parameter::length('breadth', 'Breadth', 'Along the hinge; empty: ⅛ in (3 mm) inside the face at both ends.', $least, $most),
-            Parameter::length('along', 'Along the edge', 'How far from the top or left end of the edge; empty: in the middle.', Length::zero(), $most),
-            Parameter::length('inset', 'In from the edge', 'How far its hinge lies inside the edge of the face.', Length::zero(), Length::inches(6), Length::zero()),
+            Parameter::length(
+                'along',
+                'Along the edge',
+                'How far from the top or left end of the edge; empty: in the middle.',
+                Length::zero(),
+                $most,
+            ),
+            Parameter::length(
+                'inset',
+                'In from the edge',
+                'How far its hinge lies inside the edge of the face.',
+                Length::zero(),
+                Length::inches(6),
+                Length::zero(),
+            ),
             HingeEdge::tab(),
-            Parameter::choice('corners', 'Free corners', 'What is done to the two corners that are seen.', ['square' => 'square', 'rounded' => 'rounded', 'scalloped' => 'scalloped'], 'square'),
+            Parameter::choice(
+                'corners',
+                'Free corners',
+                'What is done to the two corners that are seen.',
+                ['square' => 'square', 'rounded' => 'rounded', 'scalloped' => 'scalloped'],
+                'square',
+            ),
         ];
     }
 
@@ -76,7 +102,13 @@ final readonly class FlapOnFace implements Furniture
     {
         $hinge = $spot->edge();
         $area = $this->area($spot, $hinge);
-        $faces = (new HingedFlap($spot, $area, $hinge, $spot->values->length('tab'), $this->name))->add($spot->key, 'hinge-flaps', $this->corners($spot, $hinge));
+        $faces = (new HingedFlap(
+            $spot,
+            $area,
+            $hinge,
+            $spot->values->length('tab'),
+            $this->name,
+        ))->add($spot->key, 'hinge-flaps', $this->corners($spot, $hinge));
         $spot->draft->task(new Task(
             'hinge-flaps',
             Phase::Closure,
@@ -97,7 +129,10 @@ final readonly class FlapOnFace implements Furniture
         $fine = $spot->allowances->fine();
         $face = $spot->size();
         [$across, $along] = $hinge->isUpright() ? [$face->width, $face->height] : [$face->height, $face->width];
-        $reach = $spot->length('reach', $this->covers ? $across->minus($fine, $spot->values->length('inset')) : $spot->grooves()->down($across->half()));
+        $reach = $spot->length(
+            'reach',
+            $this->covers ? $across->minus($fine, $spot->values->length('inset')) : $spot->grooves()->down($across->half()),
+        );
         $breadth = $spot->length('breadth', $along->minus($fine->times(2)));
         $start = $spot->length('along', $along->minus($breadth)->half());
         $inset = $spot->values->length('inset');

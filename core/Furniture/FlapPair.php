@@ -15,8 +15,8 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
- * Two flaps that meet over a face, left and right or top and bottom; where they reach further, the second lies over the first: 6¼ × 8 with a ½ tab
- * each on a page 10 × 8. Source: common practice, no published source.
+ * Two flaps that meet over a face, left and right or top and bottom; where they reach further, the second lies over the first: 6¼ × 8 with
+ * a ½ tab each on a page 10 × 8. Source: common practice, no published source.
  */
 final readonly class FlapPair implements Furniture
 {
@@ -43,9 +43,27 @@ final readonly class FlapPair implements Furniture
     public function parameters(): array
     {
         return [
-            Parameter::choice('way', 'Hinged at', 'Which two edges they turn on.', ['sides' => 'left and right', 'ends' => 'top and bottom'], 'sides'),
-            Parameter::length('reach', 'Reach', 'Of each, from hinge to free edge; empty: to the middle.', Length::inches(0, 1, 2), Length::inches(24)),
-            Parameter::length('breadth', 'Breadth', 'Along the hinge; empty: ⅛ in (3 mm) inside the face at both ends.', Length::inches(0, 1, 2), Length::inches(24)),
+            Parameter::choice(
+                'way',
+                'Hinged at',
+                'Which two edges they turn on.',
+                ['sides' => 'left and right', 'ends' => 'top and bottom'],
+                'sides',
+            ),
+            Parameter::length(
+                'reach',
+                'Reach',
+                'Of each, from hinge to free edge; empty: to the middle.',
+                Length::inches(0, 1, 2),
+                Length::inches(24),
+            ),
+            Parameter::length(
+                'breadth',
+                'Breadth',
+                'Along the hinge; empty: ⅛ in (3 mm) inside the face at both ends.',
+                Length::inches(0, 1, 2),
+                Length::inches(24),
+            ),
             HingeEdge::tab(),
         ];
     }
@@ -54,7 +72,13 @@ final readonly class FlapPair implements Furniture
     {
         $faces = [];
         foreach ($this->areas($spot) as $edge => $area) {
-            $added = (new HingedFlap($spot, $area, Edge::from($edge), $spot->values->length('tab'), ucfirst($edge).' flap'))->add("{$spot->key}/{$edge}", 'hinge-pairs');
+            $added = (new HingedFlap(
+                $spot,
+                $area,
+                Edge::from($edge),
+                $spot->values->length('tab'),
+                ucfirst($edge).' flap',
+            ))->add("{$spot->key}/{$edge}", 'hinge-pairs');
             $faces[$edge] = $added['front'];
             $faces["{$edge}-inside"] = $added['inside'];
         }
@@ -85,7 +109,13 @@ final readonly class FlapPair implements Furniture
         $far = $across->minus($reach);
 
         return $sides
-            ? ['left' => Rectangle::at(Length::zero(), $start, new Size($reach, $breadth)), 'right' => Rectangle::at($far, $start, new Size($reach, $breadth))]
-            : ['top' => Rectangle::at($start, Length::zero(), new Size($breadth, $reach)), 'bottom' => Rectangle::at($start, $far, new Size($breadth, $reach))];
+            ? [
+                'left' => Rectangle::at(Length::zero(), $start, new Size($reach, $breadth)),
+                'right' => Rectangle::at($far, $start, new Size($reach, $breadth)),
+            ]
+            : [
+                'top' => Rectangle::at($start, Length::zero(), new Size($breadth, $reach)),
+                'bottom' => Rectangle::at($start, $far, new Size($breadth, $reach)),
+            ];
     }
 }

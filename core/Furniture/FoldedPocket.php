@@ -29,8 +29,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * Pockets that are not a plain front: a corner pocket (a square folded or cut from corner to corner), an angled one (its top runs aslant) and an envelope (a body
- * with side and foot tabs of ⅜ in or 1 cm, corners clipped). Source: common practice, no published source.
+ * Pockets that are not a plain front: a corner pocket (a square folded or cut from corner to corner), an angled one (its top runs aslant)
+ * and an envelope (a body with side and foot tabs of ⅜ in or 1 cm, corners clipped). Source: common practice, no published source.
  */
 final readonly class FoldedPocket implements Furniture
 {
@@ -50,7 +50,11 @@ final readonly class FoldedPocket implements Furniture
 
     public static function envelope(): self
     {
-        return new self('envelope-pocket', 'Envelope with tabs', 'A pocket held by tabs folded behind its sides and foot: nothing of the glue is seen.');
+        return new self(
+            'envelope-pocket',
+            'Envelope with tabs',
+            'A pocket held by tabs folded behind its sides and foot: nothing of the glue is seen.',
+        );
     }
 
     public function key(): string
@@ -80,9 +84,32 @@ final readonly class FoldedPocket implements Furniture
 
         return match ($this->key) {
             'corner-pocket' => [
-                Parameter::length('side', 'Side', 'Of the triangle, along both edges; empty: half the narrower side of the face.', $least, $most),
-                Parameter::choice('corner', 'Corner', 'Which corner of the face it covers.', ['bottom-right' => 'bottom right', 'bottom-left' => 'bottom left', 'top-right' => 'top right', 'top-left' => 'top left'], 'bottom-right'),
-                Parameter::choice('make', 'Made from', 'A folded square is doubled and clean at its edge; a cut one takes half the paper.', ['folded' => 'a square folded corner to corner', 'cut' => 'a square cut corner to corner'], 'folded'),
+                Parameter::length(
+                    'side',
+                    'Side',
+                    'Of the triangle, along both edges; empty: half the narrower side of the face.',
+                    $least,
+                    $most,
+                ),
+                Parameter::choice(
+                    'corner',
+                    'Corner',
+                    'Which corner of the face it covers.',
+                    [
+                        'bottom-right' => 'bottom right',
+                        'bottom-left' => 'bottom left',
+                        'top-right' => 'top right',
+                        'top-left' => 'top left',
+                    ],
+                    'bottom-right',
+                ),
+                Parameter::choice(
+                    'make',
+                    'Made from',
+                    'A folded square is doubled and clean at its edge; a cut one takes half the paper.',
+                    ['folded' => 'a square folded corner to corner', 'cut' => 'a square cut corner to corner'],
+                    'folded',
+                ),
             ],
             'angled-pocket' => [
                 Parameter::length('width', 'Width', 'Empty: nearly the width of the face.', $least, $most),
@@ -94,7 +121,15 @@ final readonly class FoldedPocket implements Furniture
             default => [
                 Parameter::length('width', 'Width', 'Of the body; empty: nearly the width of the face.', $least, $most),
                 Parameter::length('depth', 'Depth', 'Of the body; empty: half the face.', $least, $most),
-                Parameter::length('tab', 'Tabs', 'At both sides and the foot.', Length::inches(0, 1, 4), Length::inches(1), Length::inches(0, 3, 8), Length::millimetres(10)),
+                Parameter::length(
+                    'tab',
+                    'Tabs',
+                    'At both sides and the foot.',
+                    Length::inches(0, 1, 4),
+                    Length::inches(1),
+                    Length::inches(0, 3, 8),
+                    Length::millimetres(10),
+                ),
                 ...Position::parameters(upOtherwise: 'a hairline'),
             ],
         };
@@ -131,11 +166,24 @@ final readonly class FoldedPocket implements Furniture
             creases: $folded ? [new Crease($diagonal, Fold::Mountain)] : [],
             upright: false,
             places: [$spot->face->name],
-            cutAways: $folded ? [] : [new Polygon([new Point(Length::zero(), Length::zero()), new Point($side, Length::zero()), new Point(Length::zero(), $side)])],
-            why: $folded ? 'A square; folded from corner to corner it is a triangle of two layers.' : 'A square cut from corner to corner; the other half makes a second one.',
+            cutAways: $folded ? [] : [
+                new Polygon(
+                    [new Point(Length::zero(), Length::zero()), new Point($side, Length::zero()), new Point(Length::zero(), $side)],
+                ),
+            ],
+            why: $folded ? 'A square; folded from corner to corner it is a triangle of two layers.' : 'A square cut from corner to '
+                .'corner; the other half makes a second one.',
         ));
         $glued = array_map(Edge::from(...), explode('-', $corner));
-        $this->glue($spot, $part, $area, $glued, $glued[0]->opposite(), $this->triangle($side, $glued), $folded ? 'Fold the square corner to corner, the fold towards the middle of the page.' : 'Only along the two edges of the page.');
+        $this->glue(
+            $spot,
+            $part,
+            $area,
+            $glued,
+            $glued[0]->opposite(),
+            $this->triangle($side, $glued),
+            $folded ? 'Fold the square corner to corner, the fold towards the middle of the page.' : 'Only along the two edges of the page.',
+        );
 
         return new Placement($area);
     }
@@ -154,7 +202,18 @@ final readonly class FoldedPocket implements Furniture
         $low = $high->opposite() === Edge::Right ? $size->width : Length::zero();
         $top = $high === Edge::Left ? Length::zero() : $size->width;
         $cutAway = new Polygon([new Point($top, Length::zero()), new Point($low, Length::zero()), new Point($low, $drop)]);
-        $part = $spot->draft->part(new Part($spot->key, 'Angled pocket', 'Pockets', $size, StockRole::PocketPaper, places: [$spot->face->name], cutAways: $drop->isPositive() ? [$cutAway] : [], why: "Deep side {$spot->notation->text($size->height)}, shallow side {$spot->notation->text($shallow)}."));
+        $part = $spot->draft->part(
+            new Part(
+                $spot->key,
+                'Angled pocket',
+                'Pockets',
+                $size,
+                StockRole::PocketPaper,
+                places: [$spot->face->name],
+                cutAways: $drop->isPositive() ? [$cutAway] : [],
+                why: "Deep side {$spot->notation->text($size->height)}, shallow side {$spot->notation->text($shallow)}.",
+            ),
+        );
         $this->glue($spot, $part, $area, [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, null, 'The slanted top stays open.');
 
         return Placement::withFront($area, $this->front($spot, $part, $area));
@@ -177,16 +236,47 @@ final readonly class FoldedPocket implements Furniture
             size: $grid->size(),
             role: StockRole::PocketPaper,
             creases: $grid->creases(Fold::Mountain),
-            glueZones: [new GlueZone($grid->area('left-tab', 'body'), Side::A, Adhesive::WetGlue), new GlueZone($grid->area('right-tab', 'body'), Side::A, Adhesive::WetGlue), new GlueZone($grid->area('body', 'tab'), Side::A, Adhesive::WetGlue)],
+            glueZones: [
+                new GlueZone($grid->area('left-tab', 'body'), Side::A, Adhesive::WetGlue),
+                new GlueZone($grid->area('right-tab', 'body'), Side::A, Adhesive::WetGlue),
+                new GlueZone($grid->area('body', 'tab'), Side::A, Adhesive::WetGlue),
+            ],
             panels: $grid->panels(),
             places: [$spot->face->name],
             cutAways: [Polygon::of($grid->area('left-tab', 'tab')), Polygon::of($grid->area('right-tab', 'tab'))],
             why: "Body and tabs: {$grid->inWords($spot->notation)}. The two foot corners are clipped away.",
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'body-body', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, pouch: $spot->key));
-        $spot->draft->add(new Pouch($spot->key, "Envelope on {$this->lower($spot)}", $spot->face->key, $size, [], Edge::Top, $area->bottom(), front: new PanelRef($part, 'body-body', Side::A)));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'body-body', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Pocket,
+                'folded-pockets',
+                $spot->face->key,
+                pouch: $spot->key,
+            ),
+        );
+        $spot->draft->add(
+            new Pouch(
+                $spot->key,
+                "Envelope on {$this->lower($spot)}",
+                $spot->face->key,
+                $size,
+                [],
+                Edge::Top,
+                $area->bottom(),
+                front: new PanelRef($part, 'body-body', Side::A),
+            ),
+        );
         $this->addTask($spot, $part, 'Fold the tabs behind, glue them to the page; glue only on the tabs, so the whole width stays free.');
-        $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the envelope", $size, new PanelRef($part, 'body-body', Side::A));
+        $front = $spot->face->front(
+            "{$spot->key}/front",
+            "{$spot->face->name}, front of the envelope",
+            $size,
+            new PanelRef($part, 'body-body', Side::A),
+        );
         $spot->draft->face($front);
 
         return Placement::withFront($area, $front);
@@ -195,8 +285,31 @@ final readonly class FoldedPocket implements Furniture
     /** @param list<Edge> $glued */
     private function glue(Spot $spot, string $part, Rectangle $area, array $glued, Edge $opening, ?Polygon $shape, string $how): void
     {
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'folded-pockets', $spot->face->key, $shape, pouch: $spot->key));
-        $spot->draft->add(new Pouch($spot->key, "{$this->name} on {$this->lower($spot)}", $spot->face->key, $area->size, $glued, $opening, $area->size->height, front: new PanelRef($part, 'whole', Side::A)));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Pocket,
+                'folded-pockets',
+                $spot->face->key,
+                $shape,
+                pouch: $spot->key,
+            ),
+        );
+        $spot->draft->add(
+            new Pouch(
+                $spot->key,
+                "{$this->name} on {$this->lower($spot)}",
+                $spot->face->key,
+                $area->size,
+                $glued,
+                $opening,
+                $area->size->height,
+                front: new PanelRef($part, 'whole', Side::A),
+            ),
+        );
         $this->addTask($spot, $part, $how);
     }
 
@@ -211,12 +324,29 @@ final readonly class FoldedPocket implements Furniture
 
     private function addTask(Spot $spot, string $part, string $how): void
     {
-        $spot->draft->task(new Task('folded-pockets', Phase::Pocket, 'Glue the folded pockets', "{$how} Slip a card in and out once before it sets.", 'Pockets', Adhesive::WetGlue, [$part], places: [$spot->face->name], face: $spot->face->key));
+        $spot->draft->task(
+            new Task(
+                'folded-pockets',
+                Phase::Pocket,
+                'Glue the folded pockets',
+                "{$how} Slip a card in and out once before it sets.",
+                'Pockets',
+                Adhesive::WetGlue,
+                [$part],
+                places: [$spot->face->name],
+                face: $spot->face->key,
+            ),
+        );
     }
 
     private function front(Spot $spot, string $part, Rectangle $area): Face
     {
-        $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the ".lcfirst($this->name), $area->size, new PanelRef($part, 'whole', Side::A));
+        $front = $spot->face->front(
+            "{$spot->key}/front",
+            "{$spot->face->name}, front of the ".lcfirst($this->name),
+            $area->size,
+            new PanelRef($part, 'whole', Side::A),
+        );
         $spot->draft->face($front);
 
         return $front;

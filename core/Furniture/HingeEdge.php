@@ -23,6 +23,14 @@ final readonly class HingeEdge
 
     public static function tab(): Parameter
     {
-        return Parameter::length('tab', 'Tab', 'The strip that is glued to the face.', Length::inches(0, 1, 4), Length::inches(1, 1, 2), Length::inches(0, 1, 2), Length::millimetres(10));
+        return Parameter::length(
+            'tab',
+            'Tab',
+            'The strip that is glued to the face.',
+            Length::inches(0, 1, 4),
+            Length::inches(1, 1, 2),
+            Length::inches(0, 1, 2),
+            Length::millimetres(10),
+        );
     }
 }

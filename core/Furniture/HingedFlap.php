@@ -69,10 +69,38 @@ final readonly class HingedFlap
             corners: $corners,
             why: "Panel and tab: {$grid->inWords($spot->notation)}.",
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'tab', Side::B), $spot->face->paper, $this->area, Adhesive::Tape, Layer::Flap, $task, $spot->face->key, held: $this->area->strip($this->hinge, $this->tab), depth: $this->depth));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'tab', Side::B),
+                $spot->face->paper,
+                $this->area,
+                Adhesive::Tape,
+                Layer::Flap,
+                $task,
+                $spot->face->key,
+                held: $this->area->strip($this->hinge, $this->tab),
+                depth: $this->depth,
+            ),
+        );
         $label = trim(lcfirst($this->name)." {$this->number}");
-        $front = $spot->face->front("{$key}/front", "{$spot->face->name}, ".$label, $this->area->size, new PanelRef($part, 'flap', Side::B), true, $this->hinge, true);
-        $inside = $spot->face->front("{$key}/inside", "{$spot->face->name}, inside of the ".$label, $this->area->size, new PanelRef($part, 'flap', Side::A), $insideTakesMat, $this->hinge->opposite(), true);
+        $front = $spot->face->front(
+            "{$key}/front",
+            "{$spot->face->name}, ".$label,
+            $this->area->size,
+            new PanelRef($part, 'flap', Side::B),
+            true,
+            $this->hinge,
+            true,
+        );
+        $inside = $spot->face->front(
+            "{$key}/inside",
+            "{$spot->face->name}, inside of the ".$label,
+            $this->area->size,
+            new PanelRef($part, 'flap', Side::A),
+            $insideTakesMat,
+            $this->hinge->opposite(),
+            true,
+        );
         $spot->draft->face($front);
         $spot->draft->face($inside);
         $spot->draft->add(new Flap($key, ucfirst($label), $spot->face->key, $this->area, $this->hinge, $front->key, $inside->key));

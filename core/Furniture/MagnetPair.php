@@ -17,8 +17,8 @@ use Ephemeron\Blueprint\Task;
 use Ephemeron\Measure\Length;
 
 /**
- * Magnets under the mats: the first is glued ½ to ¾ in from the edge (a finger's width, so that the mat seals), the second set on it, the flap closed
- * squared up, and pressed. Source: common practice, no published source.
+ * Magnets under the mats: the first is glued ½ to ¾ in from the edge (a finger's width, so that the mat seals), the second set on it, the
+ * flap closed squared up, and pressed. Source: common practice, no published source.
  */
 final readonly class MagnetPair
 {
@@ -36,11 +36,31 @@ final readonly class MagnetPair
      * @param Length $across breadth of what is held
      * @param list<string> $parts pieces that belong to it
      */
-    public function add(string $name, int $pairs, Length $across, array $parts = [], int $layers = 2, string $task = 'magnets', Depth $depth = Depth::UnderMat): void
-    {
+    public function add(
+        string $name,
+        int $pairs,
+        Length $across,
+        array $parts = [],
+        int $layers = 2,
+        string $task = 'magnets',
+        Depth $depth = Depth::UnderMat,
+    ): void {
         $spot = $this->spot;
         $layer = Length::micrometres(300);
-        $spot->draft->add(new Magnet($name, $spot->face->key, $pairs, $across, $layer->times($layers), $layer, $spot->placeOf('pairs'), $task, $depth === Depth::UnderMat ? null : '', $depth));
+        $spot->draft->add(
+            new Magnet(
+                $name,
+                $spot->face->key,
+                $pairs,
+                $across,
+                $layer->times($layers),
+                $layer,
+                $spot->placeOf('pairs'),
+                $task,
+                $depth === Depth::UnderMat ? null : '',
+                $depth,
+            ),
+        );
         $spot->draft->add(new Lump('magnets', $spot->face->key, self::thickness()));
         $spot->draft->add(new Loose('Magnet, thin disc', null, 2 * $pairs, 'Closure', Sundry::Magnet));
         $spot->draft->add(new Closing('magnets'));

@@ -11,7 +11,8 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
- * Pairs of thin magnets under the mats. One pair leaves the ends of a wide flap lifted: two when it is wider than about 6 in. Source: common practice, no published source.
+ * Pairs of thin magnets under the mats. One pair leaves the ends of a wide flap lifted: two when it is wider than about 6 in. Source:
+ * common practice, no published source.
  */
 final readonly class Magnets implements Furniture
 {
@@ -39,7 +40,14 @@ final readonly class Magnets implements Furniture
     {
         return [
             Parameter::count('pairs', 'Pairs', 'One for a narrow flap, two when it is wider than about 6 in (12½ cm).', 1, 4, 1),
-            Parameter::count('layers', 'Layers between', 'Card and mats between the two of a pair; a small pair pulls through about three.', 0, 12, 2),
+            Parameter::count(
+                'layers',
+                'Layers between',
+                'Card and mats between the two of a pair; a small pair pulls through about three.',
+                0,
+                12,
+                2,
+            ),
             HingeEdge::parameter(),
         ];
     }
@@ -48,7 +56,12 @@ final readonly class Magnets implements Furniture
     {
         $edge = $spot->edge();
         $across = $edge->isUpright() ? $spot->size()->height : $spot->size()->width;
-        (new MagnetPair($spot))->add('Magnets on '.lcfirst($spot->face->name), $spot->values->count('pairs'), $across, layers: $spot->values->count('layers'));
+        (new MagnetPair($spot))->add(
+            'Magnets on '.lcfirst($spot->face->name),
+            $spot->values->count('pairs'),
+            $across,
+            layers: $spot->values->count('layers'),
+        );
         $in = $spot->allowances->either(Length::inches(0, 5, 8), Length::millimetres(15));
         $disc = $spot->allowances->either(Size::inches(0.5, 0.5)->width, Length::millimetres(12));
         $whole = Rectangle::whole($spot->size());

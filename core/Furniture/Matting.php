@@ -28,8 +28,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * Mats the faces of a book, and those of flaps and structure-card pockets on them, by one rule. Covers take the cover paper on top; a face that
- * carries on the picture of another names it.
+ * Mats the faces of a book, and those of flaps and structure-card pockets on them, by one rule. Covers take the cover paper on top; a face
+ * that carries on the picture of another names it.
  */
 final readonly class Matting
 {
@@ -89,7 +89,8 @@ final readonly class Matting
     }
 
     /**
-     * Over a thumb notch the mat gets one of its own, larger by ¼ in (6 mm): its edge lies back by the border, so that an even edge of card shows.
+     * Over a thumb notch the mat gets one of its own, larger by ¼ in (6 mm): its edge lies back by the border, so that an even edge of
+     * card shows.
      *
      * @return list<Notch>
      */
@@ -144,7 +145,10 @@ final readonly class Matting
         [$school] = $this->rule->ruleFor($face->key);
         $visible = $room->size->height->minus($covered)->plus($school->border($notation->unit)->times(2));
 
-        return new Rectangle($room->corner, new Size($room->size->width, Length::shortest(Length::longest($visible, Length::zero()), $room->size->height)));
+        return new Rectangle(
+            $room->corner,
+            new Size($room->size->width, Length::shortest(Length::longest($visible, Length::zero()), $room->size->height)),
+        );
     }
 
     private function picture(Face $face): ?string
@@ -195,7 +199,11 @@ final readonly class Matting
         [$school] = $this->rule->ruleFor($face->key);
         $border = $layer === 0 ? $school->border($notation->unit) : $school->inner($notation->unit);
 
-        return sprintf('%s less %s on each side.', $notation->size($layer === 0 ? $room : $sizes[$layer - 1] ?? $room), $notation->text($border));
+        return sprintf(
+            '%s less %s on each side.',
+            $notation->size($layer === 0 ? $room : $sizes[$layer - 1] ?? $room),
+            $notation->text($border),
+        );
     }
 
     /** @param list<string> $parts lowest first */

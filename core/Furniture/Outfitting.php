@@ -32,7 +32,12 @@ final readonly class Outfitting
             $on[$placed->on][] = $placed;
         }
         foreach ($draft->faces() as $face) {
-            $matting->mat($draft, $face, $notation, $this->covered($draft, $face, $on[$face->key] ?? [], $notation, $design->schools->pockets));
+            $matting->mat(
+                $draft,
+                $face,
+                $notation,
+                $this->covered($draft, $face, $on[$face->key] ?? [], $notation, $design->schools->pockets),
+            );
         }
         foreach ($things as $placed) {
             $face = $draft->faces()[$placed->on] ?? null;
@@ -42,7 +47,11 @@ final readonly class Outfitting
 
                 continue;
             }
-            $this->put(new Spot($draft, $face, $placed->key, $place, $placed->values, $notation, $design->schools->pockets), $placed, $matting);
+            $this->put(
+                new Spot($draft, $face, $placed->key, $place, $placed->values, $notation, $design->schools->pockets),
+                $placed,
+                $matting,
+            );
         }
     }
 
@@ -53,10 +62,24 @@ final readonly class Outfitting
         $placement = $furniture->place($spot->with($this->withDefaults($placed, $spot->notation)));
         $keys = array_map(static fn (Face $face): string => $face->key, $placement->faces);
         $moves = isset($this->showroom->parametersOf($placed->kind)[Position::ACROSS]);
-        $draft->add(new Thing($spot->key, $placed->kind, $furniture->name(), $spot->place, $spot->face->key, $placement->area, $keys, $moves, $placement->along));
+        $draft->add(
+            new Thing(
+                $spot->key,
+                $placed->kind,
+                $furniture->name(),
+                $spot->place,
+                $spot->face->key,
+                $placement->area,
+                $keys,
+                $moves,
+                $placement->along,
+            ),
+        );
         foreach ($placement->faces as $name => $face) {
             $isUsual = $face === $placement->face('');
-            $on = array_values(array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')));
+            $on = array_values(
+                array_filter($placed->children, static fn (Placed $child): bool => $child->on === $name || ($isUsual && $child->on === '')),
+            );
             $matting->mat($draft, $face, $spot->notation, $this->covered($draft, $face, $on, $spot->notation, $spot->pockets));
         }
         foreach ($placed->children as $child) {
@@ -67,7 +90,11 @@ final readonly class Outfitting
 
                 continue;
             }
-            $this->put(new Spot($draft, $face, "{$spot->key}/{$child->key}", $place, $child->values, $spot->notation, $spot->pockets), $child, $matting);
+            $this->put(
+                new Spot($draft, $face, "{$spot->key}/{$child->key}", $place, $child->values, $spot->notation, $spot->pockets),
+                $child,
+                $matting,
+            );
         }
     }
 

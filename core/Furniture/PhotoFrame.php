@@ -24,8 +24,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * A frame round one print: the card of a photo mat with a window ⅛ in (3 mm) smaller than the print on every side, glued on three sides so that the print slips in.
- * Source: common practice, no published source.
+ * A frame round one print: the card of a photo mat with a window ⅛ in (3 mm) smaller than the print on every side, glued on three sides so
+ * that the print slips in. Source: common practice, no published source.
  */
 final readonly class PhotoFrame implements Furniture
 {
@@ -53,7 +53,15 @@ final readonly class PhotoFrame implements Furniture
     {
         return [
             ...PrintChoice::parameters(),
-            Parameter::length('rim', 'Rim', 'How far the frame is broader than the print on each side.', Length::micrometres(2500), Length::inches(2), Length::inches(0, 3, 8), Length::millimetres(10)),
+            Parameter::length(
+                'rim',
+                'Rim',
+                'How far the frame is broader than the print on each side.',
+                Length::micrometres(2500),
+                Length::inches(2),
+                Length::inches(0, 3, 8),
+                Length::millimetres(10),
+            ),
             ...Position::parameters(),
         ];
     }
@@ -75,17 +83,55 @@ final readonly class PhotoFrame implements Furniture
             section: 'Photo mats',
             size: $size,
             role: StockRole::CoverPaper,
-            glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, $spot->allowances->fine()), Side::B, Adhesive::WetGlue), $glued),
+            glueZones: array_map(
+                static fn (Edge $edge): GlueZone => new GlueZone(
+                    $whole->strip($edge, $spot->allowances->fine()),
+                    Side::B,
+                    Adhesive::WetGlue,
+                ),
+                $glued,
+            ),
             places: [$spot->face->name],
             cutAways: [Polygon::of($window)],
             why: sprintf('The print and a rim of %s; the window is %s.', $spot->notation->text($rim), $spot->notation->size($window->size)),
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'frames', $spot->face->key));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Photo,
+                'frames',
+                $spot->face->key,
+            ),
+        );
         if ($choice->photo !== null) {
             $spot->draft->add(new Mount($choice->photo, $spot->face->key));
         }
-        $spot->draft->add(new Slide("A {$label} print", 'the frame', $print->width, $size->width->minus(Pouch::glueLoss()->times(2)), Length::zero(), $spot->face->key));
-        $spot->draft->task(new Task('frames', Phase::Fill, 'Glue on the frames', 'Thin beads along both sides and the foot, close to the edge: the print slips in from the head.', 'Photo mats', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key));
+        $spot->draft->add(
+            new Slide(
+                "A {$label} print",
+                'the frame',
+                $print->width,
+                $size->width->minus(Pouch::glueLoss()->times(2)),
+                Length::zero(),
+                $spot->face->key,
+            ),
+        );
+        $spot->draft->task(
+            new Task(
+                'frames',
+                Phase::Fill,
+                'Glue on the frames',
+                'Thin beads along both sides and the foot, close to the edge: the print slips in from the head.',
+                'Photo mats',
+                Adhesive::WetGlue,
+                [$part],
+                places: [$spot->whereabouts($area)],
+                face: $spot->face->key,
+            ),
+        );
 
         return new Placement($area);
     }

@@ -52,7 +52,12 @@ final readonly class PhotoMat implements Furniture
             Length::inches(12),
         );
 
-        return [...PrintChoice::parameters(), $own('mat-width', 'Mat, width'), $own('mat-height', 'Mat, height'), ...Position::parameters()];
+        return [
+            ...PrintChoice::parameters(),
+            $own('mat-width', 'Mat, width'),
+            $own('mat-height', 'Mat, height'),
+            ...Position::parameters(),
+        ];
     }
 
     public function place(Spot $spot): Placement
@@ -63,8 +68,29 @@ final readonly class PhotoMat implements Furniture
         $size = $choice->lying($mat);
         $label = $choice->label($spot->notation);
         $area = $spot->area($size);
-        $part = $spot->draft->part(new Part($spot->key, "Photo mat for {$label}", 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'The print and ¼ in (½ cm) each way.'));
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Photo, 'photo-mats', $spot->face->key));
+        $part = $spot->draft->part(
+            new Part(
+                $spot->key,
+                "Photo mat for {$label}",
+                'Photo mats',
+                $mat,
+                StockRole::InsertCard,
+                upright: false,
+                places: [$spot->face->name],
+                why: 'The print and ¼ in (½ cm) each way.',
+            ),
+        );
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Photo,
+                'photo-mats',
+                $spot->face->key,
+            ),
+        );
         if ($choice->photo !== null) {
             $spot->draft->add(new Mount($choice->photo, $spot->face->key));
         }

@@ -68,16 +68,64 @@ final readonly class Pocket implements CoversFoot, Furniture
         }
 
         return [
-            Parameter::choice('style', 'Kind', 'Which edge stays open.', ['top-load' => 'top-load', 'side-load' => 'side-load', 'double' => 'double: a short one on a tall one'], 'top-load'),
+            Parameter::choice(
+                'style',
+                'Kind',
+                'Which edge stays open.',
+                ['top-load' => 'top-load', 'side-load' => 'side-load', 'double' => 'double: a short one on a tall one'],
+                'top-load',
+            ),
             Parameter::length('width', 'Width', 'Of the pocket’s front; empty: nearly the width of the face.', $least, $most),
             Parameter::length('depth', 'Depth', 'From its foot to its top edge; empty: a little under half the face.', $least, $most),
-            Parameter::length('short-depth', 'Short depth', 'Of the front one of a double pocket; empty: half of the tall one.', $least, $most),
-            Parameter::length('up', 'From the foot', 'How far above the foot of the face it sits; empty: a hairline.', Length::zero(), $most),
-            Parameter::length('across', 'From the left', 'How far from the left edge of the face; empty: in the middle.', Length::zero(), $most),
-            Parameter::choice('opens', 'Side that opens', 'For side-load pockets; away from the hinge, so that cards cannot slide out into the fold.', ['outward' => 'away from the hinge', 'left' => 'left', 'right' => 'right'], 'outward'),
-            Parameter::choice('notched', 'Thumb notch', 'A 1 in (25 mm) half circle at the middle of the opening.', ['yes' => 'yes', 'no' => 'no'], 'yes'),
-            Parameter::choice('paper', 'Made of', 'Patterned paper stays as it is; card is matted like the faces.', ['patterned' => 'patterned paper', 'card' => 'structure card, matted'], 'patterned'),
-            Parameter::choice('order', 'Mat or pocket first', 'The mat first is easier; the pocket first saves the paper under it, and the mat tucks in behind.', ['usual' => 'as everywhere in this book', 'mat-first' => 'mat first', 'pocket-first' => 'pocket first'], 'usual'),
+            Parameter::length(
+                'short-depth',
+                'Short depth',
+                'Of the front one of a double pocket; empty: half of the tall one.',
+                $least,
+                $most,
+            ),
+            Parameter::length(
+                'up',
+                'From the foot',
+                'How far above the foot of the face it sits; empty: a hairline.',
+                Length::zero(),
+                $most,
+            ),
+            Parameter::length(
+                'across',
+                'From the left',
+                'How far from the left edge of the face; empty: in the middle.',
+                Length::zero(),
+                $most,
+            ),
+            Parameter::choice(
+                'opens',
+                'Side that opens',
+                'For side-load pockets; away from the hinge, so that cards cannot slide out into the fold.',
+                ['outward' => 'away from the hinge', 'left' => 'left', 'right' => 'right'],
+                'outward',
+            ),
+            Parameter::choice(
+                'notched',
+                'Thumb notch',
+                'A 1 in (25 mm) half circle at the middle of the opening.',
+                ['yes' => 'yes', 'no' => 'no'],
+                'yes',
+            ),
+            Parameter::choice(
+                'paper',
+                'Made of',
+                'Patterned paper stays as it is; card is matted like the faces.',
+                ['patterned' => 'patterned paper', 'card' => 'structure card, matted'],
+                'patterned',
+            ),
+            Parameter::choice(
+                'order',
+                'Mat or pocket first',
+                'The mat first is easier; the pocket first saves the paper under it, and the mat tucks in behind.',
+                ['usual' => 'as everywhere in this book', 'mat-first' => 'mat first', 'pocket-first' => 'pocket first'],
+                'usual',
+            ),
             Parameter::choice('card', 'Loose card', 'A photo mat to keep in it, with a writing card on its back.', $cards, 'none'),
         ];
     }
@@ -108,7 +156,15 @@ final readonly class Pocket implements CoversFoot, Furniture
     private function placeSingle(Spot $spot, Rectangle $area, Edge $opening): Face
     {
         $task = $this->task($spot, $opening);
-        $front = $this->addPocket($spot, $spot->face, $spot->key, $opening === Edge::Top ? 'Top-load pocket' : 'Side-load pocket', $area, $opening, $task);
+        $front = $this->addPocket(
+            $spot,
+            $spot->face,
+            $spot->key,
+            $opening === Edge::Top ? 'Top-load pocket' : 'Side-load pocket',
+            $area,
+            $opening,
+            $task,
+        );
         $this->addTask($spot, $task, $front->paper->part);
 
         return $front;
@@ -144,8 +200,16 @@ final readonly class Pocket implements CoversFoot, Furniture
         return $this->isFirst($spot) ? "{$task}-first" : $task;
     }
 
-    private function addPocket(Spot $spot, Face $face, string $key, string $name, Rectangle $area, Edge $opening, string $task, ?Length $reach = null): Face
-    {
+    private function addPocket(
+        Spot $spot,
+        Face $face,
+        string $key,
+        string $name,
+        Rectangle $area,
+        Edge $opening,
+        string $task,
+        ?Length $reach = null,
+    ): Face {
         $whole = Rectangle::whole($area->size);
         $glued = $opening->others();
         $isCard = $spot->values->choice('paper') === 'card';
@@ -155,7 +219,9 @@ final readonly class Pocket implements CoversFoot, Furniture
             section: 'Pockets',
             size: $area->size,
             role: $isCard ? StockRole::StructureCard : StockRole::PocketPaper,
-            notches: $spot->values->choice('notched') === 'yes' ? [new Notch($whole->middleOf($opening), $opening, $spot->allowances->notch())] : [],
+            notches: $spot->values->choice('notched') === 'yes' ? [
+                new Notch($whole->middleOf($opening), $opening, $spot->allowances->notch()),
+            ] : [],
             glueZones: array_map(
                 static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue),
                 $glued,
@@ -190,7 +256,13 @@ final readonly class Pocket implements CoversFoot, Furniture
             },
             front: new PanelRef($part, 'whole', Side::A),
         ));
-        $front = $face->front("{$key}/front", "{$face->name}, ".lcfirst($name), $area->size, new PanelRef($part, 'whole', Side::A), $isCard);
+        $front = $face->front(
+            "{$key}/front",
+            "{$face->name}, ".lcfirst($name),
+            $area->size,
+            new PanelRef($part, 'whole', Side::A),
+            $isCard,
+        );
         $spot->draft->face($front);
 
         return $front;
@@ -202,7 +274,8 @@ final readonly class Pocket implements CoversFoot, Furniture
         $spot->draft->task(new Task(
             $task,
             $isFirst ? Phase::Mat : Phase::Pocket,
-            (str_starts_with($task, 'pockets-top') ? 'Glue the top-load pockets onto the pages' : 'Glue the side-load pockets onto the pages')
+            (str_starts_with($task, 'pockets-top') ? 'Glue the top-load pockets onto the pages' : 'Glue the side-load pockets onto the '
+                .'pages')
                 .($isFirst ? ', before their mats' : ''),
             'Slide a card in and out once before it sets.',
             'Pockets',
@@ -222,7 +295,16 @@ final readonly class Pocket implements CoversFoot, Furniture
         $place = $spot->face->name;
         $task = "cards-{$photo->value}";
         $card = static fn (string $key, string $name, Size $size, string $why): string => $spot->draft->part(
-            new Part("{$spot->key}/{$key}", $name, 'Loose cards', $size, StockRole::InsertCard, upright: false, places: [$place], why: $why),
+            new Part(
+                "{$spot->key}/{$key}",
+                $name,
+                'Loose cards',
+                $size,
+                StockRole::InsertCard,
+                upright: false,
+                places: [$place],
+                why: $why,
+            ),
         );
         $mat = $card('card', "Photo mat for {$photo->label()}", $photo->mat(), 'The print and ¼ in (½ cm) each way.');
         $writing = $card('writing', 'Writing card', $photo->size(), 'As large as the print: it goes onto the back of its mat.');

@@ -18,8 +18,20 @@ final readonly class Position
     public static function parameters(string $acrossOtherwise = 'in the middle', string $upOtherwise = 'in the middle'): array
     {
         return [
-            Parameter::length(self::ACROSS, 'From the left', "How far from the left edge of the face; empty: {$acrossOtherwise}.", Length::zero(), Length::inches(24)),
-            Parameter::length(self::UP, 'From the foot', "How far above the foot of the face; empty: {$upOtherwise}.", Length::zero(), Length::inches(24)),
+            Parameter::length(
+                self::ACROSS,
+                'From the left',
+                "How far from the left edge of the face; empty: {$acrossOtherwise}.",
+                Length::zero(),
+                Length::inches(24),
+            ),
+            Parameter::length(
+                self::UP,
+                'From the foot',
+                "How far above the foot of the face; empty: {$upOtherwise}.",
+                Length::zero(),
+                Length::inches(24),
+            ),
         ];
     }
 }

@@ -35,7 +35,14 @@ final readonly class PrintChoice
         );
 
         return [
-            Parameter::choice('photo', 'Print', 'The size of the print it is for.', $photos, PhotoSize::FourBySix->value, PhotoSize::NineByThirteen->value),
+            Parameter::choice(
+                'photo',
+                'Print',
+                'The size of the print it is for.',
+                $photos,
+                PhotoSize::FourBySix->value,
+                PhotoSize::NineByThirteen->value,
+            ),
             $own('print-width', 'Print, width'),
             $own('print-height', 'Print, height'),
             Parameter::choice('lies', 'Lies', 'Upright or sideways.', ['upright' => 'upright', 'sideways' => 'sideways'], 'upright'),

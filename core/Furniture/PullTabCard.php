@@ -26,8 +26,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * A card in a sleeve: the sleeve is glued on three edges with a thumb hole in the middle of the opening, the card stands ½ cm out of it, and its tab is doubled for strength.
- * Common practice, no published source.
+ * A card in a sleeve: the sleeve is glued on three edges with a thumb hole in the middle of the opening, the card stands ½ cm out of it,
+ * and its tab is doubled for strength. Common practice, no published source.
  */
 final readonly class PullTabCard implements Furniture
 {
@@ -54,9 +54,23 @@ final readonly class PullTabCard implements Furniture
     public function parameters(): array
     {
         return [
-            Parameter::length('width', 'Width', 'Of the sleeve; empty: three quarters of the face.', Length::inches(1, 1, 2), Length::inches(24)),
+            Parameter::length(
+                'width',
+                'Width',
+                'Of the sleeve; empty: three quarters of the face.',
+                Length::inches(1, 1, 2),
+                Length::inches(24),
+            ),
             Parameter::length('depth', 'Height', 'Of the sleeve; empty: half the face.', Length::inches(1, 1, 2), Length::inches(24)),
-            Parameter::length('proud', 'Card stands out', 'Of the sleeve.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 3, 16), Length::millimetres(5)),
+            Parameter::length(
+                'proud',
+                'Card stands out',
+                'Of the sleeve.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 3, 16),
+                Length::millimetres(5),
+            ),
             ...Position::parameters(),
         ];
     }
@@ -76,21 +90,81 @@ final readonly class PullTabCard implements Furniture
             size: $size,
             role: StockRole::PocketPaper,
             notches: [new Notch($whole->middleOf(Edge::Top), Edge::Top, $spot->allowances->notch())],
-            glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue), Edge::Top->others()),
+            glueZones: array_map(
+                static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue),
+                Edge::Top->others(),
+            ),
             places: [$spot->face->name],
             why: 'As you chose, or a share of the face.',
         ));
-        $pouch = new Pouch($spot->key, 'Sleeve on '.lcfirst($spot->face->name), $spot->face->key, $size, Edge::Top->others(), Edge::Top, $area->bottom(), front: new PanelRef($sleeve, 'whole', Side::A));
+        $pouch = new Pouch(
+            $spot->key,
+            'Sleeve on '.lcfirst($spot->face->name),
+            $spot->face->key,
+            $size,
+            Edge::Top->others(),
+            Edge::Top,
+            $area->bottom(),
+            front: new PanelRef($sleeve, 'whole', Side::A),
+        );
         $spot->draft->add($pouch);
-        $spot->draft->add(new Joint(new PanelRef($sleeve, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Pocket, 'sleeves', $spot->face->key, pouch: $spot->key));
-        $card = $spot->draft->part(new Part("{$spot->key}/card", 'Sleeve card', 'Loose cards', new Size($pouch->widestInsert(), $size->height->plus($spot->values->length('proud'))), StockRole::InsertCard, upright: false, places: [$spot->face->name], why: 'What slides in the sleeve, and what stands out of it.'));
-        $tab = PanelGrid::rows($spot->allowances->notch(), ['back' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)), 'front' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20))]);
-        $pull = $spot->draft->part(new Part("{$spot->key}/tab", 'Pull tab', 'Loose cards', $tab->size(), StockRole::StructureCard, creases: $tab->creases(), panels: $tab->panels(), upright: false, places: [$spot->face->name], why: 'Doubled, so that it does not tear.'));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($sleeve, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Pocket,
+                'sleeves',
+                $spot->face->key,
+                pouch: $spot->key,
+            ),
+        );
+        $card = $spot->draft->part(
+            new Part(
+                "{$spot->key}/card",
+                'Sleeve card',
+                'Loose cards',
+                new Size($pouch->widestInsert(), $size->height->plus($spot->values->length('proud'))),
+                StockRole::InsertCard,
+                upright: false,
+                places: [$spot->face->name],
+                why: 'What slides in the sleeve, and what stands out of it.',
+            ),
+        );
+        $tab = PanelGrid::rows(
+            $spot->allowances->notch(),
+            [
+                'back' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)),
+                'front' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)),
+            ],
+        );
+        $pull = $spot->draft->part(
+            new Part(
+                "{$spot->key}/tab",
+                'Pull tab',
+                'Loose cards',
+                $tab->size(),
+                StockRole::StructureCard,
+                creases: $tab->creases(),
+                panels: $tab->panels(),
+                upright: false,
+                places: [$spot->face->name],
+                why: 'Doubled, so that it does not tear.',
+            ),
+        );
         $spot->draft->add(new Filling($card, $spot->key));
         $held = Rectangle::whole($tab->area('', 'front')->size);
         foreach (['front' => Side::A, 'back' => Side::B] as $panel => $side) {
             $spot->draft->add(
-                new Joint(new PanelRef($pull, $panel, Side::A), new PanelRef($card, 'whole', $side), $held, Adhesive::WetGlue, Layer::Small, 'pull-tabs'),
+                new Joint(
+                    new PanelRef($pull, $panel, Side::A),
+                    new PanelRef($card, 'whole', $side),
+                    $held,
+                    Adhesive::WetGlue,
+                    Layer::Small,
+                    'pull-tabs',
+                ),
             );
         }
         $spot->draft->task(new Task(
@@ -116,7 +190,12 @@ final readonly class PullTabCard implements Furniture
             face: $spot->face->key,
             acts: [new Slip($card, $spot->key)],
         ));
-        $front = $spot->face->front("{$spot->key}/front", "{$spot->face->name}, front of the sleeve", $size, new PanelRef($sleeve, 'whole', Side::A));
+        $front = $spot->face->front(
+            "{$spot->key}/front",
+            "{$spot->face->name}, front of the sleeve",
+            $size,
+            new PanelRef($sleeve, 'whole', Side::A),
+        );
         $spot->draft->face($front);
 
         return Placement::withFront($area, $front);

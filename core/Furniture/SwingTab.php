@@ -56,8 +56,24 @@ final readonly class SwingTab implements Furniture
     public function parameters(): array
     {
         return [
-            Parameter::length('width', 'Width', 'Of the piece.', Length::inches(0, 1, 2), Length::inches(4), Length::inches(0, 3, 4), Length::millimetres(20)),
-            Parameter::length('length', 'Length', 'Of the piece.', Length::inches(1), Length::inches(6), Length::inches(2), Length::millimetres(50)),
+            Parameter::length(
+                'width',
+                'Width',
+                'Of the piece.',
+                Length::inches(0, 1, 2),
+                Length::inches(4),
+                Length::inches(0, 3, 4),
+                Length::millimetres(20),
+            ),
+            Parameter::length(
+                'length',
+                'Length',
+                'Of the piece.',
+                Length::inches(1),
+                Length::inches(6),
+                Length::inches(2),
+                Length::millimetres(50),
+            ),
             ...Position::parameters('at the edge away from the spine'),
         ];
     }
@@ -66,8 +82,24 @@ final readonly class SwingTab implements Furniture
     {
         $size = new Size($spot->values->length('width'), $spot->values->length('length'));
         $fine = $spot->allowances->fine();
-        $area = $this->beside($spot, $size) ?? $spot->area($size, $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine);
-        $part = $spot->draft->part(new Part($spot->key, 'Swing tab', 'Closure', $size, StockRole::StructureCard, 2, upright: false, places: [$spot->face->name, "{$spot->face->name}, second layer"], corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()), why: 'Two layers glued together, so that it does not tear at the brad.'));
+        $area = $this->beside($spot, $size) ?? $spot->area(
+            $size,
+            $spot->outward() === Edge::Right ? $spot->size()->width->minus($size->width, $fine) : $fine,
+        );
+        $part = $spot->draft->part(
+            new Part(
+                $spot->key,
+                'Swing tab',
+                'Closure',
+                $size,
+                StockRole::StructureCard,
+                2,
+                upright: false,
+                places: [$spot->face->name, "{$spot->face->name}, second layer"],
+                corners: Corner::all(Trim::Rounded, $spot->allowances->quarter()),
+                why: 'Two layers glued together, so that it does not tear at the brad.',
+            ),
+        );
         $tab = new PanelRef($part, 'whole', Side::B);
         $spot->draft->add(new Joint($tab, $tab, Rectangle::whole($size), Adhesive::WetGlue, Layer::Structure, 'double-swing-tabs'));
         $spot->draft->add(
@@ -107,7 +139,10 @@ final readonly class SwingTab implements Furniture
         return new Placement($area);
     }
 
-    /** Over the free edge of a flap that lies on the face, half on it and half beside; none where the maker has placed it or there is no flap. */
+    /**
+     * Over the free edge of a flap that lies on the face, half on it and half beside; none where the maker has placed it or there is no
+     * flap.
+     */
     private function beside(Spot $spot, Size $size): ?Rectangle
     {
         if (isset($spot->values->values['across']) || isset($spot->values->values['up'])) {
@@ -119,8 +154,14 @@ final readonly class SwingTab implements Furniture
             }
             $free = $flap->area->middleOf($flap->hinge->opposite());
             $lying = $flap->hinge->isUpright() ? $size->turned() : $size;
-            $left = Length::shortest(Length::longest($free->x->minus($lying->width->half()), Length::zero()), $spot->size()->width->minus($lying->width));
-            $top = Length::shortest(Length::longest($free->y->minus($lying->height->half()), Length::zero()), $spot->size()->height->minus($lying->height));
+            $left = Length::shortest(
+                Length::longest($free->x->minus($lying->width->half()), Length::zero()),
+                $spot->size()->width->minus($lying->width),
+            );
+            $top = Length::shortest(
+                Length::longest($free->y->minus($lying->height->half()), Length::zero()),
+                $spot->size()->height->minus($lying->height),
+            );
 
             return Rectangle::at($left, $top, $lying);
         }

@@ -47,9 +47,27 @@ final readonly class TuckSpot implements Furniture
     public function parameters(): array
     {
         return [
-            Parameter::length('width', 'Width', 'Of the piece; empty: two fifths of the face.', Length::inches(0, 1, 2), Length::inches(24)),
-            Parameter::length('height', 'Height', 'Of the piece; empty: a quarter of the face.', Length::inches(0, 1, 2), Length::inches(24)),
-            Parameter::choice('glued', 'Glued at', 'Two edges that meet, or foot and both ends.', ['left' => 'left and foot', 'right' => 'right and foot', 'sides' => 'left and right'], 'left'),
+            Parameter::length(
+                'width',
+                'Width',
+                'Of the piece; empty: two fifths of the face.',
+                Length::inches(0, 1, 2),
+                Length::inches(24),
+            ),
+            Parameter::length(
+                'height',
+                'Height',
+                'Of the piece; empty: a quarter of the face.',
+                Length::inches(0, 1, 2),
+                Length::inches(24),
+            ),
+            Parameter::choice(
+                'glued',
+                'Glued at',
+                'Two edges that meet, or foot and both ends.',
+                ['left' => 'left and foot', 'right' => 'right and foot', 'sides' => 'left and right'],
+                'left',
+            ),
             ...Position::parameters(upOtherwise: 'a little above the foot'),
         ];
     }
@@ -73,12 +91,40 @@ final readonly class TuckSpot implements Furniture
             section: 'Small things',
             size: $size,
             role: StockRole::CoverPaper,
-            glueZones: array_map(static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue), $glued),
+            glueZones: array_map(
+                static fn (Edge $edge): GlueZone => new GlueZone($whole->strip($edge, Pouch::glueLoss()), Side::B, Adhesive::WetGlue),
+                $glued,
+            ),
             places: [$spot->face->name],
             why: 'As you chose, or a share of the face; a fussy-cut motif will do as well.',
         ));
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Small, 'tuck-spots', $spot->face->key));
-        $spot->draft->task(new Task('tuck-spots', Phase::Fill, 'Glue the tuck spots', sprintf('Only along the %s edge; the rest stays free. Slip a card behind before it sets.', implode(' and the ', array_map(static fn (Edge $edge): string => $edge->value, $glued))), 'Small things', Adhesive::WetGlue, [$part], places: [$spot->whereabouts($area)], face: $spot->face->key));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Small,
+                'tuck-spots',
+                $spot->face->key,
+            ),
+        );
+        $spot->draft->task(
+            new Task(
+                'tuck-spots',
+                Phase::Fill,
+                'Glue the tuck spots',
+                sprintf(
+                    'Only along the %s edge; the rest stays free. Slip a card behind before it sets.',
+                    implode(' and the ', array_map(static fn (Edge $edge): string => $edge->value, $glued)),
+                ),
+                'Small things',
+                Adhesive::WetGlue,
+                [$part],
+                places: [$spot->whereabouts($area)],
+                face: $spot->face->key,
+            ),
+        );
 
         return new Placement($area);
     }

@@ -57,16 +57,68 @@ final readonly class Waterfall implements Furniture
 
         return [
             Parameter::count('flaps', 'Flaps', 'How many.', 2, 16, 4),
-            Parameter::choice('runs', 'Runs', 'The way the hinges follow each other.', ['down' => 'down the face', 'up' => 'up the face', 'right' => 'to the right', 'left' => 'to the left'], 'down'),
-            Parameter::length('breadth', 'Breadth', 'Of a flap, along its hinge; empty: ¼ in (6 mm) inside the face on both sides.', $least, $most),
-            Parameter::length('reach', 'Free length', 'From a hinge to the free edge; empty: so that the run fills the face.', $least, $most),
-            Parameter::length('step', 'Step', 'From one hinge to the next.', Length::inches(0, 1, 4), Length::inches(4), Length::inches(0, 1, 2), Length::millimetres(10)),
+            Parameter::choice(
+                'runs',
+                'Runs',
+                'The way the hinges follow each other.',
+                ['down' => 'down the face', 'up' => 'up the face', 'right' => 'to the right', 'left' => 'to the left'],
+                'down',
+            ),
+            Parameter::length(
+                'breadth',
+                'Breadth',
+                'Of a flap, along its hinge; empty: ¼ in (6 mm) inside the face on both sides.',
+                $least,
+                $most,
+            ),
+            Parameter::length(
+                'reach',
+                'Free length',
+                'From a hinge to the free edge; empty: so that the run fills the face.',
+                $least,
+                $most,
+            ),
+            Parameter::length(
+                'step',
+                'Step',
+                'From one hinge to the next.',
+                Length::inches(0, 1, 4),
+                Length::inches(4),
+                Length::inches(0, 1, 2),
+                Length::millimetres(10),
+            ),
             HingeEdge::tab(),
-            Parameter::choice('ending', 'Under the last flap', 'A piece of its own on what shows there when all are open.', ['covered' => 'covered', 'bare' => 'bare'], 'covered'),
-            Parameter::length('ending-clear', 'Clear of the last hinge', 'How far that piece stays away from the last hinge.', Length::zero(), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
+            Parameter::choice(
+                'ending',
+                'Under the last flap',
+                'A piece of its own on what shows there when all are open.',
+                ['covered' => 'covered', 'bare' => 'bare'],
+                'covered',
+            ),
+            Parameter::length(
+                'ending-clear',
+                'Clear of the last hinge',
+                'How far that piece stays away from the last hinge.',
+                Length::zero(),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
             Parameter::length('ending-breadth', 'Its breadth', 'Empty: as broad as a flap.', $least, $most),
-            Parameter::choice('insides', 'Insides', 'Whether the mats of the book go on the insides of the flaps too.', ['matted' => 'matted', 'bare' => 'bare'], 'matted'),
-            Parameter::choice('strips', 'Strips between', 'Narrow mats on the steps that are seen between the flaps.', ['no' => 'no', 'yes' => 'yes'], 'no'),
+            Parameter::choice(
+                'insides',
+                'Insides',
+                'Whether the mats of the book go on the insides of the flaps too.',
+                ['matted' => 'matted', 'bare' => 'bare'],
+                'matted',
+            ),
+            Parameter::choice(
+                'strips',
+                'Strips between',
+                'Narrow mats on the steps that are seen between the flaps.',
+                ['no' => 'no', 'yes' => 'yes'],
+                'no',
+            ),
         ];
     }
 
@@ -83,14 +135,20 @@ final readonly class Waterfall implements Furniture
         [$run, $across] = $hinge->isUpright() ? [$spot->size()->width, $spot->size()->height] : [$spot->size()->height, $spot->size()->width];
         $free = $spot->length('reach', Length::longest($run->minus($step->times($count - 1)), $step));
         $breadth = $spot->length('breadth', $across->minus($spot->allowances->quarter()->times(2)));
-        $this->addEnding($spot, $hinge, $run->minus($step->times($count - 1), $spot->values->length('ending-clear')), $spot->length('ending-breadth', $breadth));
+        $this->addEnding(
+            $spot,
+            $hinge,
+            $run->minus($step->times($count - 1), $spot->values->length('ending-clear')),
+            $spot->length('ending-breadth', $breadth),
+        );
         $faces = $this->addFlaps($spot, $hinge, $step, $this->turned($hinge, $free, $breadth));
         $spot->draft->task(new Task(
             'glue-waterfalls',
             Phase::Pocket,
             'Glue the waterfalls',
             sprintf(
-                'Start with the flap that lies lowest, its hinge %s from the edge, and work towards the edge: each tab %s before the last one, only the tab glued, up to its score. The first flap lies on top of all, level with the edge.',
+                'Start with the flap that lies lowest, its hinge %s from the edge, and work towards the edge: each tab %s before the '
+                    .'last one, only the tab glued, up to its score. The first flap lies on top of all, level with the edge.',
                 $spot->notation->text($step->times($count - 1)),
                 $spot->notation->text($step),
             ),
@@ -101,7 +159,10 @@ final readonly class Waterfall implements Furniture
             face: $spot->face->key,
         ));
 
-        return new Placement($this->at($spot, $hinge, Length::zero(), $this->turned($hinge, $step->times($count - 1)->plus($free), $breadth)), $faces);
+        return new Placement(
+            $this->at($spot, $hinge, Length::zero(), $this->turned($hinge, $step->times($count - 1)->plus($free), $breadth)),
+            $faces,
+        );
     }
 
     /** @return array<string, Face> the first flap's first */
@@ -110,11 +171,25 @@ final readonly class Waterfall implements Furniture
         $faces = [];
         for ($k = $spot->values->count('flaps'); $k >= 1; $k--) {
             $area = $this->at($spot, $hinge, $step->times($k - 1), $size);
-            $flap = new HingedFlap($spot, $area, $hinge, $spot->values->length('tab'), 'Waterfall flap', 'Waterfall', (string) $k, Depth::OnMat);
+            $flap = new HingedFlap(
+                $spot,
+                $area,
+                $hinge,
+                $spot->values->length('tab'),
+                'Waterfall flap',
+                'Waterfall',
+                (string) $k,
+                Depth::OnMat,
+            );
             $added = $flap->add("{$spot->key}/flap-{$k}", 'glue-waterfalls', insideTakesMat: $spot->values->choice('insides') === 'matted');
             $faces = ["flap-{$k}" => $added['front'], "flap-{$k}-inside" => $added['inside'], ...$faces];
             if ($k > 1 && $spot->values->choice('strips') === 'yes') {
-                $this->addStrip($spot, $added['front'], $hinge, $this->turned($hinge, $step->minus($spot->allowances->hairline()), $hinge->isUpright() ? $size->height : $size->width));
+                $this->addStrip(
+                    $spot,
+                    $added['front'],
+                    $hinge,
+                    $this->turned($hinge, $step->minus($spot->allowances->hairline()), $hinge->isUpright() ? $size->height : $size->width),
+                );
             }
         }
 
@@ -123,10 +198,42 @@ final readonly class Waterfall implements Furniture
 
     private function addStrip(Spot $spot, Face $flap, Edge $hinge, Size $size): void
     {
-        $part = $spot->draft->part(new Part("{$spot->key}/strip", 'Strip between flaps', 'Waterfall', $size, StockRole::MatTop, places: [$spot->face->name], why: 'Just under a step.'));
+        $part = $spot->draft->part(
+            new Part(
+                "{$spot->key}/strip",
+                'Strip between flaps',
+                'Waterfall',
+                $size,
+                StockRole::MatTop,
+                places: [$spot->face->name],
+                why: 'Just under a step.',
+            ),
+        );
         $area = Rectangle::whole($flap->size)->strip($hinge->opposite(), $hinge->isUpright() ? $size->width : $size->height);
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $flap->paper, $area, Adhesive::WetGlue, Layer::Small, 'waterfall-strips', $flap->key));
-        $spot->draft->task(new Task('waterfall-strips', Phase::Fill, 'Glue the strips between the flaps', 'On the part of each flap that stays in sight, clear of the fold.', 'Waterfall', Adhesive::WetGlue, [$part], places: [$spot->face->name], face: $spot->face->key));
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $flap->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Small,
+                'waterfall-strips',
+                $flap->key,
+            ),
+        );
+        $spot->draft->task(
+            new Task(
+                'waterfall-strips',
+                Phase::Fill,
+                'Glue the strips between the flaps',
+                'On the part of each flap that stays in sight, clear of the fold.',
+                'Waterfall',
+                Adhesive::WetGlue,
+                [$part],
+                places: [$spot->face->name],
+                face: $spot->face->key,
+            ),
+        );
     }
 
     private function addEnding(Spot $spot, Edge $hinge, Length $long, Length $breadth): void
@@ -136,9 +243,42 @@ final readonly class Waterfall implements Furniture
         }
         $size = $this->turned($hinge, $long, $breadth);
         $area = $this->at($spot, $hinge->opposite(), Length::zero(), $size);
-        $part = $spot->draft->part(new Part("{$spot->key}/ending", 'Piece under the last flap', 'Waterfall', $size, StockRole::MatTop, places: [$spot->face->name], why: 'What shows when all flaps are open, clear of the last hinge.'));
-        $spot->draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $spot->face->paper, $area, Adhesive::WetGlue, Layer::Mat, 'waterfall-ending', $spot->face->key, depth: Depth::Double));
-        $spot->draft->task(new Task('waterfall-ending', Phase::Mat, 'Cover what shows under the last flap', 'Before the flaps go on, level with the far edge.', 'Waterfall', Adhesive::WetGlue, [$part], places: [$spot->face->name], face: $spot->face->key));
+        $part = $spot->draft->part(
+            new Part(
+                "{$spot->key}/ending",
+                'Piece under the last flap',
+                'Waterfall',
+                $size,
+                StockRole::MatTop,
+                places: [$spot->face->name],
+                why: 'What shows when all flaps are open, clear of the last hinge.',
+            ),
+        );
+        $spot->draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $spot->face->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Mat,
+                'waterfall-ending',
+                $spot->face->key,
+                depth: Depth::Double,
+            ),
+        );
+        $spot->draft->task(
+            new Task(
+                'waterfall-ending',
+                Phase::Mat,
+                'Cover what shows under the last flap',
+                'Before the flaps go on, level with the far edge.',
+                'Waterfall',
+                Adhesive::WetGlue,
+                [$part],
+                places: [$spot->face->name],
+                face: $spot->face->key,
+            ),
+        );
     }
 
     /** A size by what it measures along the run and across it. */

@@ -12,7 +12,9 @@ final readonly class Loop
     {
     }
 
-    /** Whether a point lies inside: a ray from it crosses the line an odd number of times. Points on the line itself may count either way. */
+    /**
+     * Whether a point lies inside: a ray from it crosses the line an odd number of times. Points on the line itself may count either way.
+     */
     public function encloses(float $x, float $y): bool
     {
         $inside = false;

@@ -72,7 +72,8 @@ final readonly class ScoreGroups
         foreach ($plan->part->creases as $crease) {
             $along = $crease->along();
             if ($along === null || $crease->line->length()->isLessThan($plan->part->size->along($along->across()))) {
-                $marks[] = "{$crease->line->from->x->ticks} {$crease->line->from->y->ticks} {$crease->line->to->x->ticks} {$crease->line->to->y->ticks}{$crease->fold->value}";
+                $marks[] = "{$crease->line->from->x->ticks} {$crease->line->from->y->ticks} {$crease->line->to->x->ticks} "
+                    ."{$crease->line->to->y->ticks}{$crease->fold->value}";
             }
         }
 

@@ -41,7 +41,10 @@ final readonly class ScoresByHand
         );
     }
 
-    /** Empty where the groove may be followed from edge to edge: where the score stops a slit goes on, another score, or nothing is left of the paper. */
+    /**
+     * Empty where the groove may be followed from edge to edge: where the score stops a slit goes on, another score, or nothing is left
+     * of the paper.
+     */
     private function stopping(Crease $crease, Axis $along): string
     {
         [$begin, $end] = $this->ends($crease->line->from, $crease->line->to, $along);

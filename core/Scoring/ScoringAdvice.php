@@ -11,7 +11,8 @@ use Ephemeron\Paper\Stock;
 
 /**
  * Which side of a piece the scores are pressed into, and whether both are. A score is pressed into what becomes the outside of the fold,
- * so that the ridge behind it lies inside (common practice, no published source): mountains with the letter side down, valleys with the letter side up.
+ * so that the ridge behind it lies inside (common practice, no published source): mountains with the letter side down, valleys with the
+ * letter side up.
  */
 final readonly class ScoringAdvice
 {
@@ -62,6 +63,7 @@ final readonly class ScoringAdvice
             $reasons[] = 'the folds run across the grain';
         }
 
-        return $reasons === [] ? '' : 'Score it on both sides, the second time lightly: '.implode(', ', $reasons).'. Ink the folds before anything is glued.';
+        return $reasons === [] ? '' : 'Score it on both sides, the second time lightly: '.implode(', ', $reasons).'. Ink the folds '
+            .'before anything is glued.';
     }
 }

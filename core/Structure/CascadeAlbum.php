@@ -42,11 +42,12 @@ use Ephemeron\Paper\StockRole;
  * A square cover that folds over itself, with a concertina in the middle. Source: common practice, no published source.
  *
  * The cover is a strip of c | s | c | s | c, c tall. Where that is longer than the sheet it is spliced from two equal blanks of
- * (3c + 2s + o) / 2 whose overlap o lies in the middle of the middle panel, never on a score. The concertina is m strips 3f × f scored at f and 2f; the first
- * panel of each is glued over the last of the strip before, so m strips have 2m + 1 panels; the first is glued onto the middle panel, which leaves
- * 2·(2m + 1) − 1 faces to be seen.
+ * (3c + 2s + o) / 2 whose overlap o lies in the middle of the middle panel, never on a score. The concertina is m strips 3f × f scored at
+ * f and 2f; the first panel of each is glued over the last of the strip before, so m strips have 2m + 1 panels; the first is glued onto
+ * the middle panel, which leaves 2·(2m + 1) − 1 faces to be seen.
  *
- * The left panel folds in first, the right one last: the outside of the right panel is the front cover, that of the middle one the back cover.
+ * The left panel folds in first, the right one last: the outside of the right panel is the front cover, that of the middle one the back
+ * cover.
  */
 final readonly class CascadeAlbum implements Structure
 {
@@ -78,11 +79,43 @@ final readonly class CascadeAlbum implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('panel', 'Cover panel', 'Side of the square cover.', Length::inches(2), Length::inches(10), Length::inches(4, 1, 4), Length::millimetres(110)),
-            Parameter::length('spine', 'Spines', 'Width of the two spines: room for the concertina and what is on it.', Length::inches(0, 1, 4), Length::inches(3), Length::inches(1), Length::millimetres(25)),
+            Parameter::length(
+                'panel',
+                'Cover panel',
+                'Side of the square cover.',
+                Length::inches(2),
+                Length::inches(10),
+                Length::inches(4, 1, 4),
+                Length::millimetres(110),
+            ),
+            Parameter::length(
+                'spine',
+                'Spines',
+                'Width of the two spines: room for the concertina and what is on it.',
+                Length::inches(0, 1, 4),
+                Length::inches(3),
+                Length::inches(1),
+                Length::millimetres(25),
+            ),
             Parameter::count('strips', 'Concertina strips', 'Each is three panels long; they overlap by one.', 1, 8, 3),
-            Parameter::length('fold', 'Concertina panel', 'Side of the square concertina panels.', Length::inches(1), Length::inches(9), Length::inches(4), Length::millimetres(100)),
-            Parameter::length('overlap', 'Splice', 'How far the two halves of the cover strip overlap where one sheet is too short: the width of the tape.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
+            Parameter::length(
+                'fold',
+                'Concertina panel',
+                'Side of the square concertina panels.',
+                Length::inches(1),
+                Length::inches(9),
+                Length::inches(4),
+                Length::millimetres(100),
+            ),
+            Parameter::length(
+                'overlap',
+                'Splice',
+                'How far the two halves of the cover strip overlap where one sheet is too short: the width of the tape.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
         ];
     }
 
@@ -120,7 +153,12 @@ final readonly class CascadeAlbum implements Structure
         $card = $brief->stock(StockRole::StructureCard)->caliper;
         $panels = 2 * $brief->values->count('strips') + 1;
         $draft->add(new Bare($card->times(3 + $panels)));
-        $faces = array_values(array_filter(array_map(strval(...), array_keys($draft->faces())), static fn (string $face): bool => ! str_starts_with($face, 'spine') && ! str_ends_with($face, 'cover')));
+        $faces = array_values(
+            array_filter(
+                array_map(strval(...), array_keys($draft->faces())),
+                static fn (string $face): bool => ! str_starts_with($face, 'spine') && ! str_ends_with($face, 'cover'),
+            ),
+        );
         $draft->add(new Gusset('the spines', $brief->values->length('spine'), $card->times($panels), $faces, 'spine', 1));
 
         return $draft;
@@ -133,13 +171,35 @@ final readonly class CascadeAlbum implements Structure
         $notation = $brief->notation;
         $panel = $values->length('panel');
         $spine = $values->length('spine');
-        $whole = PanelGrid::columns(['left' => $panel, 'spine-1' => $spine, 'middle' => $panel, 'spine-2' => $spine, 'right' => $panel], $panel);
+        $whole = PanelGrid::columns(
+            ['left' => $panel, 'spine-1' => $spine, 'middle' => $panel, 'spine-2' => $spine, 'right' => $panel],
+            $panel,
+        );
         $sheet = $brief->stock(StockRole::StructureCard)->sheet->longSide();
         $draft->add(new Reason('panel', "cover strip {$whole->inWords($notation)}"));
         if ($sheet->isAtLeast($whole->size()->width)) {
-            $draft->part(new Part('cover', 'Cover strip', 'Cover', $whole->size(), StockRole::StructureCard, 1, $whole->creases(), panels: $whole->panels(), places: ['cover'], why: "Three panels and two spines: {$whole->inWords($notation)}."));
+            $draft->part(
+                new Part(
+                    'cover',
+                    'Cover strip',
+                    'Cover',
+                    $whole->size(),
+                    StockRole::StructureCard,
+                    1,
+                    $whole->creases(),
+                    panels: $whole->panels(),
+                    places: ['cover'],
+                    why: "Three panels and two spines: {$whole->inWords($notation)}.",
+                ),
+            );
 
-            return ['left' => self::inside('cover', 'left'), 'spine-1' => self::inside('cover', 'spine-1'), 'middle' => self::inside('cover', 'middle'), 'spine-2' => self::inside('cover', 'spine-2'), 'right' => self::inside('cover', 'right')];
+            return [
+                'left' => self::inside('cover', 'left'),
+                'spine-1' => self::inside('cover', 'spine-1'),
+                'middle' => self::inside('cover', 'middle'),
+                'spine-2' => self::inside('cover', 'spine-2'),
+                'right' => self::inside('cover', 'right'),
+            ];
         }
         $overlap = $values->length('overlap');
         $rest = $panel->plus($overlap)->half();
@@ -160,21 +220,47 @@ final readonly class CascadeAlbum implements Structure
                 glueZones: [new GlueZone($tape, $side === 'left' ? Side::A : Side::B, Adhesive::Tape)],
                 panels: $grid->panels(),
                 places: ['cover'],
-                why: sprintf('The strip is %s and the sheet %s: two halves, each (%s + %s) ÷ 2.', $notation->text($whole->size()->width), $notation->text($sheet), $notation->number($whole->size()->width), $notation->text($overlap)),
+                why: sprintf(
+                    'The strip is %s and the sheet %s: two halves, each (%s + %s) ÷ 2.',
+                    $notation->text($whole->size()->width),
+                    $notation->text($sheet),
+                    $notation->number($whole->size()->width),
+                    $notation->text($overlap),
+                ),
             ));
         }
-        $draft->add(new Joint(new PanelRef('cover-right', 'middle', Side::B), new PanelRef('cover-left', 'middle', Side::A), $halves['left']->area('middle')->strip(Edge::Right, $overlap), Adhesive::Tape, Layer::Structure, 'splice', isLap: true));
+        $draft->add(
+            new Joint(
+                new PanelRef('cover-right', 'middle', Side::B),
+                new PanelRef('cover-left', 'middle', Side::A),
+                $halves['left']->area('middle')->strip(Edge::Right, $overlap),
+                Adhesive::Tape,
+                Layer::Structure,
+                'splice',
+                isLap: true,
+            ),
+        );
         $draft->task(new Task(
             'splice',
             Phase::Assemble,
             'Splice the cover strip',
-            sprintf('Tape the two halves together, %s over each other. The splice lies in the middle of the middle panel, away from the scores; the concertina hides it.', $notation->text($overlap)),
+            sprintf(
+                'Tape the two halves together, %s over each other. The splice lies in the middle of the middle panel, away from the '
+                    .'scores; the concertina hides it.',
+                $notation->text($overlap),
+            ),
             'Cover',
             Adhesive::Tape,
             ['cover-left', 'cover-right'],
         ));
 
-        return ['left' => self::inside('cover-left', 'cover'), 'spine-1' => self::inside('cover-left', 'spine'), 'middle' => self::inside('cover-left', 'middle'), 'spine-2' => self::inside('cover-right', 'spine'), 'right' => self::inside('cover-right', 'cover')];
+        return [
+            'left' => self::inside('cover-left', 'cover'),
+            'spine-1' => self::inside('cover-left', 'spine'),
+            'middle' => self::inside('cover-left', 'middle'),
+            'spine-2' => self::inside('cover-right', 'spine'),
+            'right' => self::inside('cover-right', 'cover'),
+        ];
     }
 
     private function layOutConcertina(Draft $draft, Brief $brief): void
@@ -196,18 +282,43 @@ final readonly class CascadeAlbum implements Structure
             why: "Three panels: {$grid->inWords($brief->notation)}.",
         ));
         $panels = 2 * $strips + 1;
-        $draft->add(new Reason('strips', sprintf('panels 2 × %d + 1 = %d, faces to be seen 2 × %d − 1 = %d: that many small mats', $strips, $panels, $panels, 2 * $panels - 1)));
+        $draft->add(
+            new Reason(
+                'strips',
+                sprintf(
+                    'panels 2 × %d + 1 = %d, faces to be seen 2 × %d − 1 = %d: that many small mats',
+                    $strips,
+                    $panels,
+                    $panels,
+                    2 * $panels - 1,
+                ),
+            ),
+        );
         if ($strips > 1) {
             $draft->task(new Task(
                 'join-concertina',
                 Phase::Assemble,
                 'Join the concertina',
-                sprintf('Glue the first panel of each strip over the last panel of the strip before, edges level: %d panels in a row. They fold back and forth all the way.', $panels),
+                sprintf(
+                    'Glue the first panel of each strip over the last panel of the strip before, edges level: %d panels in a row. They '
+                        .'fold back and forth all the way.',
+                    $panels,
+                ),
                 'Concertina',
                 Adhesive::WetGlue,
                 ['concertina'],
             ));
-            $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), new PanelRef('concertina', 'third', Side::A), Rectangle::whole(new Size($fold, $fold)), Adhesive::WetGlue, Layer::Structure, 'join-concertina', isLap: true));
+            $draft->add(
+                new Joint(
+                    new PanelRef('concertina', 'first', Side::B),
+                    new PanelRef('concertina', 'third', Side::A),
+                    Rectangle::whole(new Size($fold, $fold)),
+                    Adhesive::WetGlue,
+                    Layer::Structure,
+                    'join-concertina',
+                    isLap: true,
+                ),
+            );
         }
     }
 
@@ -234,12 +345,24 @@ final readonly class CascadeAlbum implements Structure
         $draft->add(new Opening($leftOutside->key, $right->key));
 
         $area = Rectangle::centred($concertina[0]->size, $panel);
-        $draft->add(new Joint(new PanelRef('concertina', 'first', Side::B), $middle->paper, $area, Adhesive::WetGlue, Layer::Structure, 'hang-concertina', 'middle', depth: Depth::OnMat));
+        $draft->add(
+            new Joint(
+                new PanelRef('concertina', 'first', Side::B),
+                $middle->paper,
+                $area,
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'hang-concertina',
+                'middle',
+                depth: Depth::OnMat,
+            ),
+        );
         $draft->task(new Task(
             'hang-concertina',
             Phase::Pocket,
             'Glue the concertina into the cover',
-            'Its first panel onto the matted middle panel, an even border all round, its loose end to the right. Fold it up and close the cover once before the glue sets.',
+            'Its first panel onto the matted middle panel, an even border all round, its loose end to the right. Fold it up and close '
+                .'the cover once before the glue sets.',
             'Concertina',
             Adhesive::WetGlue,
             ['concertina'],
@@ -247,8 +370,28 @@ final readonly class CascadeAlbum implements Structure
             face: 'middle',
         ));
         $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-        $draft->add(Pose::row(Pose::OPENED, 'Opened, inside', Seen::face($left), Seen::face($spines[3]), Seen::face($middle), Seen::face($spines[1]), Seen::face($right)));
-        $draft->add(Pose::row('outside', 'Opened, outside', Seen::face($front), Seen::face($spines[0]), Seen::face($back), Seen::face($spines[2]), Seen::face($leftOutside)));
+        $draft->add(
+            Pose::row(
+                Pose::OPENED,
+                'Opened, inside',
+                Seen::face($left),
+                Seen::face($spines[3]),
+                Seen::face($middle),
+                Seen::face($spines[1]),
+                Seen::face($right),
+            ),
+        );
+        $draft->add(
+            Pose::row(
+                'outside',
+                'Opened, outside',
+                Seen::face($front),
+                Seen::face($spines[0]),
+                Seen::face($back),
+                Seen::face($spines[2]),
+                Seen::face($leftOutside),
+            ),
+        );
     }
 
     /**
@@ -265,7 +408,13 @@ final readonly class CascadeAlbum implements Structure
             // Valleys lie after odd panels, so an even panel is first met on side A, an odd one on side B.
             foreach ($panel % 2 === 0 ? [Side::A, Side::B] : [Side::B, Side::A] as $turn => $side) {
                 $number = count($faces) + 1;
-                $faces[] = $reading->named("concertina-{$number}", "Concertina {$number}", $size, $this->concertinaPaper($panel, $panels, $side), $turn === 0 ? Edge::Left : Edge::Right);
+                $faces[] = $reading->named(
+                    "concertina-{$number}",
+                    "Concertina {$number}",
+                    $size,
+                    $this->concertinaPaper($panel, $panels, $side),
+                    $turn === 0 ? Edge::Left : Edge::Right,
+                );
                 if ($turn === 0) {
                     $draft->add(new Opening('concertina-'.($number - 1), "concertina-{$number}"));
                 }

@@ -34,14 +34,26 @@ final readonly class CasedBook
         $spineSize = $this->draft->sizeOf(BoardCase::SPINE);
         $opposite = $this->spineAt->opposite();
         $front = $this->reading->frontCover($board, new PanelRef(BoardCase::BOARD, 'whole', Side::A), hinge: $this->spineAt);
-        $left = $this->reading->named('inside-front', 'Inside the front cover', $board, new PanelRef(BoardCase::BOARD, 'whole', Side::B), $opposite);
+        $left = $this->reading->named(
+            'inside-front',
+            'Inside the front cover',
+            $board,
+            new PanelRef(BoardCase::BOARD, 'whole', Side::B),
+            $opposite,
+        );
         $inside = $left;
         $pages = [];
         foreach ($leaves as [$recto, $verso]) {
             $pages[] = $this->leaf($page, $recto, $verso, $left);
             $left = end($pages)[1];
         }
-        $last = $this->reading->named('inside-back', 'Inside the back cover', $board, new PanelRef(BoardCase::BOARD, 'whole', Side::B), $this->spineAt);
+        $last = $this->reading->named(
+            'inside-back',
+            'Inside the back cover',
+            $board,
+            new PanelRef(BoardCase::BOARD, 'whole', Side::B),
+            $this->spineAt,
+        );
         $this->draft->add(new Opening($left->key, $last->key));
         $this->reading->backCover($board, new PanelRef(BoardCase::BOARD, 'whole', Side::A), hinge: $opposite);
         $bare = Seen::bare($spine, $this->spineAt === Edge::Left ? $spineSize : $spineSize->turned());

@@ -52,13 +52,14 @@ use Ephemeron\Paper\StockRole;
 /**
  * A pad of double-sided square sheets as a coil-bound book with pockets. Source: common practice, no published source.
  *
- * A sheet S × S is scored at the turn-up t and, turned, in the middle: a doubled leaf S/2 × (S − t) with a pocket at the foot of both its faces (8 and 2: 4 × 6). With the fold at the
- * fore-edge the leaf is open at the head; with the fold at the coil, at the fore-edge. A slit in the middle of the turn-up lets it fold cleanly. Plain cards and
- * vellum of the leaf's size come between, so that no two patterned leaves touch: n leaves want n − 1 of them at the least.
+ * A sheet S × S is scored at the turn-up t and, turned, in the middle: a doubled leaf S/2 × (S − t) with a pocket at the foot of both its
+ * faces (8 and 2: 4 × 6). With the fold at the fore-edge the leaf is open at the head; with the fold at the coil, at the fore-edge. A slit
+ * in the middle of the turn-up lets it fold cleanly. Plain cards and vellum of the leaf's size come between, so that no two patterned
+ * leaves touch: n leaves want n − 1 of them at the least.
  *
- * Boards are a quarter larger than the leaf on each edge, and ¾ wider for the coil: 4 + ½ + ¾ = 5¼, 6 + ½ = 6½; the spine is the coil and ½ (1 → 1½).
- * Covering: one sheet cut in half covers most of one board each, plain card the rest and the spine, a thin strip the joint. The coil is cut to the holes of the
- * leaf's edge: ⌊height ÷ pitch⌋. Small tools take coils up to ⅝ in; a larger one is closed by hand.
+ * Boards are a quarter larger than the leaf on each edge, and ¾ wider for the coil: 4 + ½ + ¾ = 5¼, 6 + ½ = 6½; the spine is the coil and
+ * ½ (1 → 1½). Covering: one sheet cut in half covers most of one board each, plain card the rest and the spine, a thin strip the joint.
+ * The coil is cut to the holes of the leaf's edge: ⌊height ÷ pitch⌋. Small tools take coils up to ⅝ in; a larger one is closed by hand.
  */
 final readonly class CoilAlbum implements Structure
 {
@@ -90,18 +91,79 @@ final readonly class CoilAlbum implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('sheet', 'Sheet', 'Side of the square sheets of the pad.', Length::inches(6), Length::inches(12), Length::inches(8), Length::millimetres(200)),
-            Parameter::length('turn-up', 'Turn-up', 'The part folded up as pockets.', Length::inches(1), Length::inches(5), Length::inches(2), Length::millimetres(50)),
+            Parameter::length(
+                'sheet',
+                'Sheet',
+                'Side of the square sheets of the pad.',
+                Length::inches(6),
+                Length::inches(12),
+                Length::inches(8),
+                Length::millimetres(200),
+            ),
+            Parameter::length(
+                'turn-up',
+                'Turn-up',
+                'The part folded up as pockets.',
+                Length::inches(1),
+                Length::inches(5),
+                Length::inches(2),
+                Length::millimetres(50),
+            ),
             Parameter::count('leaves', 'Folded leaves', 'Each is one sheet of the pad.', 1, 24, 6),
-            Parameter::choice('opens', 'Leaves open at', 'With the fold at the fore-edge a leaf is open at the head; with the fold at the coil, at the fore-edge.', ['top' => 'the head', 'side' => 'the fore-edge'], 'top'),
-            Parameter::count('single', 'Single leaves', 'Sheets trimmed to the leaf’s size instead; their strips are kept for cutting out.', 0, 12, 0),
+            Parameter::choice(
+                'opens',
+                'Leaves open at',
+                'With the fold at the fore-edge a leaf is open at the head; with the fold at the coil, at the fore-edge.',
+                ['top' => 'the head', 'side' => 'the fore-edge'],
+                'top',
+            ),
+            Parameter::count(
+                'single',
+                'Single leaves',
+                'Sheets trimmed to the leaf’s size instead; their strips are kept for cutting out.',
+                0,
+                12,
+                0,
+            ),
             Parameter::count('cards', 'Plain card leaves', 'Between the patterned ones.', 0, 24, 3),
             Parameter::count('vellum', 'Vellum or acetate leaves', 'Between the patterned ones.', 0, 24, 2),
             Parameter::count('cut-outs', 'Sheets for cut-outs', 'Kept whole for motifs.', 0, 6, 1),
-            Parameter::length('coil', 'Coil', 'Its diameter.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(1), Length::millimetres(25)),
-            Parameter::length('pitch', 'Pitch of the holes', 'From hole to hole on your tool.', Length::inches(0, 1, 8), Length::inches(0, 3, 4), Length::inches(0, 1, 4), Length::millimetres(6)),
-            Parameter::length('tool', 'Largest coil of the tool', 'A larger one is closed by hand.', Length::inches(0, 1, 4), Length::inches(2), Length::inches(0, 5, 8), Length::millimetres(16)),
-            Parameter::length('notch', 'Thumb notch', 'At the opening of each leaf.', Length::inches(0, 1, 2), Length::inches(2), (new Allowances(Unit::Inch))->notch(), (new Allowances(Unit::Centimetre))->notch()),
+            Parameter::length(
+                'coil',
+                'Coil',
+                'Its diameter.',
+                Length::inches(0, 1, 4),
+                Length::inches(2),
+                Length::inches(1),
+                Length::millimetres(25),
+            ),
+            Parameter::length(
+                'pitch',
+                'Pitch of the holes',
+                'From hole to hole on your tool.',
+                Length::inches(0, 1, 8),
+                Length::inches(0, 3, 4),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
+            Parameter::length(
+                'tool',
+                'Largest coil of the tool',
+                'A larger one is closed by hand.',
+                Length::inches(0, 1, 4),
+                Length::inches(2),
+                Length::inches(0, 5, 8),
+                Length::millimetres(16),
+            ),
+            Parameter::length(
+                'notch',
+                'Thumb notch',
+                'At the opening of each leaf.',
+                Length::inches(0, 1, 2),
+                Length::inches(2),
+                (new Allowances(Unit::Inch))->notch(),
+                (new Allowances(Unit::Centimetre))->notch(),
+            ),
         ];
     }
 
@@ -115,8 +177,14 @@ final readonly class CoilAlbum implements Structure
         $half = $values->length('sheet')->half();
 
         return array_filter([
-            'turn-up' => $values->length('turn-up')->times(2)->isAtLeast($values->length('sheet')) ? sprintf('The turn-up must be less than half the sheet, %s.', $notation->text($half)) : null,
-            'notch' => $values->length('notch')->isAtLeast($half) ? sprintf('The notch must be smaller than the leaf is wide, %s.', $notation->text($half)) : null,
+            'turn-up' => $values->length('turn-up')->times(2)->isAtLeast($values->length('sheet')) ? sprintf(
+                'The turn-up must be less than half the sheet, %s.',
+                $notation->text($half),
+            ) : null,
+            'notch' => $values->length('notch')->isAtLeast($half) ? sprintf(
+                'The notch must be smaller than the leaf is wide, %s.',
+                $notation->text($half),
+            ) : null,
         ]);
     }
 
@@ -141,7 +209,10 @@ final readonly class CoilAlbum implements Structure
         $this->addLeaves($draft, $brief, $leaf);
         $this->addCase($draft, $brief, $leaf, $allow);
         $order = $this->order($values);
-        $pages = (new CasedBook($draft, new ReadingOrder($draft)))->addFaces($leaf, array_map(fn (string $kind): array => $this->sides($kind, $values), $order));
+        $pages = (new CasedBook($draft, new ReadingOrder($draft)))->addFaces(
+            $leaf,
+            array_map(fn (string $kind): array => $this->sides($kind, $values), $order),
+        );
         foreach ($order as $index => $kind) {
             if ($kind === 'leaf') {
                 $this->addPockets($draft, $values, $leaf, $pages[$index], $index + 1);
@@ -156,7 +227,10 @@ final readonly class CoilAlbum implements Structure
     {
         $values = $brief->values;
         $turnUp = $values->length('turn-up');
-        $grid = new PanelGrid(['left' => $leaf->width, 'right' => $values->length('sheet')->minus($leaf->width)], ['leaf' => $leaf->height, 'turn-up' => $turnUp]);
+        $grid = new PanelGrid(
+            ['left' => $leaf->width, 'right' => $values->length('sheet')->minus($leaf->width)],
+            ['leaf' => $leaf->height, 'turn-up' => $turnUp],
+        );
         $foot = $grid->size()->height;
         $opens = $values->choice('opens') === 'top' ? Edge::Top : Edge::Left;
         $leaves = $values->count('leaves');
@@ -170,7 +244,10 @@ final readonly class CoilAlbum implements Structure
             creases: [...$grid->creases(Fold::Valley, ['left' => Fold::Mountain])],
             slits: [new Slit(new Segment(new Point($leaf->width, $leaf->height), new Point($leaf->width, $foot)))],
             notches: [new Notch($grid->area('left', 'leaf')->middleOf($opens), $opens, $values->length('notch'))],
-            glueZones: [new GlueZone($grid->area('left', 'turn-up')->strip(Edge::Left, Pouch::glueLoss()), Side::A, Adhesive::WetGlue), new GlueZone($grid->area('right', 'turn-up')->strip(Edge::Right, Pouch::glueLoss()), Side::A, Adhesive::WetGlue)],
+            glueZones: [
+                new GlueZone($grid->area('left', 'turn-up')->strip(Edge::Left, Pouch::glueLoss()), Side::A, Adhesive::WetGlue),
+                new GlueZone($grid->area('right', 'turn-up')->strip(Edge::Right, Pouch::glueLoss()), Side::A, Adhesive::WetGlue),
+            ],
             panels: $grid->panels(),
             places: array_map(static fn (int $number): string => "leaf {$number}", range(1, $leaves)),
             why: "The sheet: {$grid->inWords($brief->notation)}.",
@@ -186,13 +263,66 @@ final readonly class CoilAlbum implements Structure
             }
         }
         if ($values->count('cut-outs') > 0) {
-            $draft->task(new Task('keep-cut-outs', Phase::Fill, 'Keep the sheets for cut-outs', 'Cut round the motifs when the leaves are decorated.', 'Cut-outs', parts: ['cut-outs'], caution: Caution::Knife, acts: [Handling::setAside('cut-outs')]));
+            $draft->task(
+                new Task(
+                    'keep-cut-outs',
+                    Phase::Fill,
+                    'Keep the sheets for cut-outs',
+                    'Cut round the motifs when the leaves are decorated.',
+                    'Cut-outs',
+                    parts: ['cut-outs'],
+                    caution: Caution::Knife,
+                    acts: [Handling::setAside('cut-outs')],
+                ),
+            );
             $whole = new Size($values->length('sheet'), $values->length('sheet'));
-            $draft->part(new Part('cut-outs', 'Sheet for cut-outs', 'Cut-outs', $whole, StockRole::BookSheet, $values->count('cut-outs'), upright: false, why: 'A whole sheet, kept for its motifs.'));
+            $draft->part(
+                new Part(
+                    'cut-outs',
+                    'Sheet for cut-outs',
+                    'Cut-outs',
+                    $whole,
+                    StockRole::BookSheet,
+                    $values->count('cut-outs'),
+                    upright: false,
+                    why: 'A whole sheet, kept for its motifs.',
+                ),
+            );
         }
-        $draft->add(new Reason('turn-up', sprintf('leaf %s ÷ 2 × (%s − %s) = %s', $brief->notation->number($values->length('sheet')), $brief->notation->number($values->length('sheet')), $brief->notation->number($turnUp), $brief->notation->size($leaf))));
-        $draft->task(new Task('fold-leaves', Phase::Fold, 'Fold the leaves', 'Turn the turn-up outwards first, then fold the sheet in half, the turn-ups outside: the slit lets it fold cleanly.', 'Leaves', parts: ['leaf'], acts: [new FoldPart('leaf')]));
-        $draft->task(new Task('glue-turn-ups', Phase::Assemble, 'Glue the turn-ups', $values->choice('opens') === 'top' ? 'The fold closes the fore-edge. The leaf itself stays open at the head.' : 'The fold closes the spine side. The leaf itself stays open at the fore-edge.', 'Leaves', Adhesive::WetGlue, ['leaf']));
+        $draft->add(
+            new Reason(
+                'turn-up',
+                sprintf(
+                    'leaf %s ÷ 2 × (%s − %s) = %s',
+                    $brief->notation->number($values->length('sheet')),
+                    $brief->notation->number($values->length('sheet')),
+                    $brief->notation->number($turnUp),
+                    $brief->notation->size($leaf),
+                ),
+            ),
+        );
+        $draft->task(
+            new Task(
+                'fold-leaves',
+                Phase::Fold,
+                'Fold the leaves',
+                'Turn the turn-up outwards first, then fold the sheet in half, the turn-ups outside: the slit lets it fold cleanly.',
+                'Leaves',
+                parts: ['leaf'],
+                acts: [new FoldPart('leaf')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'glue-turn-ups',
+                Phase::Assemble,
+                'Glue the turn-ups',
+                $values->choice('opens') === 'top' ? 'The fold closes the fore-edge. The leaf itself stays open at the head.' : 'The fold closes the spine side. The leaf itself stays open at the fore-edge.',
+                'Leaves',
+                Adhesive::WetGlue,
+                ['leaf'],
+            ),
+        );
     }
 
     private function addCase(Draft $draft, Brief $brief, Size $leaf, Allowances $allow): void
@@ -205,17 +335,94 @@ final readonly class CoilAlbum implements Structure
         $turnIn = $allow->either(Length::inches(0, 3, 4), Length::millimetres(20));
         $half = new Size($brief->values->length('sheet')->half(), $brief->values->length('sheet'));
         $rest = Length::longest($board->width->plus($allow->tab())->minus($half->width), $edge)->plus($edge);
-        (new BoardCase($board, $spine, $gap, null, null, "The leaf, {$brief->notation->text($edge)} on each edge, and {$brief->notation->text($forCoil)} for the coil.", 'The coil and a little.'))->addTo($draft, $brief->notation);
-        $draft->part(new Part('cover-half', 'Cover half', 'Case', $half, StockRole::BookSheet, 2, places: ['front', 'back'], why: 'One sheet of the pad cut in half: it covers most of one board each.'));
+        (new BoardCase(
+            $board,
+            $spine,
+            $gap,
+            null,
+            null,
+            "The leaf, {$brief->notation->text($edge)} on each edge, and {$brief->notation->text($forCoil)} for the coil.",
+            'The coil and a little.',
+        ))->addTo($draft, $brief->notation);
+        $draft->part(
+            new Part(
+                'cover-half',
+                'Cover half',
+                'Case',
+                $half,
+                StockRole::BookSheet,
+                2,
+                places: ['front', 'back'],
+                why: 'One sheet of the pad cut in half: it covers most of one board each.',
+            ),
+        );
         $joint = new Size($spine->plus($gap->times(2), $rest->times(2)), $board->height->plus($turnIn->times(2)));
-        $draft->part(new Part('cover-joint', 'Cover joint, plain', 'Case', $joint, StockRole::SecondCard, upright: false, places: ['spine'], why: 'The spine, both gaps, what the halves leave of the boards, and an overlap; turn-ins at head and foot.'));
-        $draft->part(new Part('cover-strip', 'Thin strip over the joint', 'Case', new Size($allow->tab(), $board->height), StockRole::CoverPaper, 2, upright: false, places: ['front', 'back'], why: 'Covers the edge where the two papers meet.'));
-        $join = fn (string $from, string $onto, Size $size): Joint => new Joint(new PanelRef($from, 'whole', Side::B), new PanelRef($onto, 'whole', Side::A), Rectangle::whole($size), Adhesive::WetGlue, Layer::Cover, 'cover-case', isLap: true);
+        $draft->part(
+            new Part(
+                'cover-joint',
+                'Cover joint, plain',
+                'Case',
+                $joint,
+                StockRole::SecondCard,
+                upright: false,
+                places: ['spine'],
+                why: 'The spine, both gaps, what the halves leave of the boards, and an overlap; turn-ins at head and foot.',
+            ),
+        );
+        $draft->part(
+            new Part(
+                'cover-strip',
+                'Thin strip over the joint',
+                'Case',
+                new Size($allow->tab(), $board->height),
+                StockRole::CoverPaper,
+                2,
+                upright: false,
+                places: ['front', 'back'],
+                why: 'Covers the edge where the two papers meet.',
+            ),
+        );
+        $join = fn (string $from, string $onto, Size $size): Joint => new Joint(
+            new PanelRef($from, 'whole', Side::B),
+            new PanelRef($onto, 'whole', Side::A),
+            Rectangle::whole($size),
+            Adhesive::WetGlue,
+            Layer::Cover,
+            'cover-case',
+            isLap: true,
+        );
         $draft->add($join('cover-joint', BoardCase::SPINE, $joint));
         $draft->add($join('cover-half', BoardCase::BOARD, $board));
         $draft->add($join('cover-strip', 'cover-half', new Size($allow->tab(), $board->height)));
-        $draft->task(new Task('cover-case', Phase::Assemble, 'Cover the case', sprintf('Board, spine board, board in a row on the back of the plain card, heads level, %s between them; work the card into both gaps. Then the halves over the boards, turned in at three edges, corners folded neatly; the thin strips over the joints last. Press under a weight.', $brief->notation->text($gap)), 'Case', Adhesive::WetGlue, ['cover-joint', 'cover-half', 'cover-strip', BoardCase::BOARD, BoardCase::SPINE], caution: Caution::Knife, acts: [Handling::turnIn('cover-half'), Handling::press(60, 'cover-joint', 'cover-half')]));
-        $draft->add(new Reason('coil', sprintf('spine %s + %s = %s', $brief->notation->number($brief->values->length('coil')), $brief->notation->number($allow->tab()), $brief->notation->text($spine))));
+        $draft->task(
+            new Task(
+                'cover-case',
+                Phase::Assemble,
+                'Cover the case',
+                sprintf(
+                    'Board, spine board, board in a row on the back of the plain card, heads level, %s between them; work the card into '
+                        .'both gaps. Then the halves over the boards, turned in at three edges, corners folded neatly; the thin strips '
+                        .'over the joints last. Press under a weight.',
+                    $brief->notation->text($gap),
+                ),
+                'Case',
+                Adhesive::WetGlue,
+                ['cover-joint', 'cover-half', 'cover-strip', BoardCase::BOARD, BoardCase::SPINE],
+                caution: Caution::Knife,
+                acts: [Handling::turnIn('cover-half'), Handling::press(60, 'cover-joint', 'cover-half')],
+            ),
+        );
+        $draft->add(
+            new Reason(
+                'coil',
+                sprintf(
+                    'spine %s + %s = %s',
+                    $brief->notation->number($brief->values->length('coil')),
+                    $brief->notation->number($allow->tab()),
+                    $brief->notation->text($spine),
+                ),
+            ),
+        );
     }
 
     /** @param array{Face, Face} $faces */
@@ -225,9 +432,29 @@ final readonly class CoilAlbum implements Structure
         $isTop = $values->choice('opens') === 'top';
         foreach ($faces as $index => $face) {
             $spine = $index === 0 ? Edge::Left : Edge::Right;
-            (new PocketFront('Turn-up pocket', new PanelRef('leaf', str_replace('-leaf', '-turn-up', $face->paper->panel), Side::B), $area, [$isTop ? $spine : $spine->opposite()], Edge::Top, 'glue-turn-ups', takesMat: false))->on($draft, $face);
+            (new PocketFront(
+                'Turn-up pocket',
+                new PanelRef('leaf', str_replace('-leaf', '-turn-up', $face->paper->panel), Side::B),
+                $area,
+                [$isTop ? $spine : $spine->opposite()],
+                Edge::Top,
+                'glue-turn-ups',
+                takesMat: false,
+            ))->on($draft, $face);
         }
-        $draft->add(new Pouch("leaf-{$number}-inside", "Leaf {$number}, between its halves", $faces[0]->key, $leaf, $isTop ? [Edge::Left] : [], $isTop ? Edge::Top : Edge::Right, $isTop ? $leaf->height : $leaf->width, front: $faces[0]->paper, behind: new PanelRef('leaf', $faces[1]->paper->panel, Side::B)));
+        $draft->add(
+            new Pouch(
+                "leaf-{$number}-inside",
+                "Leaf {$number}, between its halves",
+                $faces[0]->key,
+                $leaf,
+                $isTop ? [Edge::Left] : [],
+                $isTop ? Edge::Top : Edge::Right,
+                $isTop ? $leaf->height : $leaf->width,
+                front: $faces[0]->paper,
+                behind: new PanelRef('leaf', $faces[1]->paper->panel, Side::B),
+            ),
+        );
     }
 
     /**
@@ -259,12 +486,72 @@ final readonly class CoilAlbum implements Structure
             });
         }
         $draft->add(new Bare($bare->plus($brief->stock(StockRole::Board)->caliper->times(2))));
-        $draft->add(new Gusset('the coil', $values->length('coil')->minus($allow->fine()), $bare, $draft->pageKeys(), 'coil', 1, Length::zero()->minus($allow->fine())));
-        $draft->add(new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil));
-        $draft->add(new Reason('pitch', sprintf('%s at a pitch of %s, a hole’s breadth left at both ends: %d holes, the coil is cut to them', $brief->notation->number($leaf->height), $brief->notation->number($values->length('pitch')), $holes)));
-        $draft->task(new Task('gather', Phase::DryFit, 'Lay the leaves in order', 'No two patterned leaves together where it can be: '.implode(', ', $order).'.', 'Leaves', parts: ['leaf'], after: ['glue-turn-ups'], acts: [Handling::dryFit(...$punched)]));
-        $draft->task(new Task('punch', Phase::Finish, 'Punch the binding edge', "{$holes} holes along the edge opposite the fold, or along its fold where the leaf opens at the fore-edge: the stop set once and the same for all, each leaf the right way up. At both ends at least the breadth of a hole stays.", 'Binding', parts: ['leaf'], after: ['gather'], caution: Caution::Needle, acts: [new Pierce($punched, $holes, 'along the binding edge')]));
-        $draft->task(new Task('coil', Phase::Finish, 'Wind the coil in', "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right way up.", 'Binding', Adhesive::WetGlue, ['leaf'], ['cover-case'], binds: true, acts: [new Thread('the coil', $punched)]));
+        $draft->add(
+            new Gusset(
+                'the coil',
+                $values->length('coil')->minus($allow->fine()),
+                $bare,
+                $draft->pageKeys(),
+                'coil',
+                1,
+                Length::zero()->minus($allow->fine()),
+            ),
+        );
+        $draft->add(
+            new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil),
+        );
+        $draft->add(
+            new Reason(
+                'pitch',
+                sprintf(
+                    '%s at a pitch of %s, a hole’s breadth left at both ends: %d holes, the coil is cut to them',
+                    $brief->notation->number($leaf->height),
+                    $brief->notation->number($values->length('pitch')),
+                    $holes,
+                ),
+            ),
+        );
+        $draft->task(
+            new Task(
+                'gather',
+                Phase::DryFit,
+                'Lay the leaves in order',
+                'No two patterned leaves together where it can be: '.implode(', ', $order).'.',
+                'Leaves',
+                parts: ['leaf'],
+                after: ['glue-turn-ups'],
+                acts: [Handling::dryFit(...$punched)],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'punch',
+                Phase::Finish,
+                'Punch the binding edge',
+                "{$holes} holes along the edge opposite the fold, or along its fold where the leaf opens at the fore-edge: the stop set "
+                    .'once and the same for all, each leaf the right way up. At both ends at least the breadth of a hole stays.',
+                'Binding',
+                parts: ['leaf'],
+                after: ['gather'],
+                caution: Caution::Needle,
+                acts: [new Pierce($punched, $holes, 'along the binding edge')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'coil',
+                Phase::Finish,
+                'Wind the coil in',
+                "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right "
+                    .'way up.',
+                'Binding',
+                Adhesive::WetGlue,
+                ['leaf'],
+                ['cover-case'],
+                binds: true,
+                acts: [new Thread('the coil', $punched)],
+            ),
+        );
         $this->remark($draft, $brief);
     }
 
@@ -273,12 +560,35 @@ final readonly class CoilAlbum implements Structure
         $values = $brief->values;
         $text = $brief->notation->text(...);
         if ($values->length('coil')->isMoreThan($values->length('tool'))) {
-            $draft->add(new Remark(Remark::NOTE, 'coil-too-large-for-tool', sprintf('A coil of %s does not go into the tool, which takes %s: close it by hand.', $text($values->length('coil')), $text($values->length('tool')))));
+            $draft->add(
+                new Remark(
+                    Remark::NOTE,
+                    'coil-too-large-for-tool',
+                    sprintf(
+                        'A coil of %s does not go into the tool, which takes %s: close it by hand.',
+                        $text($values->length('coil')),
+                        $text($values->length('tool')),
+                    ),
+                ),
+            );
         }
         $patterned = $values->count('leaves') + $values->count('single');
         $between = $values->count('cards') + $values->count('vellum');
         if ($between < $patterned - 1) {
-            $draft->add(new Remark(Remark::WATCH, 'patterns-together', sprintf('%d patterned leaves want %d plain ones between them; there are %d. Some patterned leaves will lie together.', $patterned, $patterned - 1, $between), mend: sprintf('Take %d card leaves', $patterned - 1 - $values->count('vellum')), changes: ['parameters.cards' => min(24, $patterned - 1 - $values->count('vellum'))]));
+            $draft->add(
+                new Remark(
+                    Remark::WATCH,
+                    'patterns-together',
+                    sprintf(
+                        '%d patterned leaves want %d plain ones between them; there are %d. Some patterned leaves will lie together.',
+                        $patterned,
+                        $patterned - 1,
+                        $between,
+                    ),
+                    mend: sprintf('Take %d card leaves', $patterned - 1 - $values->count('vellum')),
+                    changes: ['parameters.cards' => min(24, $patterned - 1 - $values->count('vellum'))],
+                ),
+            );
         }
     }
 

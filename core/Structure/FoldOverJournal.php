@@ -50,12 +50,14 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * A hard case for sewn signatures whose cover folds over the fore-edge and closes on the front with magnets. Source: common practice, no published source.
+ * A hard case for sewn signatures whose cover folds over the fore-edge and closes on the front with magnets. Source: common practice, no
+ * published source.
  *
- * The boards are ¼ larger than the folded sheet both ways (5½ × 8½ → 5¾ × 8¾; A4 folded is 148.5 × 210 mm). Spine and fore-edge strip are as wide as the closed book is
- * thick: signatures × sheets × 2 leaves × thickness of a leaf, and room for pockets, up to the next ⅛. In a row: flap, edge strip, front board, spine, back board … the edge
- * strip hangs on the back board, so that it folds over the fore-edge onto the front. Gaps of two board thicknesses everywhere. A board's paper is the board, a turn-in at its free
- * edges, and reaches ½ short of the joint. The spine card is scored every quarter as a pinstripe and overlaps ½ on each side. End papers are ⅛ less all round.
+ * The boards are ¼ larger than the folded sheet both ways (5½ × 8½ → 5¾ × 8¾; A4 folded is 148.5 × 210 mm). Spine and fore-edge strip are
+ * as wide as the closed book is thick: signatures × sheets × 2 leaves × thickness of a leaf, and room for pockets, up to the next ⅛. In a
+ * row: flap, edge strip, front board, spine, back board … the edge strip hangs on the back board, so that it folds over the fore-edge onto
+ * the front. Gaps of two board thicknesses everywhere. A board's paper is the board, a turn-in at its free edges, and reaches ½ short of
+ * the joint. The spine card is scored every quarter as a pinstripe and overlaps ½ on each side. End papers are ⅛ less all round.
  */
 final readonly class FoldOverJournal implements Structure
 {
@@ -87,15 +89,68 @@ final readonly class FoldOverJournal implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('page-width', 'Folded sheet, width', 'Half of the sheet that is sewn in.', Length::inches(2), Length::inches(9), Length::inches(5, 1, 2), Length::ofTicks(148 * 320 + 160)),
-            Parameter::length('page-height', 'Folded sheet, height', 'How tall the sheets are.', Length::inches(3), Length::inches(11, 1, 2), Length::inches(8, 1, 2), Length::millimetres(210)),
+            Parameter::length(
+                'page-width',
+                'Folded sheet, width',
+                'Half of the sheet that is sewn in.',
+                Length::inches(2),
+                Length::inches(9),
+                Length::inches(5, 1, 2),
+                Length::ofTicks(148 * 320 + 160),
+            ),
+            Parameter::length(
+                'page-height',
+                'Folded sheet, height',
+                'How tall the sheets are.',
+                Length::inches(3),
+                Length::inches(11, 1, 2),
+                Length::inches(8, 1, 2),
+                Length::millimetres(210),
+            ),
             Parameter::count('signatures', 'Signatures', 'How many are sewn in.', 1, 8, 3),
             Parameter::count('sheets', 'Sheets in a signature', 'One: 15 to 20; two: 10 to 15; three to five: about 10 each.', 1, 24, 10),
-            Parameter::length('leaf', 'Thickness of a leaf', 'With what is put on it.', Length::micrometres(50), Length::millimetres(3), Length::micrometres(250)),
-            Parameter::length('room', 'Room in the spine', 'Beside the sewn block: for pockets and what lies in them.', Length::zero(), Length::inches(2), Length::inches(0, 1, 8), Length::millimetres(3)),
-            Parameter::length('flap', 'Flap', 'How far it reaches over the front.', Length::inches(1), Length::inches(8), Length::inches(2, 1, 2), Length::millimetres(65)),
-            Parameter::length('turn-in', 'Turn-in', 'Paper that goes round the edges of the boards.', Length::inches(0, 3, 8), Length::inches(1), Length::inches(0, 5, 8), Length::millimetres(15)),
-            Parameter::choice('closing', 'Closing', 'With the fold-over flap, or a plain case.', ['fold-over' => 'fold-over flap with magnets', 'plain' => 'plain case'], 'fold-over'),
+            Parameter::length(
+                'leaf',
+                'Thickness of a leaf',
+                'With what is put on it.',
+                Length::micrometres(50),
+                Length::millimetres(3),
+                Length::micrometres(250),
+            ),
+            Parameter::length(
+                'room',
+                'Room in the spine',
+                'Beside the sewn block: for pockets and what lies in them.',
+                Length::zero(),
+                Length::inches(2),
+                Length::inches(0, 1, 8),
+                Length::millimetres(3),
+            ),
+            Parameter::length(
+                'flap',
+                'Flap',
+                'How far it reaches over the front.',
+                Length::inches(1),
+                Length::inches(8),
+                Length::inches(2, 1, 2),
+                Length::millimetres(65),
+            ),
+            Parameter::length(
+                'turn-in',
+                'Turn-in',
+                'Paper that goes round the edges of the boards.',
+                Length::inches(0, 3, 8),
+                Length::inches(1),
+                Length::inches(0, 5, 8),
+                Length::millimetres(15),
+            ),
+            Parameter::choice(
+                'closing',
+                'Closing',
+                'With the fold-over flap, or a plain case.',
+                ['fold-over' => 'fold-over flap with magnets', 'plain' => 'plain case'],
+                'fold-over',
+            ),
         ];
     }
 
@@ -115,7 +170,17 @@ final readonly class FoldOverJournal implements Structure
     {
         return [
             new Placed('page-1', 'corner-pocket', new Values(['make' => 'cut', 'corner' => 'bottom-left'])),
-            new Placed('page-2', 'belly-band', new Values(['runs' => 'across', 'breadth' => (new Allowances($unit))->either(Length::inches(2), Length::millimetres(50)), 'insert' => 'no'])),
+            new Placed(
+                'page-2',
+                'belly-band',
+                new Values(
+                    [
+                        'runs' => 'across',
+                        'breadth' => (new Allowances($unit))->either(Length::inches(2), Length::millimetres(50)),
+                        'insert' => 'no',
+                    ],
+                ),
+            ),
         ];
     }
 
@@ -131,12 +196,35 @@ final readonly class FoldOverJournal implements Structure
         $allow = new Allowances($brief->notation->unit);
         $board = (new Size($values->length('page-width'), $values->length('page-height')))->plus($allow->quarter());
         $block = $values->length('leaf')->times(2 * $values->count('signatures') * $values->count('sheets'));
-        $spine = Length::longest(ToolGrid::usualGroovesFor($brief->notation->unit)->up($block->plus($values->length('room'))), $allow->quarter());
+        $spine = Length::longest(
+            ToolGrid::usualGroovesFor($brief->notation->unit)->up($block->plus($values->length('room'))),
+            $allow->quarter(),
+        );
         $gap = $allow->fine();
         $half = $allow->tab();
-        $case = new BoardCase($board, $spine, $gap, new Size($spine->plus($gap->times(2), $half->times(2)), $board->height), null, "The folded sheet and {$brief->notation->text($allow->quarter())} each way.", 'As thick as the sewn block and the room you chose.');
+        $case = new BoardCase(
+            $board,
+            $spine,
+            $gap,
+            new Size($spine->plus($gap->times(2), $half->times(2)), $board->height),
+            null,
+            "The folded sheet and {$brief->notation->text($allow->quarter())} each way.",
+            'As thick as the sewn block and the room you chose.',
+        );
         $case->addTo($draft, $brief->notation);
-        $draft->add(new Reason('signatures', sprintf('block %d × %d × 2 × %s = %s; spine %s', $values->count('signatures'), $values->count('sheets'), $brief->notation->exact($values->length('leaf')), $brief->notation->exact($block), $brief->notation->text($spine))));
+        $draft->add(
+            new Reason(
+                'signatures',
+                sprintf(
+                    'block %d × %d × 2 × %s = %s; spine %s',
+                    $values->count('signatures'),
+                    $values->count('sheets'),
+                    $brief->notation->exact($values->length('leaf')),
+                    $brief->notation->exact($block),
+                    $brief->notation->text($spine),
+                ),
+            ),
+        );
         $this->addPapers($draft, $brief, $board, $spine);
         $this->addFaces($draft, $brief, $board, $spine);
         $draft->add(new Bare($block->plus($brief->stock(StockRole::Board)->caliper->times(2))));
@@ -162,7 +250,11 @@ final readonly class FoldOverJournal implements Structure
         $turned = sprintf('The board, from its spine edge, and a turn-in of %s at three edges.', $notation->text($turn));
         $papers = [
             'front-cover' => $cover('front', $front, $turned),
-            'back-cover' => $cover('back', $back, $isPlain ? $turned : sprintf('The board from joint to joint; a turn-in of %s at head and foot.', $notation->text($turn))),
+            'back-cover' => $cover(
+                'back',
+                $back,
+                $isPlain ? $turned : sprintf('The board from joint to joint; a turn-in of %s at head and foot.', $notation->text($turn)),
+            ),
         ];
         $stripe = $allow->quarter();
         $card = new Size($spine->plus($allow->fine()->times(2), $tab->times(2)), $board->height);
@@ -170,9 +262,37 @@ final readonly class FoldOverJournal implements Structure
         for ($k = 1; $stripe->times($k)->isLessThan($card->width); $k++) {
             $scores[] = Crease::across($card, Axis::Width, $stripe->times($k), Fold::Mountain);
         }
-        $draft->part(new Part('spine-card', 'Spine card', 'Cover', $card, StockRole::StructureCard, creases: $scores, upright: false, places: ['spine'], why: sprintf('The spine, both gaps and %s on each board, scored every %s as a pinstripe.', $notation->text($tab), $notation->text($stripe)), picture: 'cover'));
+        $draft->part(
+            new Part(
+                'spine-card',
+                'Spine card',
+                'Cover',
+                $card,
+                StockRole::StructureCard,
+                creases: $scores,
+                upright: false,
+                places: ['spine'],
+                why: sprintf(
+                    'The spine, both gaps and %s on each board, scored every %s as a pinstripe.',
+                    $notation->text($tab),
+                    $notation->text($stripe),
+                ),
+                picture: 'cover',
+            ),
+        );
         $end = $board->within($allow->fine());
-        $draft->part(new Part('end-paper', 'End paper', 'Cover', $end, StockRole::MatBase, 2, places: ['inside front', 'inside back'], why: "The board less {$notation->text($allow->fine())} all round."));
+        $draft->part(
+            new Part(
+                'end-paper',
+                'End paper',
+                'Cover',
+                $end,
+                StockRole::MatBase,
+                2,
+                places: ['inside front', 'inside back'],
+                why: "The board less {$notation->text($allow->fine())} all round.",
+            ),
+        );
         foreach ($papers as $face => $part) {
             $draft->add(new Joint(
                 new PanelRef($part, 'whole', Side::B),
@@ -185,7 +305,24 @@ final readonly class FoldOverJournal implements Structure
                 depth: Depth::Hinge,
             ));
         }
-        $draft->task(new Task('cover-boards', Phase::Assemble, 'Cover the boards', sprintf('Each paper from the spine edge of its board; %s turned in, corners cut at 45° a board and a half from the board and folded neatly. Wipe the ooze, press under a weight.', $notation->text($turn)), 'Cover', Adhesive::WetGlue, array_values($papers), ['make-case', 'join-edge', 'let-in-magnets'], caution: Caution::Knife, acts: [Handling::turnIn(...array_values($papers)), Handling::press(60, ...array_values($papers))]));
+        $draft->task(
+            new Task(
+                'cover-boards',
+                Phase::Assemble,
+                'Cover the boards',
+                sprintf(
+                    'Each paper from the spine edge of its board; %s turned in, corners cut at 45° a board and a half from the board and '
+                        .'folded neatly. Wipe the ooze, press under a weight.',
+                    $notation->text($turn),
+                ),
+                'Cover',
+                Adhesive::WetGlue,
+                array_values($papers),
+                ['make-case', 'join-edge', 'let-in-magnets'],
+                caution: Caution::Knife,
+                acts: [Handling::turnIn(...array_values($papers)), Handling::press(60, ...array_values($papers))],
+            ),
+        );
         $this->addBlock($draft, $brief);
         $draft->add(new Joint(
             new PanelRef('spine-card', 'whole', Side::B),
@@ -196,7 +333,18 @@ final readonly class FoldOverJournal implements Structure
             'spine-card',
             isLap: true,
         ));
-        $draft->task(new Task('spine-card', Phase::Finish, 'Glue the spine card over the outside', sprintf('Over the sewing and both gaps, %s on each cover, its stripes along the spine.', $notation->text($tab)), 'Cover', Adhesive::WetGlue, ['spine-card'], ['sew']));
+        $draft->task(
+            new Task(
+                'spine-card',
+                Phase::Finish,
+                'Glue the spine card over the outside',
+                sprintf('Over the sewing and both gaps, %s on each cover, its stripes along the spine.', $notation->text($tab)),
+                'Cover',
+                Adhesive::WetGlue,
+                ['spine-card'],
+                ['sew'],
+            ),
+        );
         foreach (['page-1', 'page-2'] as $face) {
             $draft->add(new Joint(
                 new PanelRef('end-paper', 'whole', Side::B),
@@ -209,7 +357,18 @@ final readonly class FoldOverJournal implements Structure
             ));
         }
         // They hide what is turned in; pocket and band come onto them.
-        $draft->task(new Task('end-papers', Phase::Assemble, 'Glue in the end papers', 'Check which way is up: the case lies open before you.', 'Cover', Adhesive::WetGlue, ['end-paper'], ['cover-boards']));
+        $draft->task(
+            new Task(
+                'end-papers',
+                Phase::Assemble,
+                'Glue in the end papers',
+                'Check which way is up: the case lies open before you.',
+                'Cover',
+                Adhesive::WetGlue,
+                ['end-paper'],
+                ['cover-boards'],
+            ),
+        );
         if ($values->choice('closing') === 'fold-over') {
             $this->addFoldOver($draft, $brief, $board, $spine, $tall);
         }
@@ -224,15 +383,86 @@ final readonly class FoldOverJournal implements Structure
         $height = $values->length('page-height');
         $signatures = $values->count('signatures');
         $template = PanelGrid::columns(['left' => $allow->tab()->times(3), 'right' => $allow->tab()->times(3)], $height);
-        $draft->part(new Part('template', 'Sewing template', 'Signatures', $template->size(), StockRole::StructureCard, creases: $template->creases(), panels: $template->panels(), upright: false, places: ['kept with the book'], why: 'As tall as the folded sheet; the holes are pricked through its fold.'));
-        $draft->add(new Loose("Sheets to sew in, {$notation->size(new Size($values->length('page-width')->times(2), $height))}", null, $signatures * $values->count('sheets'), 'Signatures', Sundry::Sheets));
+        $draft->part(
+            new Part(
+                'template',
+                'Sewing template',
+                'Signatures',
+                $template->size(),
+                StockRole::StructureCard,
+                creases: $template->creases(),
+                panels: $template->panels(),
+                upright: false,
+                places: ['kept with the book'],
+                why: 'As tall as the folded sheet; the holes are pricked through its fold.',
+            ),
+        );
+        $draft->add(
+            new Loose(
+                "Sheets to sew in, {$notation->size(new Size($values->length('page-width')->times(2), $height))}",
+                null,
+                $signatures * $values->count('sheets'),
+                'Signatures',
+                Sundry::Sheets,
+            ),
+        );
         // Along the stitch twice, half the height, and tails of 4 in (10 cm) at both ends (common practice, no published source).
         $thread = $height->plus($allow->either(Length::inches(4), Length::millimetres(100))->times(2));
         $draft->add(new Loose('Waxed thread', $thread, $signatures, 'Signatures', Sundry::Thread));
         $quarter = $height->portion(1, 4);
-        $draft->task(new Task('nest-signatures', Phase::Assemble, 'Fold and nest the signatures', sprintf('%d sheets into each other, %d times, folds square, heads level. Mark the head of the template; prick its fold in the middle and %s from both ends, then every signature through it.', $values->count('sheets'), $signatures, $notation->text($quarter)), 'Signatures', parts: ['template'], caution: Caution::Needle, acts: [new Pierce(['template'], 3, 'through the fold')]));
-        $draft->task(new Task('prick-spine', Phase::Finish, 'Prick the spine', sprintf('The template laid open on the inside of the spine, heads level: one row of three holes for each of the %d signatures, side by side, as far apart as a signature is thick.', $signatures), 'Signatures', parts: ['template'], after: ['cover-boards', 'end-papers'], caution: Caution::Needle, acts: [new Pierce(['template', BoardCase::SPINE], 3 * $signatures, 'through the spine')]));
-        $draft->task(new Task('sew', Phase::Finish, 'Sew the signatures in', sprintf('%s of thread for each: in through the middle hole, along to one end, back through, past the middle to the other end, back through the middle; the tails on either side of the long stitch, a knot.', $notation->text($thread)), 'Signatures', after: ['nest-signatures'], caution: Caution::Needle, drawn: 'template', binds: true, acts: [new Thread('the thread', [BoardCase::SPINE])]));
+        $draft->task(
+            new Task(
+                'nest-signatures',
+                Phase::Assemble,
+                'Fold and nest the signatures',
+                sprintf(
+                    '%d sheets into each other, %d times, folds square, heads level. Mark the head of the template; prick its fold in '
+                        .'the middle and %s from both ends, then every signature through it.',
+                    $values->count('sheets'),
+                    $signatures,
+                    $notation->text($quarter),
+                ),
+                'Signatures',
+                parts: ['template'],
+                caution: Caution::Needle,
+                acts: [new Pierce(['template'], 3, 'through the fold')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'prick-spine',
+                Phase::Finish,
+                'Prick the spine',
+                sprintf(
+                    'The template laid open on the inside of the spine, heads level: one row of three holes for each of the %d '
+                        .'signatures, side by side, as far apart as a signature is thick.',
+                    $signatures,
+                ),
+                'Signatures',
+                parts: ['template'],
+                after: ['cover-boards', 'end-papers'],
+                caution: Caution::Needle,
+                acts: [new Pierce(['template', BoardCase::SPINE], 3 * $signatures, 'through the spine')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'sew',
+                Phase::Finish,
+                'Sew the signatures in',
+                sprintf(
+                    '%s of thread for each: in through the middle hole, along to one end, back through, past the middle to the other '
+                        .'end, back through the middle; the tails on either side of the long stitch, a knot.',
+                    $notation->text($thread),
+                ),
+                'Signatures',
+                after: ['nest-signatures'],
+                caution: Caution::Needle,
+                drawn: 'template',
+                binds: true,
+                acts: [new Thread('the thread', [BoardCase::SPINE])],
+            ),
+        );
     }
 
     private function addFoldOver(Draft $draft, Brief $brief, Size $board, Length $spine, Length $tall): void
@@ -242,26 +472,190 @@ final readonly class FoldOverJournal implements Structure
         $turn = $values->length('turn-in');
         $allow = new Allowances($notation->unit);
         $flap = $values->length('flap');
-        $draft->part(new Part('edge-board', 'Edge strip board', 'Case', new Size($spine, $board->height), StockRole::Board, upright: false, places: ['fore-edge'], why: 'As wide as the spine: the thickness of the closed book.'));
-        $draft->part(new Part('flap-board', 'Flap board', 'Case', new Size($flap, $board->height), StockRole::Board, upright: false, places: ['flap'], why: 'As wide as you chose.'));
+        $draft->part(
+            new Part(
+                'edge-board',
+                'Edge strip board',
+                'Case',
+                new Size($spine, $board->height),
+                StockRole::Board,
+                upright: false,
+                places: ['fore-edge'],
+                why: 'As wide as the spine: the thickness of the closed book.',
+            ),
+        );
+        $draft->part(
+            new Part(
+                'flap-board',
+                'Flap board',
+                'Case',
+                new Size($flap, $board->height),
+                StockRole::Board,
+                upright: false,
+                places: ['flap'],
+                why: 'As wide as you chose.',
+            ),
+        );
         $strip = new Size($spine->plus($allow->fine()->times(2), $allow->tab()->times(2)), $board->height);
-        $draft->part(new Part('edge-wrap', 'Edge wrap, outside', 'Case', $strip, StockRole::CoverPaper, places: ['fore-edge'], why: 'Edge strip, two gaps, a tab’s width on each board.'));
-        $draft->part(new Part('flap-paper', 'Flap paper', 'Cover', new Size($flap->plus($turn)->minus($allow->either(Length::inches(0, 1, 2), Length::millimetres(12))), $tall), StockRole::CoverPaper, places: ['flap'], why: 'The flap and a turn-in at three edges, short of the joint.', picture: 'cover'));
-        $draft->part(new Part('flap-lining', 'Flap lining', 'Cover', (new Size($flap, $board->height))->within($allow->fine()), StockRole::MatBase, places: ['inside of the flap'], why: 'The flap less ⅛ in (3 mm) all round.'));
+        $draft->part(
+            new Part(
+                'edge-wrap',
+                'Edge wrap, outside',
+                'Case',
+                $strip,
+                StockRole::CoverPaper,
+                places: ['fore-edge'],
+                why: 'Edge strip, two gaps, a tab’s width on each board.',
+            ),
+        );
+        $draft->part(
+            new Part(
+                'flap-paper',
+                'Flap paper',
+                'Cover',
+                new Size($flap->plus($turn)->minus($allow->either(Length::inches(0, 1, 2), Length::millimetres(12))), $tall),
+                StockRole::CoverPaper,
+                places: ['flap'],
+                why: 'The flap and a turn-in at three edges, short of the joint.',
+                picture: 'cover',
+            ),
+        );
+        $draft->part(
+            new Part(
+                'flap-lining',
+                'Flap lining',
+                'Cover',
+                (new Size($flap, $board->height))->within($allow->fine()),
+                StockRole::MatBase,
+                places: ['inside of the flap'],
+                why: 'The flap less ⅛ in (3 mm) all round.',
+            ),
+        );
         $draft->add(new Loose('Magnet, thin disc', null, 4, 'Closure', Sundry::Magnet));
         $draft->add(new Closing('magnets in the fold-over flap'));
         $in = $notation->text($allow->either(Length::inches(0, 5, 8), Length::millimetres(15)));
-        $draft->add(new Joint(new PanelRef('edge-wrap', 'whole', Side::B), new PanelRef('edge-board', 'whole', Side::A), Rectangle::whole($strip), Adhesive::WetGlue, Layer::Cover, 'join-edge', isLap: true));
-        $draft->task(new Task('join-edge', Phase::Assemble, 'Join edge strip and flap', sprintf('Back board, edge strip, flap board in a row, %s between them as at the spine, heads level; the edge wrap over both joints outside.', $notation->text($allow->fine())), 'Case', Adhesive::WetGlue, ['edge-board', 'flap-board', 'edge-wrap'], ['make-case'], acts: [Handling::dryFit(BoardCase::BOARD, 'edge-board', 'flap-board')]));
-        $draft->task(new Task('cut-beds', Phase::Assemble, 'Cut the beds for the magnets', "A bed as deep as a magnet into the inside of the flap board, {$in} from its free edge, one a third from the head, one a third from the foot. Close the case squared up round the block to find the places on the outside of the front board; cut those too.", 'Closure', parts: ['flap-board'], after: ['join-edge'], caution: Caution::Knife, acts: [new Shape('flap-board', 'beds'), new Shape(BoardCase::BOARD, 'beds')]));
-        $draft->task(new Task('let-in-magnets', Phase::Assemble, 'Let the magnets in', 'They lie level with the board. Mark which side pulls before the glue.', 'Closure', Adhesive::WetGlue, ['flap-board'], ['cut-beds'], caution: Caution::Magnet));
-        $draft->add(new Magnet('The fold-over flap', 'front-cover', 2, $board->height, Length::micrometres(500), Length::micrometres(250), 'parameters.closing', 'let-in-magnets', 'front-cover/flap', Depth::Bare));
+        $draft->add(
+            new Joint(
+                new PanelRef('edge-wrap', 'whole', Side::B),
+                new PanelRef('edge-board', 'whole', Side::A),
+                Rectangle::whole($strip),
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'join-edge',
+                isLap: true,
+            ),
+        );
+        $draft->task(
+            new Task(
+                'join-edge',
+                Phase::Assemble,
+                'Join edge strip and flap',
+                sprintf(
+                    'Back board, edge strip, flap board in a row, %s between them as at the spine, heads level; the edge wrap over both '
+                        .'joints outside.',
+                    $notation->text($allow->fine()),
+                ),
+                'Case',
+                Adhesive::WetGlue,
+                ['edge-board', 'flap-board', 'edge-wrap'],
+                ['make-case'],
+                acts: [Handling::dryFit(BoardCase::BOARD, 'edge-board', 'flap-board')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'cut-beds',
+                Phase::Assemble,
+                'Cut the beds for the magnets',
+                "A bed as deep as a magnet into the inside of the flap board, {$in} from its free edge, one a third from the head, one a "
+                    .'third from the foot. Close the case squared up round the block to find the places on the outside of the front '
+                    .'board; cut those too.',
+                'Closure',
+                parts: ['flap-board'],
+                after: ['join-edge'],
+                caution: Caution::Knife,
+                acts: [new Shape('flap-board', 'beds'), new Shape(BoardCase::BOARD, 'beds')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'let-in-magnets',
+                Phase::Assemble,
+                'Let the magnets in',
+                'They lie level with the board. Mark which side pulls before the glue.',
+                'Closure',
+                Adhesive::WetGlue,
+                ['flap-board'],
+                ['cut-beds'],
+                caution: Caution::Magnet,
+            ),
+        );
+        $draft->add(
+            new Magnet(
+                'The fold-over flap',
+                'front-cover',
+                2,
+                $board->height,
+                Length::micrometres(500),
+                Length::micrometres(250),
+                'parameters.closing',
+                'let-in-magnets',
+                'front-cover/flap',
+                Depth::Bare,
+            ),
+        );
         $whole = Rectangle::whole(new Size($flap, $board->height));
-        $draft->add(new Joint(new PanelRef('flap-paper', 'whole', Side::B), new PanelRef('flap-board', 'whole', Side::A), $whole, Adhesive::WetGlue, Layer::Cover, 'cover-flap', 'front-cover/flap/front', depth: Depth::Hinge));
-        $draft->task(new Task('cover-flap', Phase::Assemble, 'Cover the flap', 'From the joint outwards, turned in at the other three edges.', 'Cover', Adhesive::WetGlue, ['flap-paper'], ['let-in-magnets'], caution: Caution::Knife, acts: [Handling::turnIn('flap-paper')]));
+        $draft->add(
+            new Joint(
+                new PanelRef('flap-paper', 'whole', Side::B),
+                new PanelRef('flap-board', 'whole', Side::A),
+                $whole,
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'cover-flap',
+                'front-cover/flap/front',
+                depth: Depth::Hinge,
+            ),
+        );
+        $draft->task(
+            new Task(
+                'cover-flap',
+                Phase::Assemble,
+                'Cover the flap',
+                'From the joint outwards, turned in at the other three edges.',
+                'Cover',
+                Adhesive::WetGlue,
+                ['flap-paper'],
+                ['let-in-magnets'],
+                caution: Caution::Knife,
+                acts: [Handling::turnIn('flap-paper')],
+            ),
+        );
         $lining = (new Size($flap, $board->height))->within($allow->fine());
-        $draft->add(new Joint(new PanelRef('flap-lining', 'whole', Side::B), new PanelRef('flap-board', 'whole', Side::B), Rectangle::centred($lining, $whole->size), Adhesive::WetGlue, Layer::Cover, 'line-flap', 'front-cover/flap/inside', depth: Depth::Mat));
-        $draft->task(new Task('line-flap', Phase::Assemble, 'Line the flap', 'Over the turn-ins. Try the closure: it must still pull through both papers, else double the magnets.', 'Cover', Adhesive::WetGlue, ['flap-lining'], ['cover-flap']));
+        $draft->add(
+            new Joint(
+                new PanelRef('flap-lining', 'whole', Side::B),
+                new PanelRef('flap-board', 'whole', Side::B),
+                Rectangle::centred($lining, $whole->size),
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'line-flap',
+                'front-cover/flap/inside',
+                depth: Depth::Mat,
+            ),
+        );
+        $draft->task(
+            new Task(
+                'line-flap',
+                Phase::Assemble,
+                'Line the flap',
+                'Over the turn-ins. Try the closure: it must still pull through both papers, else double the magnets.',
+                'Cover',
+                Adhesive::WetGlue,
+                ['flap-lining'],
+                ['cover-flap'],
+            ),
+        );
     }
 
     private function addFaces(Draft $draft, Brief $brief, Size $board, Length $spine): void
@@ -279,13 +673,43 @@ final readonly class FoldOverJournal implements Structure
         $opened = [Seen::face($left), $spineSeen, Seen::face($right)];
         if ($brief->values->choice('closing') === 'fold-over') {
             $size = new Size($brief->values->length('flap'), $board->height);
-            $flapFront = $front->front('front-cover/flap/front', 'Fold-over flap', $size, new PanelRef('flap-board', 'whole', Side::A), true, Edge::Right, true);
-            $flapInside = $front->front('front-cover/flap/inside', 'Fold-over flap, inside', $size, new PanelRef('flap-board', 'whole', Side::B), true, Edge::Left, true);
+            $flapFront = $front->front(
+                'front-cover/flap/front',
+                'Fold-over flap',
+                $size,
+                new PanelRef('flap-board', 'whole', Side::A),
+                true,
+                Edge::Right,
+                true,
+            );
+            $flapInside = $front->front(
+                'front-cover/flap/inside',
+                'Fold-over flap, inside',
+                $size,
+                new PanelRef('flap-board', 'whole', Side::B),
+                true,
+                Edge::Left,
+                true,
+            );
             $draft->face($flapFront);
             $draft->face($flapInside);
-            $draft->add(new Flap('front-cover/flap', 'Fold-over flap', $front->key, Rectangle::whole($board)->strip(Edge::Right, $size->width), Edge::Right, $flapFront->key, $flapInside->key));
+            $draft->add(
+                new Flap(
+                    'front-cover/flap',
+                    'Fold-over flap',
+                    $front->key,
+                    Rectangle::whole($board)->strip(Edge::Right, $size->width),
+                    Edge::Right,
+                    $flapFront->key,
+                    $flapInside->key,
+                ),
+            );
             $closed[] = Seen::face($flapFront)->at($board->width->minus($size->width), Length::zero());
-            $opened = [...$opened, Seen::bare(new PanelRef('edge-board', 'whole', Side::B), new Size($spine, $board->height)), Seen::face($flapInside)];
+            $opened = [
+                ...$opened,
+                Seen::bare(new PanelRef('edge-board', 'whole', Side::B), new Size($spine, $board->height)),
+                Seen::face($flapInside),
+            ];
         }
         $draft->add(new Pose(Pose::CLOSED, 'Closed', $closed));
         $draft->add(Pose::row(Pose::OPENED, 'Opened', ...$opened));

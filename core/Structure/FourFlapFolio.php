@@ -46,12 +46,13 @@ use Ephemeron\Paper\StockRole;
 /**
  * A square that folds shut from four sides, with two fold-outs inside. Source: common practice, no published source.
  *
- * The base is a cross: a centre c × c and on each side a gusset and a flange that are m wide together; the four corners, with the strips between the double scores,
- * are cut out. With c = 8, m = 2 and gussets left ½, right ¼, top ½, bottom ½ it is 12 × 12, scored at 1½, 2, 10, 10¼ and, turned, at 1½, 2, 10, 10½.
- * A fold-out is a square c × c glued to the tab of a piece (c + ½) × c and trimmed flush: 2c × c, folded at c. The flap at the top is half a square.
+ * The base is a cross: a centre c × c and on each side a gusset and a flange that are m wide together; the four corners, with the strips
+ * between the double scores, are cut out. With c = 8, m = 2 and gussets left ½, right ¼, top ½, bottom ½ it is 12 × 12, scored at 1½, 2,
+ * 10, 10¼ and, turned, at 1½, 2, 10, 10½. A fold-out is a square c × c glued to the tab of a piece (c + ½) × c and trimmed flush: 2c × c,
+ * folded at c. The flap at the top is half a square.
  *
- * The side with the narrowest gusset closes first, usually the right one, then the other, bottom, top. So under the second flap lies the first fold-out, under the bottom
- * flap both, under the top flap all three: that is what the gussets have to hold.
+ * The side with the narrowest gusset closes first, usually the right one, then the other, bottom, top. So under the second flap lies the
+ * first fold-out, under the bottom flap both, under the top flap all three: that is what the gussets have to hold.
  */
 final readonly class FourFlapFolio implements Structure
 {
@@ -82,17 +83,55 @@ final readonly class FourFlapFolio implements Structure
 
     public function parameters(): array
     {
-        $gusset = static fn (string $key, string $name, int $eighths, int $millimetres): Parameter => Parameter::length($key, $name, 'Depth of that side; it closes over what lies beneath.', Length::inches(0, 1, 8), Length::inches(1, 1, 2), Length::inches(0, $eighths, 8), Length::millimetres($millimetres));
+        $gusset = static fn (string $key, string $name, int $eighths, int $millimetres): Parameter => Parameter::length(
+            $key,
+            $name,
+            'Depth of that side; it closes over what lies beneath.',
+            Length::inches(0, 1, 8),
+            Length::inches(1, 1, 2),
+            Length::inches(0, $eighths, 8),
+            Length::millimetres($millimetres),
+        );
 
         return [
-            Parameter::length('centre', 'Centre', 'Side of the square.', Length::inches(3), Length::inches(12), Length::inches(8), Length::millimetres(200)),
-            Parameter::length('margin', 'Gusset and flange', 'On each side of the centre, together.', Length::inches(1), Length::inches(4), Length::inches(2), Length::millimetres(50)),
+            Parameter::length(
+                'centre',
+                'Centre',
+                'Side of the square.',
+                Length::inches(3),
+                Length::inches(12),
+                Length::inches(8),
+                Length::millimetres(200),
+            ),
+            Parameter::length(
+                'margin',
+                'Gusset and flange',
+                'On each side of the centre, together.',
+                Length::inches(1),
+                Length::inches(4),
+                Length::inches(2),
+                Length::millimetres(50),
+            ),
             $gusset('right-gusset', 'Right gusset', 2, 6),
             $gusset('left-gusset', 'Left gusset', 4, 12),
             $gusset('bottom-gusset', 'Bottom gusset', 4, 12),
             $gusset('top-gusset', 'Top gusset', 4, 12),
-            Parameter::choice('first', 'Closes first', 'The side that lies lowest; it wants the narrowest gusset. Then the other side, bottom, top.', ['right' => 'the right side', 'left' => 'the left side'], 'right'),
-            Parameter::length('tab', 'Tab of the fold-outs', 'Joins the two squares of a fold-out.', Length::inches(0, 1, 4), Length::inches(1), Length::inches(0, 1, 2), Length::millimetres(12)),
+            Parameter::choice(
+                'first',
+                'Closes first',
+                'The side that lies lowest; it wants the narrowest gusset. Then the other side, bottom, top.',
+                ['right' => 'the right side', 'left' => 'the left side'],
+                'right',
+            ),
+            Parameter::length(
+                'tab',
+                'Tab of the fold-outs',
+                'Joins the two squares of a fold-out.',
+                Length::inches(0, 1, 4),
+                Length::inches(1),
+                Length::inches(0, 1, 2),
+                Length::millimetres(12),
+            ),
             Parameter::choice('corners', 'Free corners', 'Of the flaps.', ['rounded' => 'rounded', 'square' => 'square'], 'rounded'),
         ];
     }
@@ -107,7 +146,10 @@ final readonly class FourFlapFolio implements Structure
         $refusals = [];
         foreach (['right-gusset', 'left-gusset', 'bottom-gusset', 'top-gusset'] as $gusset) {
             if ($values->length($gusset)->plus(Length::inches(0, 1, 2))->isMoreThan($values->length('margin'))) {
-                $refusals[$gusset] = sprintf('Gusset and flange are %s together, and a flange wants at least ½ in (12 mm) to glue to.', $notation->text($values->length('margin')));
+                $refusals[$gusset] = sprintf(
+                    'Gusset and flange are %s together, and a flange wants at least ½ in (12 mm) to glue to.',
+                    $notation->text($values->length('margin')),
+                );
             }
         }
 
@@ -142,8 +184,20 @@ final readonly class FourFlapFolio implements Structure
         $flange = static fn (string $gusset): Length => $values->length('margin')->minus($values->length($gusset));
 
         return new PanelGrid(
-            ['left-flange' => $flange('left-gusset'), 'left-gusset' => $values->length('left-gusset'), 'centre' => $centre, 'right-gusset' => $values->length('right-gusset'), 'right-flange' => $flange('right-gusset')],
-            ['top-flange' => $flange('top-gusset'), 'top-gusset' => $values->length('top-gusset'), 'centre' => $centre, 'bottom-gusset' => $values->length('bottom-gusset'), 'bottom-flange' => $flange('bottom-gusset')],
+            [
+                'left-flange' => $flange('left-gusset'),
+                'left-gusset' => $values->length('left-gusset'),
+                'centre' => $centre,
+                'right-gusset' => $values->length('right-gusset'),
+                'right-flange' => $flange('right-gusset'),
+            ],
+            [
+                'top-flange' => $flange('top-gusset'),
+                'top-gusset' => $values->length('top-gusset'),
+                'centre' => $centre,
+                'bottom-gusset' => $values->length('bottom-gusset'),
+                'bottom-flange' => $flange('bottom-gusset'),
+            ],
         );
     }
 
@@ -176,12 +230,75 @@ final readonly class FourFlapFolio implements Structure
         $round = $values->choice('corners') === 'rounded' ? (new Allowances($brief->notation->unit))->tab() : null;
         $corners = static fn (Edge $edge): array => $round === null ? [] : Corner::along($edge, Trim::Rounded, $round);
         $tabbed = PanelGrid::columns(['panel' => $centre, 'tab' => $values->length('tab')], $centre);
-        $draft->part(new Part('outer', 'Square of a fold-out', 'Fold-outs', $square, StockRole::StructureCard, 2, upright: false, places: ['left fold-out', 'right fold-out'], corners: $corners(Edge::Right), why: 'As large as the centre.'));
-        $draft->part(new Part('inner', 'Square with a tab', 'Fold-outs', $tabbed->size(), StockRole::StructureCard, 2, $tabbed->creases(), glueZones: [new GlueZone($tabbed->area('tab'), Side::A, Adhesive::Tape)], panels: $tabbed->panels(), upright: false, places: ['left fold-out', 'right fold-out'], why: "The centre and a tab: {$tabbed->inWords($brief->notation)}."));
-        $draft->part(new Part('bottom', 'Bottom flap', 'Flaps', $square, StockRole::StructureCard, places: ['bottom'], corners: $corners(Edge::Top), why: 'As large as the centre.'));
-        $draft->part(new Part('top', 'Top flap', 'Flaps', new Size($centre, $centre->half()), StockRole::StructureCard, places: ['top'], corners: $corners(Edge::Bottom), why: 'Half a square: what is left beside another.'));
+        $draft->part(
+            new Part(
+                'outer',
+                'Square of a fold-out',
+                'Fold-outs',
+                $square,
+                StockRole::StructureCard,
+                2,
+                upright: false,
+                places: ['left fold-out', 'right fold-out'],
+                corners: $corners(Edge::Right),
+                why: 'As large as the centre.',
+            ),
+        );
+        $draft->part(
+            new Part(
+                'inner',
+                'Square with a tab',
+                'Fold-outs',
+                $tabbed->size(),
+                StockRole::StructureCard,
+                2,
+                $tabbed->creases(),
+                glueZones: [new GlueZone($tabbed->area('tab'), Side::A, Adhesive::Tape)],
+                panels: $tabbed->panels(),
+                upright: false,
+                places: ['left fold-out', 'right fold-out'],
+                why: "The centre and a tab: {$tabbed->inWords($brief->notation)}.",
+            ),
+        );
+        $draft->part(
+            new Part(
+                'bottom',
+                'Bottom flap',
+                'Flaps',
+                $square,
+                StockRole::StructureCard,
+                places: ['bottom'],
+                corners: $corners(Edge::Top),
+                why: 'As large as the centre.',
+            ),
+        );
+        $draft->part(
+            new Part(
+                'top',
+                'Top flap',
+                'Flaps',
+                new Size($centre, $centre->half()),
+                StockRole::StructureCard,
+                places: ['top'],
+                corners: $corners(Edge::Bottom),
+                why: 'Half a square: what is left beside another.',
+            ),
+        );
         $draft->add(new Reason('centre', "base {$grid->inWords($brief->notation)}"));
-        $draft->add(new Reason('margin', sprintf('flanges: left %s, right %s, top %s, bottom %s', ...array_map(fn (string $side): string => $brief->notation->text($values->length('margin')->minus($values->length("{$side}-gusset"))), ['left', 'right', 'top', 'bottom']))));
+        $draft->add(
+            new Reason(
+                'margin',
+                sprintf(
+                    'flanges: left %s, right %s, top %s, bottom %s',
+                    ...array_map(
+                        fn (string $side): string => $brief->notation->text(
+                            $values->length('margin')->minus($values->length("{$side}-gusset")),
+                        ),
+                        ['left', 'right', 'top', 'bottom'],
+                    ),
+                ),
+            ),
+        );
     }
 
     private function addFaces(Draft $draft, Brief $brief): void
@@ -198,11 +315,37 @@ final readonly class FourFlapFolio implements Structure
         $back = $reading->backCover($square, new PanelRef('base', 'centre-centre', Side::B), hinge: null);
 
         $size = new Size($centre, $centre->half());
-        $topFront = $front->front('front-cover/top-flap/front', 'Top flap', $size, new PanelRef('top', 'whole', Side::A), true, Edge::Top, true);
-        $topInside = $front->front('front-cover/top-flap/inside', 'Top flap, inside', $size, new PanelRef('top', 'whole', Side::B), true, Edge::Bottom, true);
+        $topFront = $front->front(
+            'front-cover/top-flap/front',
+            'Top flap',
+            $size,
+            new PanelRef('top', 'whole', Side::A),
+            true,
+            Edge::Top,
+            true,
+        );
+        $topInside = $front->front(
+            'front-cover/top-flap/inside',
+            'Top flap, inside',
+            $size,
+            new PanelRef('top', 'whole', Side::B),
+            true,
+            Edge::Bottom,
+            true,
+        );
         $draft->face($topFront);
         $draft->face($topInside);
-        $draft->add(new Flap('front-cover/top-flap', 'Top flap', $front->key, Rectangle::at(Length::zero(), Length::zero(), $size), Edge::Top, $topFront->key, $topInside->key));
+        $draft->add(
+            new Flap(
+                'front-cover/top-flap',
+                'Top flap',
+                $front->key,
+                Rectangle::at(Length::zero(), Length::zero(), $size),
+                Edge::Top,
+                $topFront->key,
+                $topInside->key,
+            ),
+        );
 
         $z = Length::zero();
         $x = $centre->plus($values->length('left-gusset'));
@@ -231,7 +374,12 @@ final readonly class FourFlapFolio implements Structure
         // Unfolded, the left one is read from its hinge, the right one towards it.
         $panels = [];
         foreach ($hinge === Edge::Left ? ['inner', 'outer'] : ['outer', 'inner'] as $which) {
-            $panels[$which] = $reading->page($square, new PanelRef($which, $which === 'inner' ? 'panel' : 'whole', Side::A), $hinge, "{$side} fold-out, {$which} panel");
+            $panels[$which] = $reading->page(
+                $square,
+                new PanelRef($which, $which === 'inner' ? 'panel' : 'whole', Side::A),
+                $hinge,
+                "{$side} fold-out, {$which} panel",
+            );
         }
         $back = $reading->page($square, new PanelRef('inner', 'panel', Side::B), $free, "back of the {$side} fold-out");
 
@@ -250,7 +398,11 @@ final readonly class FourFlapFolio implements Structure
         $leaves = Length::zero();
         $key = static fn (Face $face): string => $face->key;
         $sides = ['right' => [$right, 2], 'left' => [$left, 2]];
-        $order = [...($brief->values->choice('first') === 'right' ? $sides : array_reverse($sides)), 'bottom' => [$bottom, 1], 'top' => [[], 0]];
+        $order = [
+            ...($brief->values->choice('first') === 'right' ? $sides : array_reverse($sides)),
+            'bottom' => [$bottom, 1],
+            'top' => [[], 0],
+        ];
         foreach ($order as $side => [$faces, $layers]) {
             $draft->add(new Gusset("the {$side} gusset", $brief->values->length("{$side}-gusset"), $leaves, $inside, "{$side}-gusset", 1));
             $leaves = $leaves->plus($card->times($layers));
@@ -269,16 +421,120 @@ final readonly class FourFlapFolio implements Structure
         };
         $tab = Rectangle::whole(new Size($values->length('tab'), $centre));
         $join('join-fold-outs', new PanelRef('outer', 'whole', Side::B), new PanelRef('inner', 'tab', Side::A), $tab);
-        $join('glue-top', new PanelRef('top', 'whole', Side::B), new PanelRef('base', 'centre-top-flange', Side::A), $grid->area('centre', 'top-flange'));
-        $join('glue-bottom', new PanelRef('bottom', 'whole', Side::A), new PanelRef('base', 'centre-bottom-flange', Side::B), $grid->area('centre', 'bottom-flange'));
-        $join('glue-right', new PanelRef('inner', 'panel', Side::A), new PanelRef('base', 'right-flange-centre', Side::B), $grid->area('right-flange', 'centre'));
-        $join('glue-left', new PanelRef('inner', 'panel', Side::B), new PanelRef('base', 'left-flange-centre', Side::A), $grid->area('left-flange', 'centre'));
-        $draft->task(new Task('fold-base', Phase::Fold, 'Fold the base', 'The corners and the strips between the double scores are gone. Fold every score towards you and burnish; square it before you press.', 'Base', parts: ['base'], acts: [new FoldPart('base')]));
-        $draft->task(new Task('join-fold-outs', Phase::Assemble, 'Join the fold-outs', sprintf('Each plain square onto the tab of a tabbed one: %s × 2 long. What stands proud by the score is trimmed flush; fold at the score.', $brief->notation->text($centre)), 'Fold-outs', Adhesive::Tape, ['outer', 'inner'], caution: Caution::Knife, acts: [Handling::trimFlush('outer')]));
-        $draft->task(new Task('glue-top', Phase::Assemble, 'Glue on the top flap', 'Seen with the base open before you: onto the front of the top flange, up to its score. Trim it flush.', 'Flaps', Adhesive::Tape, ['top', 'base'], caution: Caution::Knife, acts: [Handling::trimFlush('top')]));
-        $draft->task(new Task('glue-bottom', Phase::Assemble, 'Glue on the bottom flap', 'Onto the back of the bottom flange, base open before you.', 'Flaps', Adhesive::Tape, ['bottom', 'base'], ['glue-top']));
-        $draft->task(new Task('glue-right', Phase::Assemble, 'Glue on the right fold-out', 'Behind the right flange, base open before you; its open end there, its fold away from the base.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-bottom', 'join-fold-outs']));
-        $draft->task(new Task('glue-left', Phase::Assemble, 'Glue on the left fold-out', 'Onto the front of the left flange, base open before you.', 'Fold-outs', Adhesive::Tape, ['inner', 'base'], ['glue-right', 'join-fold-outs']));
-        $draft->task(new Task('close-dry', Phase::DryFit, 'Close it once, in order', ucfirst($values->choice('first')).' side first, then the other, bottom, top. Square it up shut: that is how the magnets must find each other.', 'Flaps', parts: ['base'], after: ['glue-left'], acts: [Handling::dryFit('base')]));
+        $join(
+            'glue-top',
+            new PanelRef('top', 'whole', Side::B),
+            new PanelRef('base', 'centre-top-flange', Side::A),
+            $grid->area('centre', 'top-flange'),
+        );
+        $join(
+            'glue-bottom',
+            new PanelRef('bottom', 'whole', Side::A),
+            new PanelRef('base', 'centre-bottom-flange', Side::B),
+            $grid->area('centre', 'bottom-flange'),
+        );
+        $join(
+            'glue-right',
+            new PanelRef('inner', 'panel', Side::A),
+            new PanelRef('base', 'right-flange-centre', Side::B),
+            $grid->area('right-flange', 'centre'),
+        );
+        $join(
+            'glue-left',
+            new PanelRef('inner', 'panel', Side::B),
+            new PanelRef('base', 'left-flange-centre', Side::A),
+            $grid->area('left-flange', 'centre'),
+        );
+        $draft->task(
+            new Task(
+                'fold-base',
+                Phase::Fold,
+                'Fold the base',
+                'The corners and the strips between the double scores are gone. Fold every score towards you and burnish; square it '
+                    .'before you press.',
+                'Base',
+                parts: ['base'],
+                acts: [new FoldPart('base')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'join-fold-outs',
+                Phase::Assemble,
+                'Join the fold-outs',
+                sprintf(
+                    'Each plain square onto the tab of a tabbed one: %s × 2 long. What stands proud by the score is trimmed flush; fold '
+                        .'at the score.',
+                    $brief->notation->text($centre),
+                ),
+                'Fold-outs',
+                Adhesive::Tape,
+                ['outer', 'inner'],
+                caution: Caution::Knife,
+                acts: [Handling::trimFlush('outer')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'glue-top',
+                Phase::Assemble,
+                'Glue on the top flap',
+                'Seen with the base open before you: onto the front of the top flange, up to its score. Trim it flush.',
+                'Flaps',
+                Adhesive::Tape,
+                ['top', 'base'],
+                caution: Caution::Knife,
+                acts: [Handling::trimFlush('top')],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'glue-bottom',
+                Phase::Assemble,
+                'Glue on the bottom flap',
+                'Onto the back of the bottom flange, base open before you.',
+                'Flaps',
+                Adhesive::Tape,
+                ['bottom', 'base'],
+                ['glue-top'],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'glue-right',
+                Phase::Assemble,
+                'Glue on the right fold-out',
+                'Behind the right flange, base open before you; its open end there, its fold away from the base.',
+                'Fold-outs',
+                Adhesive::Tape,
+                ['inner', 'base'],
+                ['glue-bottom', 'join-fold-outs'],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'glue-left',
+                Phase::Assemble,
+                'Glue on the left fold-out',
+                'Onto the front of the left flange, base open before you.',
+                'Fold-outs',
+                Adhesive::Tape,
+                ['inner', 'base'],
+                ['glue-right', 'join-fold-outs'],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'close-dry',
+                Phase::DryFit,
+                'Close it once, in order',
+                ucfirst($values->choice('first')).' side first, then the other, bottom, top. Square it up shut: that is how the magnets '
+                    .'must find each other.',
+                'Flaps',
+                parts: ['base'],
+                after: ['glue-left'],
+                acts: [Handling::dryFit('base')],
+            ),
+        );
     }
 }

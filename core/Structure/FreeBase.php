@@ -29,7 +29,8 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
 /**
- * Any blank, scored along both sides and cut away as the maker likes, with further blanks glued to its panels: for designs that are not listed.
+ * Any blank, scored along both sides and cut away as the maker likes, with further blanks glued to its panels: for designs that are not
+ * listed.
  *
  * Every panel that is left is a face, in front and behind, and takes furniture. The blank is the sum of its panels, so it always closes.
  */
@@ -47,7 +48,8 @@ final readonly class FreeBase implements Structure
 
     public function summary(): string
     {
-        return 'Your own: a blank with scores along both sides, areas cut away, further pieces glued on. Every panel takes pockets and flaps.';
+        return 'Your own: a blank with scores along both sides, areas cut away, further pieces glued on. Every panel takes pockets and '
+            .'flaps.';
     }
 
     public function skill(): Skill
@@ -63,12 +65,51 @@ final readonly class FreeBase implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::text('columns', 'Panels across', 'Widths from the left: + for a valley, ^ for a mountain, | for no score between them, a star after a tab that is glued.', static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit), '4 + 4 + 4', '10 + 10 + 10'),
-            Parameter::text('rows', 'Panels down', 'Heights from the top, in the same way.', static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit), '6 + 2', '15 + 5'),
-            Parameter::text('cut-away', 'Cut away', 'Areas by column and row: 1-2, 3-2 or a range 1-1..2-2.', static fn (string $text, Unit $unit): string => FreeCells::parse($text)->written(), '1-2, 3-2'),
-            Parameter::text('pieces', 'Further pieces', 'One a line: name: panels × panels; 2 pieces; cut away 1-1; on Base 2-1 front.', static fn (string $text, Unit $unit): string => FreePieces::parse($text, $unit)->written($unit), ''),
-            Parameter::text('lines', 'Further lines', 'Slanted scores, scores that stop half way, slits, slanted edges. One a line, from the upper left corner across × down: slit: 2 × 0 to 2 × 1 1/2; cut away: 0 × 0 to 1 × 0 to 0 × 1.', static fn (string $text, Unit $unit): string => FreeLines::parse($text, $unit)->written($unit), ''),
-            Parameter::choice('print', 'Print', 'Whether it matters which way up the base lies on its sheet.', ['upright' => 'must stand upright', 'any' => 'any way'], 'any'),
+            Parameter::text(
+                'columns',
+                'Panels across',
+                'Widths from the left: + for a valley, ^ for a mountain, | for no score between them, a star after a tab that is glued.',
+                static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit),
+                '4 + 4 + 4',
+                '10 + 10 + 10',
+            ),
+            Parameter::text(
+                'rows',
+                'Panels down',
+                'Heights from the top, in the same way.',
+                static fn (string $text, Unit $unit): string => FreePanels::parse($text, $unit)->written($unit),
+                '6 + 2',
+                '15 + 5',
+            ),
+            Parameter::text(
+                'cut-away',
+                'Cut away',
+                'Areas by column and row: 1-2, 3-2 or a range 1-1..2-2.',
+                static fn (string $text, Unit $unit): string => FreeCells::parse($text)->written(),
+                '1-2, 3-2',
+            ),
+            Parameter::text(
+                'pieces',
+                'Further pieces',
+                'One a line: name: panels × panels; 2 pieces; cut away 1-1; on Base 2-1 front.',
+                static fn (string $text, Unit $unit): string => FreePieces::parse($text, $unit)->written($unit),
+                '',
+            ),
+            Parameter::text(
+                'lines',
+                'Further lines',
+                'Slanted scores, scores that stop half way, slits, slanted edges. One a line, from the upper left corner across × down: '
+                    .'slit: 2 × 0 to 2 × 1 1/2; cut away: 0 × 0 to 1 × 0 to 0 × 1.',
+                static fn (string $text, Unit $unit): string => FreeLines::parse($text, $unit)->written($unit),
+                '',
+            ),
+            Parameter::choice(
+                'print',
+                'Print',
+                'Whether it matters which way up the base lies on its sheet.',
+                ['upright' => 'must stand upright', 'any' => 'any way'],
+                'any',
+            ),
         ];
     }
 
@@ -98,7 +139,13 @@ final readonly class FreeBase implements Structure
                 continue;
             }
             if ($column < 1 || $row < 1 || $column > $base->columns->count() || $row > $base->rows->count()) {
-                return ['pieces' => UnreadableLayout::noSuchCell("{$column}-{$row}", $base->columns->count(), $base->rows->count())->getMessage()];
+                return [
+                    'pieces' => UnreadableLayout::noSuchCell(
+                        "{$column}-{$row}",
+                        $base->columns->count(),
+                        $base->rows->count(),
+                    )->getMessage(),
+                ];
             }
             if ($base->cutAway->has($column, $row) || $lines->takes($base->cell($column, $row))) {
                 return ['pieces' => "“{$piece->name}” is glued to {$column}-{$row} of the base, which is cut away."];
@@ -160,7 +207,12 @@ final readonly class FreeBase implements Structure
 
     private function base(Values $values, Unit $unit): FreePiece
     {
-        return new FreePiece('Base', FreePanels::parse($values->text('columns'), $unit), FreePanels::parse($values->text('rows'), $unit), FreeCells::parse($values->text('cut-away')));
+        return new FreePiece(
+            'Base',
+            FreePanels::parse($values->text('columns'), $unit),
+            FreePanels::parse($values->text('rows'), $unit),
+            FreeCells::parse($values->text('cut-away')),
+        );
     }
 
     /** @throws UnreadableLayout */
@@ -176,7 +228,9 @@ final readonly class FreeBase implements Structure
         foreach ($piece->cutAway->ranges as [$column, $toColumn, $row, $toRow]) {
             $first = $piece->cell($column, $row);
             $last = $piece->cell($toColumn, $toRow);
-            $cutAways[] = Polygon::of(Rectangle::between($first->left()->ticks, $first->top()->ticks, $last->right()->ticks, $last->bottom()->ticks));
+            $cutAways[] = Polygon::of(
+                Rectangle::between($first->left()->ticks, $first->top()->ticks, $last->right()->ticks, $last->bottom()->ticks),
+            );
         }
         $glue = [];
         foreach ($this->cells($piece, $lines) as [$column, $row]) {
@@ -210,8 +264,18 @@ final readonly class FreeBase implements Structure
         foreach ($this->cells($piece, $lines) as [$column, $row]) {
             $area = $piece->cell($column, $row);
             $key = "{$piece->key()}-{$column}-{$row}";
-            $one = $reading->named($key, "{$piece->name} {$column}-{$row}", $area->size, new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::A));
-            $other = $reading->named("{$key}-back", "{$piece->name} {$column}-{$row}, back", $area->size, new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::B));
+            $one = $reading->named(
+                $key,
+                "{$piece->name} {$column}-{$row}",
+                $area->size,
+                new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::A),
+            );
+            $other = $reading->named(
+                "{$key}-back",
+                "{$piece->name} {$column}-{$row}, back",
+                $area->size,
+                new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::B),
+            );
             $front[] = Seen::face($one)->at($area->left(), $area->top());
             $back[] = Seen::face($other)->at($width->minus($area->right()), $area->top());
         }
@@ -230,8 +294,34 @@ final readonly class FreeBase implements Structure
         $where = new PanelRef($onto->key(), $onto->panelKey($column, $row), $side);
         $area = $onto->cell($column, $row)->size;
         $task = "glue-{$piece->key()}";
-        $draft->add(new Joint(new PanelRef($piece->key(), 'whole', Side::B), $where, Rectangle::centred($piece->size(), $area), Adhesive::WetGlue, Layer::Structure, $task));
-        $draft->task(new Task($task, Phase::Assemble, 'Glue on '.lcfirst($piece->name), sprintf('Onto the %s of %s, area %d-%d; glue only what lies on it, up to the scores.', $side === Side::A ? 'front' : 'back', lcfirst($onto->name), $column, $row), 'Pieces', Adhesive::WetGlue, [$piece->key(), $onto->key()], $onto->onto === null ? [] : ["glue-{$onto->key()}"]));
+        $draft->add(
+            new Joint(
+                new PanelRef($piece->key(), 'whole', Side::B),
+                $where,
+                Rectangle::centred($piece->size(), $area),
+                Adhesive::WetGlue,
+                Layer::Structure,
+                $task,
+            ),
+        );
+        $draft->task(
+            new Task(
+                $task,
+                Phase::Assemble,
+                'Glue on '.lcfirst($piece->name),
+                sprintf(
+                    'Onto the %s of %s, area %d-%d; glue only what lies on it, up to the scores.',
+                    $side === Side::A ? 'front' : 'back',
+                    lcfirst($onto->name),
+                    $column,
+                    $row,
+                ),
+                'Pieces',
+                Adhesive::WetGlue,
+                [$piece->key(), $onto->key()],
+                $onto->onto === null ? [] : ["glue-{$onto->key()}"],
+            ),
+        );
     }
 
     /** @return list<array{int, int}> what is left, row by row */

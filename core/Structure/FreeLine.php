@@ -13,8 +13,8 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Refusal;
 
 /**
- * One line of a free base that is no border of its panels: `valley: 1 × 0 to 4 × 2 1/2`, places measured from the upper left corner, across and down. What is cut away is
- * named by its corners: `cut away: 0 × 0 to 1 × 0 to 0 × 1`.
+ * One line of a free base that is no border of its panels: `valley: 1 × 0 to 4 × 2 1/2`, places measured from the upper left corner,
+ * across and down. What is cut away is named by its corners: `cut away: 0 × 0 to 1 × 0 to 0 × 1`.
  */
 final readonly class FreeLine
 {
@@ -63,6 +63,9 @@ final readonly class FreeLine
 
     public function written(Notation $notation): string
     {
-        return "{$this->kind->value}: ".implode(' to ', array_map(static fn (Point $point): string => "{$notation->exact($point->x)} × {$notation->exact($point->y)}", $this->points));
+        return "{$this->kind->value}: ".implode(
+            ' to ',
+            array_map(static fn (Point $point): string => "{$notation->exact($point->x)} × {$notation->exact($point->y)}", $this->points),
+        );
     }
 }

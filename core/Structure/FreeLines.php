@@ -61,8 +61,14 @@ final readonly class FreeLines
     public function creases(): array
     {
         return [
-            ...array_map(static fn (FreeLine $line): Crease => new Crease(self::segment($line), Fold::Valley), $this->of(FreeLineKind::Valley)),
-            ...array_map(static fn (FreeLine $line): Crease => new Crease(self::segment($line), Fold::Mountain), $this->of(FreeLineKind::Mountain)),
+            ...array_map(
+                static fn (FreeLine $line): Crease => new Crease(self::segment($line), Fold::Valley),
+                $this->of(FreeLineKind::Valley),
+            ),
+            ...array_map(
+                static fn (FreeLine $line): Crease => new Crease(self::segment($line), Fold::Mountain),
+                $this->of(FreeLineKind::Mountain),
+            ),
         ];
     }
 
@@ -83,7 +89,13 @@ final readonly class FreeLines
     {
         [$left, $top, $right, $bottom] = [$area->left()->ticks, $area->top()->ticks, $area->right()->ticks, $area->bottom()->ticks];
         // A little inside the corners, for those may lie on the outline.
-        $places = [[($left + $right) / 2, ($top + $bottom) / 2], [$left + 0.5, $top + 0.5], [$right - 0.5, $top + 0.5], [$right - 0.5, $bottom - 0.5], [$left + 0.5, $bottom - 0.5]];
+        $places = [
+            [($left + $right) / 2, ($top + $bottom) / 2],
+            [$left + 0.5, $top + 0.5],
+            [$right - 0.5, $top + 0.5],
+            [$right - 0.5, $bottom - 0.5],
+            [$left + 0.5, $bottom - 0.5],
+        ];
         foreach ($this->cutAways() as $polygon) {
             $outline = new Loop(array_map(static fn (Point $corner): array => [$corner->x->ticks, $corner->y->ticks], $polygon->corners));
             if (array_filter($places, static fn (array $place): bool => ! $outline->encloses(...$place)) === []) {

@@ -11,7 +11,8 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Refusal;
 
 /**
- * Panels of a blank along one side: `1 1/2 + 1/2 ^ 8*`. A + is a valley, a ^ a mountain, a | a border without a score of its own, a star marks a tab that is glued.
+ * Panels of a blank along one side: `1 1/2 + 1/2 ^ 8*`. A + is a valley, a ^ a mountain, a | a border without a score of its own, a star
+ * marks a tab that is glued.
  */
 final readonly class FreePanels
 {

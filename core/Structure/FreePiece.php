@@ -118,7 +118,9 @@ final readonly class FreePiece
             "{$this->name}: {$this->columns->written($unit)} × {$this->rows->written($unit)}",
             ...($this->count > 1 ? ["{$this->count} pieces"] : []),
             ...($this->cutAway->ranges === [] ? [] : ["cut away {$this->cutAway->written()}"]),
-            ...($this->onto === null ? [] : [sprintf('on %s %d-%d %s', $this->onto[0], $this->onto[1], $this->onto[2], $this->onto[3] === Side::A ? 'front' : 'back')]),
+            ...($this->onto === null ? [] : [
+                sprintf('on %s %d-%d %s', $this->onto[0], $this->onto[1], $this->onto[2], $this->onto[3] === Side::A ? 'front' : 'back'),
+            ]),
         ]);
     }
 }

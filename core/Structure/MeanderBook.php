@@ -95,15 +95,59 @@ final readonly class MeanderBook implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('sheet-side', 'Sheet side', 'Side of the square sheet the book is folded from.', Length::inches(6), Length::inches(24), Length::inches(12), Length::millimetres(300)),
-            Parameter::choice('panels-per-side', 'Panels per side', 'Into how many panels each side is scored; four give seven leaves.', ['4' => '4, seven leaves', '6' => '6, seventeen leaves', '8' => '8, thirty-one leaves'], '4'),
+            Parameter::length(
+                'sheet-side',
+                'Sheet side',
+                'Side of the square sheet the book is folded from.',
+                Length::inches(6),
+                Length::inches(24),
+                Length::inches(12),
+                Length::millimetres(300),
+            ),
+            Parameter::choice(
+                'panels-per-side',
+                'Panels per side',
+                'Into how many panels each side is scored; four give seven leaves.',
+                ['4' => '4, seven leaves', '6' => '6, seventeen leaves', '8' => '8, thirty-one leaves'],
+                '4',
+            ),
             Parameter::flag('pockets', 'Glue leaves into pockets', 'Otherwise the leaves stay open folds.', true),
-            Parameter::length('notch', 'Thumb notch', 'Diameter of the punch; half of it bites into the opening.', Length::inches(0, 1, 2), Length::inches(2, 1, 4), (new Allowances(Unit::Inch))->notch(), (new Allowances(Unit::Centimetre))->notch()),
+            Parameter::length(
+                'notch',
+                'Thumb notch',
+                'Diameter of the punch; half of it bites into the opening.',
+                Length::inches(0, 1, 2),
+                Length::inches(2, 1, 4),
+                (new Allowances(Unit::Inch))->notch(),
+                (new Allowances(Unit::Centimetre))->notch(),
+            ),
             Parameter::flag('inserts', 'Inserts', 'A square card for every pocket.', true),
-            Parameter::length('insert-allowance', 'Insert allowance', 'How much smaller than a panel the inserts are, each way.', Length::inches(0, 1, 8), Length::inches(2), Length::inches(0, 1, 2), Length::millimetres(12)),
+            Parameter::length(
+                'insert-allowance',
+                'Insert allowance',
+                'How much smaller than a panel the inserts are, each way.',
+                Length::inches(0, 1, 8),
+                Length::inches(2),
+                Length::inches(0, 1, 2),
+                Length::millimetres(12),
+            ),
             Parameter::flag('cover-cards', 'Cover cards', 'Stiff cards on both covers, flush at the spine.', true),
-            Parameter::length('overhang', 'Cover overhang', 'How far the cover cards stand out on the three free edges.', Length::zero(), Length::inches(0, 1, 2), Length::inches(0, 1, 8), Length::millimetres(3)),
-            Parameter::choice('spine', 'Spine', 'Left bare, or closed with a strip of tape wrapped onto both covers.', ['bare' => 'bare', 'tape' => 'strip of tape'], 'bare'),
+            Parameter::length(
+                'overhang',
+                'Cover overhang',
+                'How far the cover cards stand out on the three free edges.',
+                Length::zero(),
+                Length::inches(0, 1, 2),
+                Length::inches(0, 1, 8),
+                Length::millimetres(3),
+            ),
+            Parameter::choice(
+                'spine',
+                'Spine',
+                'Left bare, or closed with a strip of tape wrapped onto both covers.',
+                ['bare' => 'bare', 'tape' => 'strip of tape'],
+                'bare',
+            ),
         ];
     }
 
@@ -249,7 +293,17 @@ final readonly class MeanderBook implements Structure
                 $draft->add(new Opening('page-'.($j - 1), "page-{$j}"));
             }
         }
-        $draft->face(new Face('back-cover', 'Back cover', $cover, $paper($last), $last + 1, Edge::Right, ! $carded && $path->liesUpsideDown($last) ? Lie::UpsideDown : Lie::Upright));
+        $draft->face(
+            new Face(
+                'back-cover',
+                'Back cover',
+                $cover,
+                $paper($last),
+                $last + 1,
+                Edge::Right,
+                ! $carded && $path->liesUpsideDown($last) ? Lie::UpsideDown : Lie::Upright,
+            ),
+        );
     }
 
     private function fold(Draft $draft, MeanderPath $path): void
@@ -258,7 +312,8 @@ final readonly class MeanderBook implements Structure
             'practise',
             Phase::Prepare,
             'Practise on scrap',
-            'Fold a square of scrap the same way first: score, slit, fold back and forth. The path is easy to follow once the hands have done it.',
+            'Fold a square of scrap the same way first: score, slit, fold back and forth. The path is easy to follow once the hands have '
+                .'done it.',
             'Book',
             drawn: self::SHEET,
         ));
@@ -267,7 +322,9 @@ final readonly class MeanderBook implements Structure
             Phase::Fold,
             'Fold back and forth along the path',
             sprintf(
-                'Start at panel 1 (top left, letter side down). First fold a valley, then a mountain, and so on to panel %d; where the path turns, the fold is a mountain. Square every fold before pressing it: a careless one makes the whole book crooked. Burnish.',
+                'Start at panel 1 (top left, letter side down). First fold a valley, then a mountain, and so on to panel %d; where the '
+                    .'path turns, the fold is a mountain. Square every fold before pressing it: a careless one makes the whole book '
+                    .'crooked. Burnish.',
                 $path->panels(),
             ),
             'Book',
@@ -303,7 +360,12 @@ final readonly class MeanderBook implements Structure
                 behind: new PanelRef(self::SHEET, 'panel-'.(2 * $leaf + 1), Side::B),
             ));
             $edges = implode(' and ', array_map(
-                static fn (Edge $edge): string => ['left' => 'the spine edge', 'bottom' => 'the foot', 'top' => 'the head', 'right' => 'the fore-edge'][$edge->value],
+                static fn (Edge $edge): string => [
+                    'left' => 'the spine edge',
+                    'bottom' => 'the foot',
+                    'top' => 'the head',
+                    'right' => 'the fore-edge',
+                ][$edge->value],
                 $this->gluedEdges($leaf, $path),
             ));
             $draft->task(new Task(
@@ -331,7 +393,18 @@ final readonly class MeanderBook implements Structure
         if (! $side->isPositive()) {
             return;
         }
-        $part = $draft->part(new Part('insert', 'Insert', 'Inserts', new Size($side, $side), StockRole::InsertCard, upright: false, places: ["leaf {$leaf}"], why: sprintf('A panel less %s each way.', $brief->notation->text($brief->values->length('insert-allowance')))));
+        $part = $draft->part(
+            new Part(
+                'insert',
+                'Insert',
+                'Inserts',
+                new Size($side, $side),
+                StockRole::InsertCard,
+                upright: false,
+                places: ["leaf {$leaf}"],
+                why: sprintf('A panel less %s each way.', $brief->notation->text($brief->values->length('insert-allowance'))),
+            ),
+        );
         $draft->add(new Filling($part, "leaf-{$leaf}"));
         $draft->task(new Task(
             'fill-leaves',
@@ -350,7 +423,20 @@ final readonly class MeanderBook implements Structure
         $size = $this->coverCard($brief, $path);
         $last = $path->panels();
         foreach ([1 => 'front cover', $last => 'back cover'] as $panel => $place) {
-            $part = $draft->part(new Part('cover-card', 'Cover card', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: sprintf('The panel, and %s over each free edge; flush at the spine.', $brief->notation->text($brief->values->length('overhang')))));
+            $part = $draft->part(
+                new Part(
+                    'cover-card',
+                    'Cover card',
+                    'Cover',
+                    $size,
+                    StockRole::CoverPaper,
+                    places: [$place],
+                    why: sprintf(
+                        'The panel, and %s over each free edge; flush at the spine.',
+                        $brief->notation->text($brief->values->length('overhang')),
+                    ),
+                ),
+            );
             $draft->add(new Joint(
                 new PanelRef($part, 'whole', Side::B),
                 new PanelRef(self::SHEET, "panel-{$panel}", Side::B),
@@ -365,7 +451,8 @@ final readonly class MeanderBook implements Structure
             Phase::Assemble,
             'Glue on the cover cards',
             sprintf(
-                'Each %s card lies flush with the spine and stands out %s at the head, the foot and the fore-edge. Glue right up to the edges of the panel, not beyond.',
+                'Each %s card lies flush with the spine and stands out %s at the head, the foot and the fore-edge. Glue right up to the '
+                    .'edges of the panel, not beyond.',
                 $brief->notation->size($size),
                 $brief->notation->text($brief->values->length('overhang')),
             ),
@@ -393,7 +480,8 @@ final readonly class MeanderBook implements Structure
             Phase::Finish,
             'Tape the spine',
             sprintf(
-                'A strip %s long and %s wide: set it %s onto the front cover, wrap it round the filled, closed book and press it onto the back cover.',
+                'A strip %s long and %s wide: set it %s onto the front cover, wrap it round the filled, closed book and press it onto '
+                    .'the back cover.',
                 $brief->notation->text($path->panel()->height),
                 $brief->notation->text($breadth),
                 $brief->notation->text($wrap),

@@ -38,8 +38,9 @@ use Ephemeron\Paper\StockRole;
 /**
  * Pages built loose and slipped over the mitred fins of a cover. Source: common practice, no published source.
  *
- * A page is a blank 2p × h folded at the fore-edge, so it is double and open at the spine; the fin goes between front and back. The score of the fin is the
- * stop, and only the outer ½ takes glue, on both sides, so that the page can turn. The cover is a quarter larger than the page both ways.
+ * A page is a blank 2p × h folded at the fore-edge, so it is double and open at the spine; the fin goes between front and back. The score
+ * of the fin is the stop, and only the outer ½ takes glue, on both sides, so that the page can turn. The cover is a quarter larger than
+ * the page both ways.
  */
 final readonly class MitredTabAlbum implements Structure
 {
@@ -71,15 +72,77 @@ final readonly class MitredTabAlbum implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('page-width', 'Page width', 'The blank is twice as wide, folded at the fore-edge.', Length::inches(2), Length::inches(12), Length::inches(6), Length::millimetres(150)),
-            Parameter::length('page-height', 'Page height', 'How tall the pages are.', Length::inches(3), Length::inches(12), Length::inches(8), Length::millimetres(200)),
+            Parameter::length(
+                'page-width',
+                'Page width',
+                'The blank is twice as wide, folded at the fore-edge.',
+                Length::inches(2),
+                Length::inches(12),
+                Length::inches(6),
+                Length::millimetres(150),
+            ),
+            Parameter::length(
+                'page-height',
+                'Page height',
+                'How tall the pages are.',
+                Length::inches(3),
+                Length::inches(12),
+                Length::inches(8),
+                Length::millimetres(200),
+            ),
             Parameter::count('units', 'Binding units', 'Each binds two pages.', 1, 6, 3),
-            Parameter::length('fin', 'Fin width', 'Of the binding units.', Length::inches(0, 1, 2), Length::inches(1, 1, 2), Length::inches(0, 3, 4), Length::millimetres(20)),
-            Parameter::length('held', 'Glued part', 'The outer part of the fin that takes glue.', Length::inches(0, 1, 4), Length::inches(1), Length::inches(0, 1, 2), Length::millimetres(12)),
-            Parameter::length('mitre', 'Mitre', 'How far the free corners of the fins are clipped.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
-            Parameter::length('channel', 'First channel', 'Of the innermost binding unit.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
-            Parameter::length('page-gap', 'Page gap', 'Between two pages at the spine.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
-            Parameter::choice('closed', 'Pages closed at', 'Which edges of a double page are glued before it is bound.', ['foot' => 'the foot: open at the head as a pocket', 'both' => 'head and foot', 'none' => 'nowhere'], 'foot'),
+            Parameter::length(
+                'fin',
+                'Fin width',
+                'Of the binding units.',
+                Length::inches(0, 1, 2),
+                Length::inches(1, 1, 2),
+                Length::inches(0, 3, 4),
+                Length::millimetres(20),
+            ),
+            Parameter::length(
+                'held',
+                'Glued part',
+                'The outer part of the fin that takes glue.',
+                Length::inches(0, 1, 4),
+                Length::inches(1),
+                Length::inches(0, 1, 2),
+                Length::millimetres(12),
+            ),
+            Parameter::length(
+                'mitre',
+                'Mitre',
+                'How far the free corners of the fins are clipped.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
+            Parameter::length(
+                'channel',
+                'First channel',
+                'Of the innermost binding unit.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
+            Parameter::length(
+                'page-gap',
+                'Page gap',
+                'Between two pages at the spine.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
+            Parameter::choice(
+                'closed',
+                'Pages closed at',
+                'Which edges of a double page are glued before it is bound.',
+                ['foot' => 'the foot: open at the head as a pocket', 'both' => 'head and foot', 'none' => 'nowhere'],
+                'foot',
+            ),
         ];
     }
 
@@ -94,7 +157,10 @@ final readonly class MitredTabAlbum implements Structure
 
         return array_filter([
             'held' => $values->length('held')->isMoreThan($fin) ? sprintf('The fin is only %s wide.', $notation->text($fin)) : null,
-            'mitre' => $values->length('mitre')->isMoreThan($fin) ? sprintf('The mitre may be %s at the most, the width of the fin.', $notation->text($fin)) : null,
+            'mitre' => $values->length('mitre')->isMoreThan($fin) ? sprintf(
+                'The mitre may be %s at the most, the width of the fin.',
+                $notation->text($fin),
+            ) : null,
         ]);
     }
 
@@ -115,19 +181,51 @@ final readonly class MitredTabAlbum implements Structure
         $notation = $brief->notation;
         $allow = new Allowances($notation->unit);
         $page = new Size($values->length('page-width'), $values->length('page-height'));
-        $fins = new SteppedFins($values->count('units'), $values->length('fin'), $values->length('channel'), $values->length('page-gap'), $page->height, $values->length('mitre'), $values->length('held'));
+        $fins = new SteppedFins(
+            $values->count('units'),
+            $values->length('fin'),
+            $values->length('channel'),
+            $values->length('page-gap'),
+            $page->height,
+            $values->length('mitre'),
+            $values->length('held'),
+        );
         $spine = $fins->widest()->plus($allow->quarter());
         $board = $page->plus($allow->quarter());
         $wrap = new Size($spine->plus($allow->fine()->times(2), $allow->tab()->times(2)), $board->height);
-        (new BoardCase($board, $spine, $allow->fine(), $wrap, new Size($wrap->width, $board->height->minus($allow->tab())), "The page and {$notation->text($allow->quarter())} each way.", "The last channel and {$notation->text($allow->quarter())}."))->addTo($draft, $notation);
+        (new BoardCase(
+            $board,
+            $spine,
+            $allow->fine(),
+            $wrap,
+            new Size($wrap->width, $board->height->minus($allow->tab())),
+            "The page and {$notation->text($allow->quarter())} each way.",
+            "The last channel and {$notation->text($allow->quarter())}.",
+        ))->addTo($draft, $notation);
         $fins->addTo($draft, $notation, BoardCase::SPINE, 'make-case');
         $count = 2 * $values->count('units');
         $this->addPages($draft, $brief, $page, $count);
-        $fins->bind($draft, array_fill(0, $count, [new PanelRef('page', 'front', Side::B), new PanelRef('page', 'back', Side::B)]), 'slip-pages');
+        $fins->bind(
+            $draft,
+            array_fill(0, $count, [new PanelRef('page', 'front', Side::B), new PanelRef('page', 'back', Side::B)]),
+            'slip-pages',
+        );
         $sides = [new PanelRef('page', 'front', Side::A), new PanelRef('page', 'back', Side::A)];
         foreach ((new CasedBook($draft, new ReadingOrder($draft)))->addFaces($page, array_fill(0, $count, $sides)) as $index => [$recto]) {
             if ($values->choice('closed') === 'foot') {
-                $draft->add(new Pouch('page-'.($index + 1).'-inside', 'Page '.($index + 1).', between its halves', $recto->key, new Size($page->width->minus($values->length('held')), $page->height), [Edge::Bottom], Edge::Top, $page->height, front: $recto->paper, behind: new PanelRef('page', 'back', Side::B)));
+                $draft->add(
+                    new Pouch(
+                        'page-'.($index + 1).'-inside',
+                        'Page '.($index + 1).', between its halves',
+                        $recto->key,
+                        new Size($page->width->minus($values->length('held')), $page->height),
+                        [Edge::Bottom],
+                        Edge::Top,
+                        $page->height,
+                        front: $recto->paper,
+                        behind: new PanelRef('page', 'back', Side::B),
+                    ),
+                );
             }
         }
         $card = $brief->stock(StockRole::StructureCard)->caliper;
@@ -144,21 +242,59 @@ final readonly class MitredTabAlbum implements Structure
         $values = $brief->values;
         $grid = PanelGrid::columns(['back' => $page->width, 'front' => $page->width], $page->height);
         $places = array_map(static fn (int $number): string => "page {$number}", range(1, $count));
-        $draft->part(new Part('page', 'Page', 'Pages', $grid->size(), StockRole::StructureCard, $count, $grid->creases(Fold::Mountain), panels: $grid->panels(), places: $places, why: "Twice the page: {$grid->inWords($brief->notation)}."));
+        $draft->part(
+            new Part(
+                'page',
+                'Page',
+                'Pages',
+                $grid->size(),
+                StockRole::StructureCard,
+                $count,
+                $grid->creases(Fold::Mountain),
+                panels: $grid->panels(),
+                places: $places,
+                why: "Twice the page: {$grid->inWords($brief->notation)}.",
+            ),
+        );
         $draft->add(new Reason('page-width', "blank {$grid->inWords($brief->notation)}"));
         if ($values->choice('closed') !== 'none') {
             $edges = $values->choice('closed') === 'both' ? [Edge::Top, Edge::Bottom] : [Edge::Bottom];
             foreach ($edges as $edge) {
                 $bead = Rectangle::whole($page)->strip($edge, Pouch::glueLoss());
-                $draft->add(new Joint(new PanelRef('page', 'front', Side::B), new PanelRef('page', 'back', Side::B), $bead, Adhesive::WetGlue, Layer::Structure, 'close-pages', isLap: true));
+                $draft->add(
+                    new Joint(
+                        new PanelRef('page', 'front', Side::B),
+                        new PanelRef('page', 'back', Side::B),
+                        $bead,
+                        Adhesive::WetGlue,
+                        Layer::Structure,
+                        'close-pages',
+                        isLap: true,
+                    ),
+                );
             }
-            $draft->task(new Task('close-pages', Phase::Assemble, $values->choice('closed') === 'both' ? 'Glue the pages at head and foot' : 'Glue the pages at the foot', sprintf('It stops %s before the spine edge: the fin must go in between.', $brief->notation->text($values->length('fin'))), 'Pages', Adhesive::WetGlue, ['page'], places: $places));
+            $draft->task(
+                new Task(
+                    'close-pages',
+                    Phase::Assemble,
+                    $values->choice('closed') === 'both' ? 'Glue the pages at head and foot' : 'Glue the pages at the foot',
+                    sprintf(
+                        'It stops %s before the spine edge: the fin must go in between.',
+                        $brief->notation->text($values->length('fin')),
+                    ),
+                    'Pages',
+                    Adhesive::WetGlue,
+                    ['page'],
+                    places: $places,
+                ),
+            );
         }
         $draft->task(new Task(
             'check-up',
             Phase::Mat,
             'Check which way is up, page by page',
-            'Turn each page as it will be turned in the book, over its spine edge like a leaf, never head over foot: the back must stand upright too. Pencil an arrow inside the spine edge.',
+            'Turn each page as it will be turned in the book, over its spine edge like a leaf, never head over foot: the back must stand '
+                .'upright too. Pencil an arrow inside the spine edge.',
             'Pages',
             parts: ['page'],
             places: $places,
@@ -168,7 +304,10 @@ final readonly class MitredTabAlbum implements Structure
             'slip-pages',
             Phase::Finish,
             'Slip the pages over the fins',
-            sprintf('Glue only the outer %s of the fin, on both sides; its score is the stop. The arrow points up. From the middle outwards.', $brief->notation->text($values->length('held'))),
+            sprintf(
+                'Glue only the outer %s of the fin, on both sides; its score is the stop. The arrow points up. From the middle outwards.',
+                $brief->notation->text($values->length('held')),
+            ),
             'Binding',
             Adhesive::WetGlue,
             ['page'],

@@ -82,14 +82,52 @@ final readonly class NestedGussetAlbum implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('leaf-width', 'Leaf width', 'How wide one leaf is, from its score to its fore-edge.', Length::inches(2), Length::inches(12), Length::inches(5), Length::millimetres(125)),
-            Parameter::length('leaf-height', 'Leaf height', 'How tall the book is.', Length::inches(2), Length::inches(12), Length::inches(8, 1, 2), Length::millimetres(210)),
+            Parameter::length(
+                'leaf-width',
+                'Leaf width',
+                'How wide one leaf is, from its score to its fore-edge.',
+                Length::inches(2),
+                Length::inches(12),
+                Length::inches(5),
+                Length::millimetres(125),
+            ),
+            Parameter::length(
+                'leaf-height',
+                'Leaf height',
+                'How tall the book is.',
+                Length::inches(2),
+                Length::inches(12),
+                Length::inches(8, 1, 2),
+                Length::millimetres(210),
+            ),
             Parameter::count('sheets', 'Sheets', 'How many folded sheets are nested; each gives two leaves.', 1, 20, 4),
-            Parameter::length('step', 'Gusset step', 'How much wider each gusset is than the one inside it; the innermost is one step wide.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
-            Parameter::length('tape-width', 'Tape width', 'Breadth of the double-sided tape on the gussets.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
+            Parameter::length(
+                'step',
+                'Gusset step',
+                'How much wider each gusset is than the one inside it; the innermost is one step wide.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
+            Parameter::length(
+                'tape-width',
+                'Tape width',
+                'Breadth of the double-sided tape on the gussets.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
             Parameter::flag('spine-strip', 'Spine strip', 'Paper over the outside of the spine.', true),
             Parameter::flag('ribbon', 'Ribbon', 'A ribbon taped across both covers, under their mats, to tie the album shut.', true),
-            Parameter::length('ribbon-length', 'Ribbon length', 'Empty: once round the filled album, and a bow.', Length::inches(10), Length::inches(60)),
+            Parameter::length(
+                'ribbon-length',
+                'Ribbon length',
+                'Empty: once round the filled album, and a bow.',
+                Length::inches(10),
+                Length::inches(60),
+            ),
         ];
     }
 
@@ -120,7 +158,10 @@ final readonly class NestedGussetAlbum implements Structure
 
     public function materials(Unit $unit): array
     {
-        return UsualPapers::of($unit)->with(StockRole::StructureCard, Stock::card('Kraft dusk', $unit === Unit::Inch ? SheetFormat::LetterWide : SheetFormat::A4Wide, 220))->byRole();
+        return UsualPapers::of($unit)->with(
+            StockRole::StructureCard,
+            Stock::card('Kraft dusk', $unit === Unit::Inch ? SheetFormat::LetterWide : SheetFormat::A4Wide, 220),
+        )->byRole();
     }
 
     public function layOut(Brief $brief): Draft
@@ -143,7 +184,18 @@ final readonly class NestedGussetAlbum implements Structure
         for ($k = 1; $k <= $sheets; $k++) {
             $gusset = $this->gusset($k, $brief->values);
             $blank = new Size($leaf->width->times(2)->plus($gusset), $leaf->height);
-            $draft->add(new Reason('step', sprintf('gusset %d = %d × %s = %s', $k, $k, $brief->notation->number($brief->values->length('step')), $brief->notation->text($gusset))));
+            $draft->add(
+                new Reason(
+                    'step',
+                    sprintf(
+                        'gusset %d = %d × %s = %s',
+                        $k,
+                        $k,
+                        $brief->notation->number($brief->values->length('step')),
+                        $brief->notation->text($gusset),
+                    ),
+                ),
+            );
             $draft->part(new Part(
                 key: "sheet-{$k}",
                 name: $this->sheetName($k, $sheets),
@@ -161,7 +213,14 @@ final readonly class NestedGussetAlbum implements Structure
                     new Panel('right', 'right leaf', Rectangle::at($leaf->width->plus($gusset), Length::zero(), $leaf)),
                 ],
                 places: ["sheet {$k} of {$sheets}"],
-                why: sprintf('Two leaves and gusset %d: 2 × %s + %d × %s = %s.', $k, $brief->notation->number($leaf->width), $k, $brief->notation->number($brief->values->length('step')), $brief->notation->text($blank->width)),
+                why: sprintf(
+                    'Two leaves and gusset %d: 2 × %s + %d × %s = %s.',
+                    $k,
+                    $brief->notation->number($leaf->width),
+                    $k,
+                    $brief->notation->number($brief->values->length('step')),
+                    $brief->notation->text($blank->width),
+                ),
             ));
         }
     }
@@ -211,7 +270,18 @@ final readonly class NestedGussetAlbum implements Structure
         }
         $draft->add(new Bare($card->times(2 * $sheets)));
         $draft->add(new Reason('sheets', sprintf('%d leaves, %d faces, two of them covers', 2 * $sheets, 4 * $sheets)));
-        $draft->add(new Reason('tape-width', implode(', ', array_map(fn (int $k): string => sprintf('%d on gusset %d', count($this->tapeStrips($k, $brief->values)), $k), range(1, max(1, $sheets - 1))))));
+        $draft->add(
+            new Reason(
+                'tape-width',
+                implode(
+                    ', ',
+                    array_map(
+                        fn (int $k): string => sprintf('%d on gusset %d', count($this->tapeStrips($k, $brief->values)), $k),
+                        range(1, max(1, $sheets - 1)),
+                    ),
+                ),
+            ),
+        );
     }
 
     private function nest(Draft $draft, Brief $brief): void
@@ -267,9 +337,31 @@ final readonly class NestedGussetAlbum implements Structure
         }
         $spine = new Size($this->gusset($brief->values->count('sheets'), $brief->values), $brief->values->length('leaf-height'));
         $strip = $spine->within(MatSchool::Hairline->border($brief->notation->unit));
-        $part = $draft->part(new Part('spine-strip', 'Spine strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine'], why: sprintf('The outermost gusset, %s, less a hairline on every side: it ends level with the cover mats.', $brief->notation->size($spine))));
+        $part = $draft->part(
+            new Part(
+                'spine-strip',
+                'Spine strip',
+                'Cover',
+                $strip,
+                StockRole::CoverPaper,
+                places: ['spine'],
+                why: sprintf(
+                    'The outermost gusset, %s, less a hairline on every side: it ends level with the cover mats.',
+                    $brief->notation->size($spine),
+                ),
+            ),
+        );
         $outermost = new PanelRef('sheet-'.$brief->values->count('sheets'), 'gusset', Side::B);
-        $draft->add(new Joint(new PanelRef($part, 'whole', Side::B), $outermost, Rectangle::centred($strip, $spine), Adhesive::WetGlue, Layer::Cover, 'spine-strip'));
+        $draft->add(
+            new Joint(
+                new PanelRef($part, 'whole', Side::B),
+                $outermost,
+                Rectangle::centred($strip, $spine),
+                Adhesive::WetGlue,
+                Layer::Cover,
+                'spine-strip',
+            ),
+        );
         $draft->task(new Task(
             'spine-strip',
             Phase::Mat,
@@ -299,7 +391,8 @@ final readonly class NestedGussetAlbum implements Structure
             Phase::Mat,
             'Tape the ribbon across the covers',
             sprintf(
-                '%s of ribbon round the outside of the closed album, half way up (%s from the head), the ends equal at the fore-edges; not over the spine folds.',
+                '%s of ribbon round the outside of the closed album, half way up (%s from the head), the ends equal at the fore-edges; '
+                    .'not over the spine folds.',
                 $brief->notation->text($length),
                 $brief->notation->text($brief->values->length('leaf-height')->half()),
             ),
@@ -308,7 +401,10 @@ final readonly class NestedGussetAlbum implements Structure
             // The inside pages come first, so that its ends are not in the way.
             after: [...($brief->values->count('sheets') > 1 ? ['nest-1'] : []), 'mat-pages', 'mat-flaps', 'pockets-top', 'pockets-side'],
             face: 'front-cover',
-            acts: [new Fasten('the ribbon', 'front-cover', adhesive: Adhesive::Tape), new Fasten('the ribbon', 'back-cover', adhesive: Adhesive::Tape)],
+            acts: [
+                new Fasten('the ribbon', 'front-cover', adhesive: Adhesive::Tape),
+                new Fasten('the ribbon', 'back-cover', adhesive: Adhesive::Tape),
+            ],
         ));
     }
 

@@ -75,7 +75,16 @@ final readonly class PocketFront
             front: $this->paper,
             behind: $page->paper,
         ));
-        $front = new Face("{$key}/front", "{$page->name}, ".lcfirst($this->name), $this->area->size, $this->paper, $page->order, $page->hinge, parent: $page->key, takesMat: $this->takesMat);
+        $front = new Face(
+            "{$key}/front",
+            "{$page->name}, ".lcfirst($this->name),
+            $this->area->size,
+            $this->paper,
+            $page->order,
+            $page->hinge,
+            parent: $page->key,
+            takesMat: $this->takesMat,
+        );
         $draft->face($front);
 
         return $front;

@@ -40,15 +40,15 @@ use Ephemeron\Paper\StockRole;
  * An album from a few sheets of double-sided paper, nothing wasted: each sheet folds into two leaves with a tab between
  * that stands inwards, and each sheet's tab is slipped into the hollow of the next. Source: common practice, no published source.
  *
- * A sheet is W = 2p + 2t wide and h tall, with scores at p, p + t and p + 2t. Seen from inside (side A) the outer two are valleys and the middle one
- * is a mountain: the two t panels stand up back to back, with a hollow behind them. Sheet 1 is the cover; its hollow is glued shut. The hollow of
- * sheet k + 1 goes over the tab of sheet k, and the tab of the last sheet takes the middle pocket: a back with f folded
- * over at both ends. The handed-down back of 4 × 8¼ is scored ¼ from both ends, which leaves 7¾, as high as the front of 4 × 7¾ that is glued onto
- * the folds: with f = ¼ the clear height is h − f and the back (h − f) + 2f = h + f.
+ * A sheet is W = 2p + 2t wide and h tall, with scores at p, p + t and p + 2t. Seen from inside (side A) the outer two are valleys and the
+ * middle one is a mountain: the two t panels stand up back to back, with a hollow behind them. Sheet 1 is the cover; its hollow is glued
+ * shut. The hollow of sheet k + 1 goes over the tab of sheet k, and the tab of the last sheet takes the middle pocket: a back with f folded
+ * over at both ends. The handed-down back of 4 × 8¼ is scored ¼ from both ends, which leaves 7¾, as high as the front of 4 × 7¾ that is
+ * glued onto the folds: with f = ¼ the clear height is h − f and the back (h − f) + 2f = h + f.
  *
- * What is left of the sheets, strips (2p + 2t) × r, gives the pocket's back and front, the binding strip and the page pocket; what those leave are photo mats:
- * (W − back) × r, (W − front) × r, (h − p) × (r − b) and (W − h) × r. They are added where the pocket is as wide as the rest is tall, as in the
- * handed-down size, because only then do the strips come out even.
+ * What is left of the sheets, strips (2p + 2t) × r, gives the pocket's back and front, the binding strip and the page pocket; what those
+ * leave are photo mats: (W − back) × r, (W − front) × r, (h − p) × (r − b) and (W − h) × r. They are added where the pocket is as wide as
+ * the rest is tall, as in the handed-down size, because only then do the strips come out even.
  */
 final readonly class TabSpineAlbum implements Structure
 {
@@ -64,7 +64,8 @@ final readonly class TabSpineAlbum implements Structure
 
     public function summary(): string
     {
-        return 'Three double-sided sheets and nothing wasted: leaves with tabs that slip into each other, a pocket in the middle, a strip round the spine.';
+        return 'Three double-sided sheets and nothing wasted: leaves with tabs that slip into each other, a pocket in the middle, a '
+            .'strip round the spine.';
     }
 
     public function skill(): Skill
@@ -80,14 +81,69 @@ final readonly class TabSpineAlbum implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length('leaf-width', 'Leaf width', 'How wide one leaf is, from its score to its fore-edge.', Length::inches(2), Length::inches(11), Length::inches(5, 1, 2), Length::millimetres(138)),
-            Parameter::length('leaf-height', 'Leaf height', 'How tall the book is.', Length::inches(3), Length::inches(12), Length::inches(8), Length::millimetres(200)),
-            Parameter::length('tab', 'Tab', 'How far the tabs stand inwards; a sheet is two leaves and two tabs wide.', Length::inches(0, 1, 4), Length::inches(1), Length::inches(0, 1, 2), Length::millimetres(12)),
-            Parameter::count('sheets', 'Sheets', 'How many sheets make the book; each gives two leaves. More than three get bulky.', 2, 6, 3),
+            Parameter::length(
+                'leaf-width',
+                'Leaf width',
+                'How wide one leaf is, from its score to its fore-edge.',
+                Length::inches(2),
+                Length::inches(11),
+                Length::inches(5, 1, 2),
+                Length::millimetres(138),
+            ),
+            Parameter::length(
+                'leaf-height',
+                'Leaf height',
+                'How tall the book is.',
+                Length::inches(3),
+                Length::inches(12),
+                Length::inches(8),
+                Length::millimetres(200),
+            ),
+            Parameter::length(
+                'tab',
+                'Tab',
+                'How far the tabs stand inwards; a sheet is two leaves and two tabs wide.',
+                Length::inches(0, 1, 4),
+                Length::inches(1),
+                Length::inches(0, 1, 2),
+                Length::millimetres(12),
+            ),
+            Parameter::count(
+                'sheets',
+                'Sheets',
+                'How many sheets make the book; each gives two leaves. More than three get bulky.',
+                2,
+                6,
+                3,
+            ),
             Parameter::flag('middle-pocket', 'Middle pocket', 'A pocket on the innermost tab, open at its long side.', true),
-            Parameter::length('pocket-width', 'Middle pocket width', 'How far the middle pocket reaches into the book.', Length::inches(1), Length::inches(11), Length::inches(4), Length::millimetres(105)),
-            Parameter::length('pocket-fold', 'Middle pocket folds', 'What is folded over at the head and the foot of the pocket’s back to hold its front.', Length::inches(0, 1, 8), Length::inches(1), Length::inches(0, 1, 4), Length::millimetres(6)),
-            Parameter::length('binding', 'Binding strip', 'Breadth of the strip round the spine.', Length::inches(0, 1, 2), Length::inches(4), Length::inches(1, 1, 2), Length::millimetres(38)),
+            Parameter::length(
+                'pocket-width',
+                'Middle pocket width',
+                'How far the middle pocket reaches into the book.',
+                Length::inches(1),
+                Length::inches(11),
+                Length::inches(4),
+                Length::millimetres(105),
+            ),
+            Parameter::length(
+                'pocket-fold',
+                'Middle pocket folds',
+                'What is folded over at the head and the foot of the pocket’s back to hold its front.',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                Length::inches(0, 1, 4),
+                Length::millimetres(6),
+            ),
+            Parameter::length(
+                'binding',
+                'Binding strip',
+                'Breadth of the strip round the spine.',
+                Length::inches(0, 1, 2),
+                Length::inches(4),
+                Length::inches(1, 1, 2),
+                Length::millimetres(38),
+            ),
             Parameter::flag('rest-mats', 'Photo mats from the rests', 'What the strips leave over, cut as photo mats.', true),
             Parameter::flag('rounded', 'Rounded corners', 'The free corners of the leaves rounded with a ¼ in punch.', true),
         ];
@@ -117,7 +173,12 @@ final readonly class TabSpineAlbum implements Structure
     public function refusals(Values $values, Notation $notation): array
     {
         if ($values->flag('middle-pocket') && $values->length('pocket-width')->isMoreThan($values->length('leaf-width'))) {
-            return ['pocket-width' => sprintf('The middle pocket would stand out of the book: a leaf is %s wide.', $notation->text($values->length('leaf-width')))];
+            return [
+                'pocket-width' => sprintf(
+                    'The middle pocket would stand out of the book: a leaf is %s wide.',
+                    $notation->text($values->length('leaf-width')),
+                ),
+            ];
         }
 
         return [];
@@ -143,7 +204,10 @@ final readonly class TabSpineAlbum implements Structure
         for ($k = 1; $k <= $sheets; $k++) {
             $this->layOutSheet($draft, $brief, $k);
         }
-        (new NestedLeaves(array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)), $this->leaf($brief->values)))->addTo($draft);
+        (new NestedLeaves(
+            array_map(static fn (int $k): string => "sheet-{$k}", range(1, $sheets)),
+            $this->leaf($brief->values),
+        ))->addTo($draft);
         $draft->add(new Bare($brief->stock(StockRole::BookSheet)->caliper->times(2 * $sheets)));
 
         $this->joinTabs($draft, $brief);
@@ -177,7 +241,10 @@ final readonly class TabSpineAlbum implements Structure
                 Crease::across($sheet, Axis::Width, $leaf->width->plus($tab), Fold::Mountain),
                 Crease::across($sheet, Axis::Width, $leaf->width->plus($tab->times(2)), Fold::Valley),
             ],
-            glueZones: array_map(static fn (Rectangle $half): GlueZone => new GlueZone($half, Side::B, $k === 1 ? Adhesive::Tape : Adhesive::WetGlue), $hollow),
+            glueZones: array_map(
+                static fn (Rectangle $half): GlueZone => new GlueZone($half, Side::B, $k === 1 ? Adhesive::Tape : Adhesive::WetGlue),
+                $hollow,
+            ),
             panels: [
                 new Panel('left', 'left leaf', $at(Length::zero(), $leaf)),
                 new Panel('tab-left', 'left half of the tab', $hollow[0]),
@@ -185,14 +252,28 @@ final readonly class TabSpineAlbum implements Structure
                 new Panel('right', 'right leaf', $at($leaf->width->plus($tab->times(2)), $leaf)),
             ],
             places: [$k === 1 ? 'outermost' : "sheet {$k}"],
-            why: sprintf('Two leaves and two halves of the tab: 2 × %s + 2 × %s = %s.', $brief->notation->number($leaf->width), $brief->notation->number($tab), $brief->notation->text($sheet->width)),
+            why: sprintf(
+                'Two leaves and two halves of the tab: 2 × %s + 2 × %s = %s.',
+                $brief->notation->number($leaf->width),
+                $brief->notation->number($tab),
+                $brief->notation->text($sheet->width),
+            ),
         ));
     }
 
     private function joinTabs(Draft $draft, Brief $brief): void
     {
         $tab = Rectangle::whole(new Size($brief->values->length('tab'), $brief->values->length('leaf-height')));
-        $draft->add(new Joint(new PanelRef('sheet-1', 'tab-left', Side::B), new PanelRef('sheet-1', 'tab-right', Side::B), $tab, Adhesive::Tape, Layer::Structure, 'close-hollow'));
+        $draft->add(
+            new Joint(
+                new PanelRef('sheet-1', 'tab-left', Side::B),
+                new PanelRef('sheet-1', 'tab-right', Side::B),
+                $tab,
+                Adhesive::Tape,
+                Layer::Structure,
+                'close-hollow',
+            ),
+        );
         $draft->task(new Task(
             'close-hollow',
             Phase::Assemble,
@@ -205,7 +286,16 @@ final readonly class TabSpineAlbum implements Structure
         for ($k = 2; $k <= $brief->values->count('sheets'); $k++) {
             $before = $k - 1;
             foreach (['tab-left', 'tab-right'] as $half) {
-                $draft->add(new Joint(new PanelRef("sheet-{$k}", $half, Side::B), new PanelRef("sheet-{$before}", $half, Side::A), $tab, Adhesive::WetGlue, Layer::Structure, "join-{$k}"));
+                $draft->add(
+                    new Joint(
+                        new PanelRef("sheet-{$k}", $half, Side::B),
+                        new PanelRef("sheet-{$before}", $half, Side::A),
+                        $tab,
+                        Adhesive::WetGlue,
+                        Layer::Structure,
+                        "join-{$k}",
+                    ),
+                );
             }
             $draft->task(new Task(
                 "join-{$k}",
@@ -245,13 +335,51 @@ final readonly class TabSpineAlbum implements Structure
             places: ['middle'],
             why: 'A little taller than the leaf, and folded over at both ends.',
         ));
-        $frontPart = $draft->part(new Part('middle-pocket-front', 'Middle pocket, front', 'Middle pocket', $front, StockRole::PocketPaper, places: ['middle'], why: 'As tall as the back is clear between its two folded ends.'));
+        $frontPart = $draft->part(
+            new Part(
+                'middle-pocket-front',
+                'Middle pocket, front',
+                'Middle pocket',
+                $front,
+                StockRole::PocketPaper,
+                places: ['middle'],
+                why: 'As tall as the back is clear between its two folded ends.',
+            ),
+        );
         $right = 'page-'.(2 * $values->count('sheets'));
         $page = $draft->faces()[$right];
         $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
-        $draft->add(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'head', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
-        $draft->add(new Joint(new PanelRef($frontPart, 'whole', Side::B), new PanelRef($backPart, 'foot', Side::B), Rectangle::whole(new Size($front->width, $fold)), Adhesive::WetGlue, Layer::Structure, 'middle-pocket'));
-        $draft->add(new Joint(new PanelRef($backPart, 'back', Side::B), new PanelRef($last, 'tab-right', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, 'hang-middle-pocket', $right));
+        $draft->add(
+            new Joint(
+                new PanelRef($frontPart, 'whole', Side::B),
+                new PanelRef($backPart, 'head', Side::B),
+                Rectangle::whole(new Size($front->width, $fold)),
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'middle-pocket',
+            ),
+        );
+        $draft->add(
+            new Joint(
+                new PanelRef($frontPart, 'whole', Side::B),
+                new PanelRef($backPart, 'foot', Side::B),
+                Rectangle::whole(new Size($front->width, $fold)),
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'middle-pocket',
+            ),
+        );
+        $draft->add(
+            new Joint(
+                new PanelRef($backPart, 'back', Side::B),
+                new PanelRef($last, 'tab-right', Side::A),
+                $area,
+                Adhesive::WetGlue,
+                Layer::Pocket,
+                'hang-middle-pocket',
+                $right,
+            ),
+        );
         $draft->add(new Pouch(
             key: 'middle-pocket',
             name: 'Middle pocket',
@@ -284,7 +412,8 @@ final readonly class TabSpineAlbum implements Structure
             'hang-middle-pocket',
             Phase::Assemble,
             'Slip the middle pocket over the last tab',
-            'Wet glue on both sides of the tab, then one open long side of the pocket over it, the same distance from head and foot. The other long side is its mouth.',
+            'Wet glue on both sides of the tab, then one open long side of the pocket over it, the same distance from head and foot. The '
+                .'other long side is its mouth.',
             'Middle pocket',
             Adhesive::WetGlue,
             [$backPart, $last],
@@ -296,12 +425,26 @@ final readonly class TabSpineAlbum implements Structure
     private function bind(Draft $draft, Brief $brief): void
     {
         $strip = new Size($brief->values->length('binding'), $brief->values->length('leaf-height'));
-        $part = $draft->part(new Part('binding-strip', 'Binding strip', 'Cover', $strip, StockRole::CoverPaper, places: ['spine'], why: 'As wide as you chose, as tall as the leaves.'));
+        $part = $draft->part(
+            new Part(
+                'binding-strip',
+                'Binding strip',
+                'Cover',
+                $strip,
+                StockRole::CoverPaper,
+                places: ['spine'],
+                why: 'As wide as you chose, as tall as the leaves.',
+            ),
+        );
         $draft->task(new Task(
             'binding-strip',
             Phase::Finish,
             'Bind the spine',
-            sprintf('Its edge on the front cover first, straight and level, %s from the fold at the spine; then wrap it round onto the back, where it reaches as far.', $brief->notation->text($strip->width->half())),
+            sprintf(
+                'Its edge on the front cover first, straight and level, %s from the fold at the spine; then wrap it round onto the back, '
+                    .'where it reaches as far.',
+                $brief->notation->text($strip->width->half()),
+            ),
             'Cover',
             Adhesive::WetGlue,
             [$part],
@@ -310,7 +453,22 @@ final readonly class TabSpineAlbum implements Structure
         ));
         $this->wrapBinding($draft, $brief, $part, $strip);
         if ($brief->values->flag('rounded')) {
-            $draft->task(new Task('round-corners', Phase::Finish, 'Round the corners', 'Punch the free corners of all leaves, a few layers at a time.', 'Cover', after: ['binding-strip'], face: 'front-cover', acts: [Handling::setAside(...array_map(static fn (int $k): string => "sheet-{$k}", range(1, $brief->values->count('sheets'))))]));
+            $draft->task(
+                new Task(
+                    'round-corners',
+                    Phase::Finish,
+                    'Round the corners',
+                    'Punch the free corners of all leaves, a few layers at a time.',
+                    'Cover',
+                    after: ['binding-strip'],
+                    face: 'front-cover',
+                    acts: [
+                        Handling::setAside(
+                            ...array_map(static fn (int $k): string => "sheet-{$k}", range(1, $brief->values->count('sheets'))),
+                        ),
+                    ],
+                ),
+            );
         }
     }
 
@@ -350,8 +508,29 @@ final readonly class TabSpineAlbum implements Structure
         ];
         foreach (array_slice($mats, 0, $values->count('sheets') + 1) as $index => $mat) {
             if ($mat->shortSide()->isAtLeast(Length::inches(1))) {
-                $draft->part(new Part('rest-mat-'.($index + 1), 'Photo mat from the rests', 'Photo mats', $mat, StockRole::InsertCard, upright: false, places: ['loose'], why: 'What the strips beside the sheets leave over: nothing is wasted.'));
-                $draft->task(new Task('rest-mats', Phase::Fill, 'Lay the photo mats from the rests into the pockets', 'They take the prints that are chosen later; the large ones go into the middle pocket.', 'Photo mats', parts: ['rest-mat-'.($index + 1)], acts: [Handling::setAside('rest-mat-'.($index + 1))]));
+                $draft->part(
+                    new Part(
+                        'rest-mat-'.($index + 1),
+                        'Photo mat from the rests',
+                        'Photo mats',
+                        $mat,
+                        StockRole::InsertCard,
+                        upright: false,
+                        places: ['loose'],
+                        why: 'What the strips beside the sheets leave over: nothing is wasted.',
+                    ),
+                );
+                $draft->task(
+                    new Task(
+                        'rest-mats',
+                        Phase::Fill,
+                        'Lay the photo mats from the rests into the pockets',
+                        'They take the prints that are chosen later; the large ones go into the middle pocket.',
+                        'Photo mats',
+                        parts: ['rest-mat-'.($index + 1)],
+                        acts: [Handling::setAside('rest-mat-'.($index + 1))],
+                    ),
+                );
             }
         }
     }

@@ -52,15 +52,15 @@ use Ephemeron\Paper\StockRole;
 /**
  * Pages that are pockets, added one by one into a soft open spine. Source: common practice, no published source.
  *
- * A page is one blank of 2p × (h + d), scored at p and, turned, at d from the foot. Folded, with the fold at the spine, it is p × h and open at the
- * head: the one half's strip (p × d) folds up outside as a pocket, the other's is cut away a lip short of the score, and the lip is folded inside to
- * close the foot. Which half keeps its strip decides whether the pocket faces left or right. Seen from side A, the outside, the page fold
- * is a mountain, the strip's a valley and the lip's a mountain.
+ * A page is one blank of 2p × (h + d), scored at p and, turned, at d from the foot. Folded, with the fold at the spine, it is p × h and
+ * open at the head: the one half's strip (p × d) folds up outside as a pocket, the other's is cut away a lip short of the score, and the
+ * lip is folded inside to close the foot. Which half keeps its strip decides whether the pocket faces left or right. Seen from side A, the
+ * outside, the page fold is a mountain, the strip's a valley and the lip's a mountain.
  *
- * Two flange strips ¾ wide, scored in the middle, close the fore-edge: the one as long as the pocket is deep closes the pocket's open end (its other
- * end lies at the spine fold and is glued), the other, twice as long, the page above it. Inserts are ¼ narrower than the page. A double insert has
- * two panels of p − ⅛ and a gusset of ⅛ between, as tall as a panel is wide. Boards are ½ larger than the page both ways; anchors stand between
- * the pages, so n pages want n + 1, and each takes half its width of the spine.
+ * Two flange strips ¾ wide, scored in the middle, close the fore-edge: the one as long as the pocket is deep closes the pocket's open end
+ * (its other end lies at the spine fold and is glued), the other, twice as long, the page above it. Inserts are ¼ narrower than the page.
+ * A double insert has two panels of p − ⅛ and a gusset of ⅛ between, as tall as a panel is wide. Boards are ½ larger than the page both
+ * ways; anchors stand between the pages, so n pages want n + 1, and each takes half its width of the spine.
  */
 final readonly class ThreadHingeAlbum implements Structure
 {
@@ -94,18 +94,99 @@ final readonly class ThreadHingeAlbum implements Structure
         $eighth = Length::inches(0, 1, 8);
 
         return [
-            Parameter::length('page-width', 'Page width', 'From the fold at the spine to the fore-edge; the blank is twice as wide.', Length::inches(2), Length::inches(12), Length::inches(6), Length::millimetres(150)),
-            Parameter::length('page-height', 'Page height', 'How tall a page is, without the strip that folds up.', Length::inches(3), Length::inches(15), Length::inches(10), Length::millimetres(250)),
-            Parameter::length('pocket-depth', 'Pocket depth', 'The strip at the foot that folds up as a pocket.', Length::inches(1), Length::inches(8), Length::inches(2), Length::millimetres(50)),
-            Parameter::choice('pocket-side', 'Pocket faces', 'Which half keeps its strip.', ['right' => 'right: on the front of the page', 'left' => 'left: on its back'], 'right'),
+            Parameter::length(
+                'page-width',
+                'Page width',
+                'From the fold at the spine to the fore-edge; the blank is twice as wide.',
+                Length::inches(2),
+                Length::inches(12),
+                Length::inches(6),
+                Length::millimetres(150),
+            ),
+            Parameter::length(
+                'page-height',
+                'Page height',
+                'How tall a page is, without the strip that folds up.',
+                Length::inches(3),
+                Length::inches(15),
+                Length::inches(10),
+                Length::millimetres(250),
+            ),
+            Parameter::length(
+                'pocket-depth',
+                'Pocket depth',
+                'The strip at the foot that folds up as a pocket.',
+                Length::inches(1),
+                Length::inches(8),
+                Length::inches(2),
+                Length::millimetres(50),
+            ),
+            Parameter::choice(
+                'pocket-side',
+                'Pocket faces',
+                'Which half keeps its strip.',
+                ['right' => 'right: on the front of the page', 'left' => 'left: on its back'],
+                'right',
+            ),
             Parameter::count('pages', 'Pages', 'How many pages are knotted in; each is one sheet.', 1, 16, 5),
-            Parameter::length('lip', 'Lip', 'What stays of the strip that is cut away, to close the foot.', $eighth->half(), Length::inches(0, 1, 2), $eighth, Length::millimetres(3)),
-            Parameter::length('side-strip', 'Side strips', 'Width of the strips that close the fore-edge; they are scored in the middle.', Length::inches(0, 1, 2), Length::inches(1, 1, 2), Length::inches(0, 3, 4), Length::millimetres(20)),
-            Parameter::choice('inserts', 'Inserts', 'What slides into the pages.', ['single' => 'one tall card a page', 'double' => 'a folded double card a page', 'turns' => 'tall and double in turns', 'none' => 'none'], 'single'),
+            Parameter::length(
+                'lip',
+                'Lip',
+                'What stays of the strip that is cut away, to close the foot.',
+                $eighth->half(),
+                Length::inches(0, 1, 2),
+                $eighth,
+                Length::millimetres(3),
+            ),
+            Parameter::length(
+                'side-strip',
+                'Side strips',
+                'Width of the strips that close the fore-edge; they are scored in the middle.',
+                Length::inches(0, 1, 2),
+                Length::inches(1, 1, 2),
+                Length::inches(0, 3, 4),
+                Length::millimetres(20),
+            ),
+            Parameter::choice(
+                'inserts',
+                'Inserts',
+                'What slides into the pages.',
+                [
+                    'single' => 'one tall card a page',
+                    'double' => 'a folded double card a page',
+                    'turns' => 'tall and double in turns',
+                    'none' => 'none',
+                ],
+                'single',
+            ),
             Parameter::flag('liners', 'Liners', 'Patterned paper on both sides of the tall inserts.', true),
-            Parameter::length('spine-width', 'Spine width', 'Of the two spine boards; every anchor takes half its width of it.', Length::inches(0, 1, 2), Length::inches(8), Length::inches(2, 1, 2), Length::millimetres(64)),
-            Parameter::length('anchor', 'Page anchors', 'Width of the strips between the pages; scored in the middle.', Length::inches(0, 1, 2), Length::inches(1, 1, 2), Length::inches(0, 3, 4), Length::millimetres(20)),
-            Parameter::length('hinge', 'Inside hinges', 'Width of the strips that join spine and boards; scored in the middle.', Length::inches(1), Length::inches(4), Length::inches(2), Length::millimetres(50)),
+            Parameter::length(
+                'spine-width',
+                'Spine width',
+                'Of the two spine boards; every anchor takes half its width of it.',
+                Length::inches(0, 1, 2),
+                Length::inches(8),
+                Length::inches(2, 1, 2),
+                Length::millimetres(64),
+            ),
+            Parameter::length(
+                'anchor',
+                'Page anchors',
+                'Width of the strips between the pages; scored in the middle.',
+                Length::inches(0, 1, 2),
+                Length::inches(1, 1, 2),
+                Length::inches(0, 3, 4),
+                Length::millimetres(20),
+            ),
+            Parameter::length(
+                'hinge',
+                'Inside hinges',
+                'Width of the strips that join spine and boards; scored in the middle.',
+                Length::inches(1),
+                Length::inches(4),
+                Length::inches(2),
+                Length::millimetres(50),
+            ),
         ];
     }
 
@@ -119,10 +200,19 @@ final readonly class ThreadHingeAlbum implements Structure
         $refusals = [];
         $needed = $values->length('anchor')->half()->times($values->count('pages') + 1);
         if ($needed->isMoreThan($values->length('spine-width'))) {
-            $refusals['pages'] = sprintf('%d pages want %d anchors, %s of spine; the spine is %s wide.', $values->count('pages'), $values->count('pages') + 1, $notation->text($needed), $notation->text($values->length('spine-width')));
+            $refusals['pages'] = sprintf(
+                '%d pages want %d anchors, %s of spine; the spine is %s wide.',
+                $values->count('pages'),
+                $values->count('pages') + 1,
+                $notation->text($needed),
+                $notation->text($values->length('spine-width')),
+            );
         }
         if ($values->length('pocket-depth')->times(3)->isMoreThan($values->length('page-height'))) {
-            $refusals['pocket-depth'] = sprintf('The side strips are three pocket depths long together; a page is only %s tall.', $notation->text($values->length('page-height')));
+            $refusals['pocket-depth'] = sprintf(
+                'The side strips are three pocket depths long together; a page is only %s tall.',
+                $notation->text($values->length('page-height')),
+            );
         }
 
         return $refusals;
@@ -180,13 +270,32 @@ final readonly class ThreadHingeAlbum implements Structure
             glueZones: [new GlueZone(Rectangle::at($waste->left(), $foot, new Size($middle, $lip)), Side::A, Adhesive::WetGlue)],
             panels: $grid->panels(),
             places: array_map(static fn (int $page): string => "page {$page}", range(1, $pages)),
-            cutAways: [Polygon::of(Rectangle::at($waste->left(), $foot->plus($lip), new Size($middle, $values->length('pocket-depth')->minus($lip))))],
+            cutAways: [
+                Polygon::of(
+                    Rectangle::at($waste->left(), $foot->plus($lip), new Size($middle, $values->length('pocket-depth')->minus($lip))),
+                ),
+            ],
             why: "Two halves, and the strip that folds up: {$grid->inWords($notation)}.",
         ));
-        $draft->add(new Reason('page-width', sprintf('blank 2 × %s = %s wide', $notation->number($middle), $notation->text($grid->size()->width))));
-        $draft->add(new Reason('pocket-depth', sprintf('blank %s + %s = %s tall', $notation->number($values->length('page-height')), $notation->number($values->length('pocket-depth')), $notation->text($grid->size()->height))));
+        $draft->add(
+            new Reason('page-width', sprintf('blank 2 × %s = %s wide', $notation->number($middle), $notation->text($grid->size()->width))),
+        );
+        $draft->add(
+            new Reason(
+                'pocket-depth',
+                sprintf(
+                    'blank %s + %s = %s tall',
+                    $notation->number($values->length('page-height')),
+                    $notation->number($values->length('pocket-depth')),
+                    $notation->text($grid->size()->height),
+                ),
+            ),
+        );
         foreach (['short' => 1, 'long' => 2] as $which => $times) {
-            $strip = PanelGrid::columns(['inner' => $values->length('side-strip')->half(), 'outer' => $values->length('side-strip')->half()], $values->length('pocket-depth')->times($times));
+            $strip = PanelGrid::columns(
+                ['inner' => $values->length('side-strip')->half(), 'outer' => $values->length('side-strip')->half()],
+                $values->length('pocket-depth')->times($times),
+            );
             $draft->part(new Part(
                 key: "side-strip-{$which}",
                 name: ucfirst($which).' side strip',
@@ -252,7 +361,9 @@ final readonly class ThreadHingeAlbum implements Structure
             Phase::Assemble,
             'Glue the side strips to the free edge',
             sprintf(
-                'Fold them. One half of the long strip goes inside along the free edge (away from the fold) of the half that keeps its strip, its foot %s above the score; one half of the short strip along the same edge of the strip that will turn up. The other halves stand out.',
+                'Fold them. One half of the long strip goes inside along the free edge (away from the fold) of the half that keeps its '
+                    .'strip, its foot %s above the score; one half of the short strip along the same edge of the strip that will turn '
+                    .'up. The other halves stand out.',
                 $notation->text($notation->unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::millimetres(1)),
             ),
             'Pages',
@@ -265,7 +376,8 @@ final readonly class ThreadHingeAlbum implements Structure
             Phase::Assemble,
             'Tape the threads into the folds',
             sprintf(
-                'Lay the doubled thread (%s altogether) along the inside of the middle fold; tape it at the head, the foot and the middle. Its ends hang out equally.',
+                'Lay the doubled thread (%s altogether) along the inside of the middle fold; tape it at the head, the foot and the '
+                    .'middle. Its ends hang out equally.',
                 $notation->text($this->strand($brief)->times(2)),
             ),
             'Pages',
@@ -278,7 +390,8 @@ final readonly class ThreadHingeAlbum implements Structure
             'close-pages',
             Phase::Assemble,
             'Close the pages',
-            'Fold the lip in, bead on it and on the other half of the long strip, and shut the page. The head, where the inserts go in, stays open: it is the edge without score.',
+            'Fold the lip in, bead on it and on the other half of the long strip, and shut the page. The head, where the inserts go in, '
+                .'stays open: it is the edge without score.',
             'Pages',
             Adhesive::WetGlue,
             ['page'],
@@ -289,7 +402,8 @@ final readonly class ThreadHingeAlbum implements Structure
             'turn-up-pockets',
             Phase::Assemble,
             'Turn up the pockets',
-            'Up over the lip; a thin bead along the fold at the spine, the short strip closes the fore-edge. Open it once before the glue sets.',
+            'Up over the lip; a thin bead along the fold at the spine, the short strip closes the fore-edge. Open it once before the '
+                .'glue sets.',
             'Pages',
             Adhesive::WetGlue,
             ['page'],
@@ -329,18 +443,91 @@ final readonly class ThreadHingeAlbum implements Structure
         $half = $this->more($notation->unit);
         $board = $this->board($brief);
         $gap = $notation->unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3);
-        $case = new BoardCase($board, $values->length('spine-width'), $gap, null, null, "The page and {$notation->text($half)} more each way.", 'As wide as you chose, as tall as a page: the threads go round it.', $values->length('page-height'));
+        $case = new BoardCase(
+            $board,
+            $values->length('spine-width'),
+            $gap,
+            null,
+            null,
+            "The page and {$notation->text($half)} more each way.",
+            'As wide as you chose, as tall as a page: the threads go round it.',
+            $values->length('page-height'),
+        );
         $case->addTo($draft, $notation);
-        $hinge = PanelGrid::columns(['board' => $values->length('hinge')->half(), 'spine' => $values->length('hinge')->half()], $values->length('page-height'));
-        $anchor = PanelGrid::columns(['base' => $values->length('anchor')->half(), 'fin' => $values->length('anchor')->half()], $board->height);
-        $draft->part(new Part('hinge', 'Inside hinge', 'Case', $hinge->size(), StockRole::StructureCard, 2, $hinge->creases(), panels: $hinge->panels(), upright: false, places: ['front', 'back'], why: 'As tall as a page.'));
+        $hinge = PanelGrid::columns(
+            ['board' => $values->length('hinge')->half(), 'spine' => $values->length('hinge')->half()],
+            $values->length('page-height'),
+        );
+        $anchor = PanelGrid::columns(
+            ['base' => $values->length('anchor')->half(), 'fin' => $values->length('anchor')->half()],
+            $board->height,
+        );
+        $draft->part(
+            new Part(
+                'hinge',
+                'Inside hinge',
+                'Case',
+                $hinge->size(),
+                StockRole::StructureCard,
+                2,
+                $hinge->creases(),
+                panels: $hinge->panels(),
+                upright: false,
+                places: ['front', 'back'],
+                why: 'As tall as a page.',
+            ),
+        );
         $anchors = $values->count('pages') + 1;
-        $draft->part(new Part('anchor', 'Page anchor', 'Case', $anchor->size(), StockRole::StructureCard, $anchors, $anchor->creases(), panels: $anchor->panels(), upright: false, why: "One before each page and one after the last: {$values->count('pages')} + 1. As tall as the boards."));
-        $draft->add(new Reason('pages', sprintf('anchors %d + 1 = %d, together %s of the spine', $values->count('pages'), $anchors, $notation->text($values->length('anchor')->half()->times($anchors)))));
-        $draft->part(new Part('outer-spine', 'Loose outer spine board', 'Case', new Size($values->length('spine-width'), $board->height), StockRole::Board, upright: false, places: ['spine'], why: 'As wide as the spine board, as tall as the covers: it hides the knots.'));
+        $draft->part(
+            new Part(
+                'anchor',
+                'Page anchor',
+                'Case',
+                $anchor->size(),
+                StockRole::StructureCard,
+                $anchors,
+                $anchor->creases(),
+                panels: $anchor->panels(),
+                upright: false,
+                why: "One before each page and one after the last: {$values->count('pages')} + 1. As tall as the boards.",
+            ),
+        );
+        $draft->add(
+            new Reason(
+                'pages',
+                sprintf(
+                    'anchors %d + 1 = %d, together %s of the spine',
+                    $values->count('pages'),
+                    $anchors,
+                    $notation->text($values->length('anchor')->half()->times($anchors)),
+                ),
+            ),
+        );
+        $draft->part(
+            new Part(
+                'outer-spine',
+                'Loose outer spine board',
+                'Case',
+                new Size($values->length('spine-width'), $board->height),
+                StockRole::Board,
+                upright: false,
+                places: ['spine'],
+                why: 'As wide as the spine board, as tall as the covers: it hides the knots.',
+            ),
+        );
         $spine = new PanelRef(BoardCase::SPINE, 'whole', Side::B);
         $onSpine = Rectangle::whole($hinge->area('spine')->size);
-        $draft->add(new Joint(new PanelRef('hinge', 'spine', Side::B), $spine, $onSpine, Adhesive::WetGlue, Layer::Structure, 'hinges', isLap: true));
+        $draft->add(
+            new Joint(
+                new PanelRef('hinge', 'spine', Side::B),
+                $spine,
+                $onSpine,
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'hinges',
+                isLap: true,
+            ),
+        );
         $draft->add(new Joint(
             new PanelRef('hinge', 'board', Side::B),
             new PanelRef(BoardCase::BOARD, 'whole', Side::B),
@@ -359,20 +546,58 @@ final readonly class ThreadHingeAlbum implements Structure
             'anchors',
             isLap: true,
         ));
-        $draft->task(new Task('hinges', Phase::Assemble, 'Join spine and covers', sprintf('Lay cover board, spine board, cover board in a row, the spine board in the middle of their height, %s between them. A hinge inside each joint: one half on the spine board, one on the cover, the fold free between.', $notation->text($gap)), 'Case', Adhesive::WetGlue, ['hinge', BoardCase::BOARD, BoardCase::SPINE]));
-        $draft->task(new Task('anchors', Phase::Assemble, 'Set the page anchors', 'Glue the base of each anchor side by side onto the inside of the spine board, over the hinges; the other halves stand up between the pages.', 'Case', Adhesive::WetGlue, ['anchor'], ['hinges']));
+        $draft->task(
+            new Task(
+                'hinges',
+                Phase::Assemble,
+                'Join spine and covers',
+                sprintf(
+                    'Lay cover board, spine board, cover board in a row, the spine board in the middle of their height, %s between them. '
+                        .'A hinge inside each joint: one half on the spine board, one on the cover, the fold free between.',
+                    $notation->text($gap),
+                ),
+                'Case',
+                Adhesive::WetGlue,
+                ['hinge', BoardCase::BOARD, BoardCase::SPINE],
+            ),
+        );
+        $draft->task(
+            new Task(
+                'anchors',
+                Phase::Assemble,
+                'Set the page anchors',
+                'Glue the base of each anchor side by side onto the inside of the spine board, over the hinges; the other halves stand '
+                    .'up between the pages.',
+                'Case',
+                Adhesive::WetGlue,
+                ['anchor'],
+                ['hinges'],
+            ),
+        );
         $draft->task(new Task(
             'knot-pages',
             Phase::Finish,
             'Knot the pages in',
-            'One page between each two anchors, its head up: pull its thread ends round the head and the foot of the spine board and knot them tight behind it, in the middle. Do not glue: pages can come out again.',
+            'One page between each two anchors, its head up: pull its thread ends round the head and the foot of the spine board and '
+                .'knot them tight behind it, in the middle. Do not glue: pages can come out again.',
             'Case',
             parts: ['page'],
             after: ['anchors', 'turn-up-pockets'],
             binds: true,
             acts: [new Thread('the threads', ['page'], pierced: false)],
         ));
-        $draft->task(new Task('hide-knots', Phase::Finish, 'Lay the outer spine board over the knots', 'Last of all, held by a ribbon or a band round the book: it comes off when a page is to be added.', 'Case', parts: ['outer-spine'], after: ['knot-pages'], acts: [new Thread('a ribbon or a band', ['outer-spine'], pierced: false)]));
+        $draft->task(
+            new Task(
+                'hide-knots',
+                Phase::Finish,
+                'Lay the outer spine board over the knots',
+                'Last of all, held by a ribbon or a band round the book: it comes off when a page is to be added.',
+                'Case',
+                parts: ['outer-spine'],
+                after: ['knot-pages'],
+                acts: [new Thread('a ribbon or a band', ['outer-spine'], pierced: false)],
+            ),
+        );
         $draft->add(new Closing('knotted threads'));
     }
 
@@ -392,7 +617,15 @@ final readonly class ThreadHingeAlbum implements Structure
             $this->addPockets($draft, $values, $values->choice('pocket-side') === 'right' ? $recto : $verso, $k);
             if ($k === 1) {
                 $draft->add(Pose::row(Pose::CLOSED, 'Closed', Seen::face($front)));
-                $draft->add(Pose::row(Pose::OPENED, 'Opened', Seen::face($opened), Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $draft->sizeOf(BoardCase::SPINE)), Seen::face($recto)));
+                $draft->add(
+                    Pose::row(
+                        Pose::OPENED,
+                        'Opened',
+                        Seen::face($opened),
+                        Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::B), $draft->sizeOf(BoardCase::SPINE)),
+                        Seen::face($recto),
+                    ),
+                );
             }
             $left = $verso;
         }
@@ -405,7 +638,14 @@ final readonly class ThreadHingeAlbum implements Structure
     {
         $depth = $values->length('pocket-depth');
         $area = Rectangle::whole($page->size)->strip(Edge::Bottom, $depth);
-        (new PocketFront('Turned-up pocket', new PanelRef('page', $this->kept($values).'-strip', Side::B), $area, [Edge::Left, Edge::Right], Edge::Top, 'turn-up-pockets'))->on($draft, $page);
+        (new PocketFront(
+            'Turned-up pocket',
+            new PanelRef('page', $this->kept($values).'-strip', Side::B),
+            $area,
+            [Edge::Left, Edge::Right],
+            Edge::Top,
+            'turn-up-pockets',
+        ))->on($draft, $page);
         $draft->add(new Pouch(
             "page-{$number}-inside",
             "Page {$number}, between its halves",
@@ -443,7 +683,10 @@ final readonly class ThreadHingeAlbum implements Structure
         $place = "page {$number}";
         $panel = $values->length('page-width')->minus($eighth);
         $grid = $isDouble
-            ? PanelGrid::columns(['left' => $panel, 'gusset' => $eighth, 'right' => $panel], Length::shortest($panel, $values->length('page-height')))
+            ? PanelGrid::columns(
+                ['left' => $panel, 'gusset' => $eighth, 'right' => $panel],
+                Length::shortest($panel, $values->length('page-height')),
+            )
             : PanelGrid::columns(['card' => $values->length('page-width')->minus($quarter)], $values->length('page-height'));
         $part = $draft->part(new Part(
             key: $isDouble ? 'double-insert' : 'insert',
@@ -463,7 +706,18 @@ final readonly class ThreadHingeAlbum implements Structure
         $parts = [$part];
         if (! $isDouble && $values->flag('liners')) {
             $liner = new Size($grid->size()->width->minus($eighth), $grid->size()->height->minus($eighth));
-            $parts[] = $draft->part(new Part('liner', 'Insert liner', 'Inserts', $liner, StockRole::MatTop, 2, places: ["{$place}, front", "{$place}, back"], why: "The insert less {$brief->notation->text($eighth)} overall."));
+            $parts[] = $draft->part(
+                new Part(
+                    'liner',
+                    'Insert liner',
+                    'Inserts',
+                    $liner,
+                    StockRole::MatTop,
+                    2,
+                    places: ["{$place}, front", "{$place}, back"],
+                    why: "The insert less {$brief->notation->text($eighth)} overall.",
+                ),
+            );
             foreach (Side::cases() as $side) {
                 $draft->add(new Joint(
                     new PanelRef('liner', 'whole', Side::B),
@@ -475,7 +729,20 @@ final readonly class ThreadHingeAlbum implements Structure
                 ));
             }
         }
-        $draft->task(new Task('inserts', Phase::Fill, 'Line the inserts and slide them in', 'Into the page from the head.', 'Inserts', Adhesive::WetGlue, $parts, ['close-pages'], [$place], acts: [new Slip($part, "page-{$number}-inside")]));
+        $draft->task(
+            new Task(
+                'inserts',
+                Phase::Fill,
+                'Line the inserts and slide them in',
+                'Into the page from the head.',
+                'Inserts',
+                Adhesive::WetGlue,
+                $parts,
+                ['close-pages'],
+                [$place],
+                acts: [new Slip($part, "page-{$number}-inside")],
+            ),
+        );
     }
 
     private function grid(Values $values): PanelGrid

@@ -22,7 +22,13 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
 
     public static function panels(string $text): self
     {
-        return new self(sprintf('Panels are lengths with + (valley), ^ (mountain) or | (no score) between them, such as "1 1/2 + 8 ^ 1/2*"; not “%s”.', self::shown($text)), Refused::typed($text));
+        return new self(
+            sprintf(
+                'Panels are lengths with + (valley), ^ (mountain) or | (no score) between them, such as "1 1/2 + 8 ^ 1/2*"; not “%s”.',
+                self::shown($text),
+            ),
+            Refused::typed($text),
+        );
     }
 
     public static function notPositive(string $text): self
@@ -42,12 +48,18 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
 
     public static function cells(string $text): self
     {
-        return new self(sprintf('Areas are named by column and row, such as "1-1, 4-1..5-2"; not “%s”.', self::shown($text)), Refused::typed($text));
+        return new self(
+            sprintf('Areas are named by column and row, such as "1-1, 4-1..5-2"; not “%s”.', self::shown($text)),
+            Refused::typed($text),
+        );
     }
 
     public static function noSuchCell(string $cell, int $columns, int $rows): self
     {
-        return new self("There is no area {$cell}: there are {$columns} columns and {$rows} rows.", Refused::typed($cell)->between('1-1', "{$columns}-{$rows}"));
+        return new self(
+            "There is no area {$cell}: there are {$columns} columns and {$rows} rows.",
+            Refused::typed($cell)->between('1-1', "{$columns}-{$rows}"),
+        );
     }
 
     public static function nothingLeft(string $name): self
@@ -57,17 +69,30 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
 
     public static function piece(string $line): self
     {
-        return new self(sprintf('A piece is a line such as "Flap: 8 + 1/2* × 8; 2 pieces; on Base 1-3 back"; not “%s”.', self::shown($line)), Refused::typed($line));
+        return new self(
+            sprintf('A piece is a line such as "Flap: 8 + 1/2* × 8; 2 pieces; on Base 1-3 back"; not “%s”.', self::shown($line)),
+            Refused::typed($line),
+        );
     }
 
     public static function line(string $line): self
     {
-        return new self(sprintf('A line is a valley, mountain or slit from one place to another, or what is cut away by its corners, such as "slit: 2 × 0 to 2 × 1 1/2"; not “%s”.', self::shown($line)), Refused::typed($line));
+        return new self(
+            sprintf(
+                'A line is a valley, mountain or slit from one place to another, or what is cut away by its corners, such as "slit: 2 × '
+                    .'0 to 2 × 1 1/2"; not “%s”.',
+                self::shown($line),
+            ),
+            Refused::typed($line),
+        );
     }
 
     public static function lineOutside(string $line, string $blank): self
     {
-        return new self(sprintf('“%s” leaves the blank, which is %s.', self::shown($line), $blank), Refused::typed($line)->between('', $blank));
+        return new self(
+            sprintf('“%s” leaves the blank, which is %s.', self::shown($line), $blank),
+            Refused::typed($line)->between('', $blank),
+        );
     }
 
     public static function tooManyLines(int $most): self
@@ -77,7 +102,10 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
 
     public static function noSuchPiece(string $name, string $line): self
     {
-        return new self(sprintf('“%s” sits on “%s”, which is not the base and not a piece above it.', self::shown($line), self::shown($name)), Refused::typed($name));
+        return new self(
+            sprintf('“%s” sits on “%s”, which is not the base and not a piece above it.', self::shown($line), self::shown($name)),
+            Refused::typed($name),
+        );
     }
 
     public static function twice(string $name): self

@@ -58,7 +58,20 @@ final class Chromium
         touch("{$this->folder}/shelf.sqlite");
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], $root, $environment, timeout: 60))->mustRun();
         $this->server = new Process(
-            [PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=8M', '-d', 'post_max_size=9M', '-S', "127.0.0.1:{$port}", '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            [
+                PHP_BINARY,
+                '-d',
+                'opcache.enable=1',
+                '-d',
+                'opcache.enable_cli=1',
+                '-d',
+                'upload_max_filesize=8M',
+                '-d',
+                'post_max_size=9M',
+                '-S',
+                "127.0.0.1:{$port}",
+                '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+            ],
             "{$root}/public",
             $environment,
             timeout: null,

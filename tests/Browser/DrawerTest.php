@@ -14,7 +14,9 @@ final class DrawerTest extends BrowserTestCase
     {
         $this->open('/papers');
         $this->find('#search')->sendKeys('torch');
-        $this->driver()->wait(10, 100)->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('.drawer tbody tr'))) === 1);
+        $this->driver()->wait(10, 100)->until(
+            fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('.drawer tbody tr'))) === 1,
+        );
         $this->assertStringContainsString('Red torch', $this->text('.drawer tbody'));
         $this->assertStringContainsString('search=torch', $this->driver()->getCurrentURL());
         $this->assertSame('torch', $this->find('#search')->getAttribute('value'));
@@ -26,14 +28,19 @@ final class DrawerTest extends BrowserTestCase
         $this->find('#new-name')->sendKeys('Aurora');
         $this->find('#new-count')->clear()->sendKeys('a few')->submit();
         $this->waitForText('.field-error', 'number');
-        $this->assertSame(['Aurora', 'a few'], [$this->find('#new-name')->getAttribute('value'), $this->find('#new-count')->getAttribute('value')]);
+        $this->assertSame(
+            ['Aurora', 'a few'],
+            [$this->find('#new-name')->getAttribute('value'), $this->find('#new-count')->getAttribute('value')],
+        );
     }
 
     public function test_a_book_takes_a_paper_and_its_leftovers_from_the_drawer(): void
     {
         $this->open($this->project('Comet wallet', 'papers'));
         $this->find('#paper-search')->sendKeys('kraft');
-        $this->driver()->wait(10, 100)->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('#take-insert-card option'))) === 2);
+        $this->driver()->wait(10, 100)->until(
+            fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('#take-insert-card option'))) === 2,
+        );
         (new WebDriverSelect($this->find('#take-insert-card')))->selectByVisiblePartialText('Kraft dusk');
         $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take these papers")]'))->click();
         $this->waitForText('.said', 'takes these papers');

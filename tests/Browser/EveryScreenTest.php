@@ -43,7 +43,9 @@ final class EveryScreenTest extends BrowserTestCase
                 const done = arguments[arguments.length - 1];
                 axe.run().then((result) => done(result.violations
                     .filter((violation) => ['serious', 'critical'].includes(violation.impact))
-                    .map((violation) => violation.id + ': ' + violation.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | '))));
+                    .map(
+                        (violation) => violation.id + ': ' + violation.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | '),
+                    )));
                 JS);
             $this->assertSame([], $violations, "{$path} at {$width}");
 

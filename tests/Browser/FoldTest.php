@@ -29,13 +29,21 @@ final class FoldTest extends BrowserTestCase
     public function test_it_folds_by_itself_to_the_end_and_panel_one_comes_to_lie_on_the_last(): void
     {
         $this->open($this->project('New moon meander', 'fold').'?scene=book-sheet');
-        $this->driver()->executeScript('document.querySelector("#fold-speed").value = "2.5"; document.querySelector("#fold-speed").dispatchEvent(new Event("change")); document.querySelector(".fold-controls input").value = 13; document.querySelector(".fold-controls input").dispatchEvent(new Event("input"));');
+        $this->driver()->executeScript(
+            'document.querySelector("#fold-speed").value = "2.5"; document.querySelector("#fold-speed").dispatchEvent(new Event("change")); document.querySelector(".fold-controls input").value = 13; document.querySelector(".fold-controls input").dispatchEvent(new Event("input"));',
+        );
         $this->find('#fold-play')->click();
         $this->driver()->wait(15, 100)->until(fn (): bool => $this->share(15) === '1');
         // Folded, all sixteen panels lie on each other: within a panel’s breadth on the screen.
         $spread = $this->driver()->executeScript(<<<'JS'
-            const middles = [...document.querySelectorAll('.leaf')].map((leaf) => { const box = leaf.getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]; });
-            return Math.max(...[0, 1].map((axis) => Math.max(...middles.map((middle) => middle[axis])) - Math.min(...middles.map((middle) => middle[axis]))));
+            const middles = [...document.querySelectorAll('.leaf')].map(
+                (leaf) => { const box = leaf.getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]; },
+            );
+            return Math.max(
+                ...[0, 1].map(
+                    (axis) => Math.max(...middles.map((middle) => middle[axis])) - Math.min(...middles.map((middle) => middle[axis])),
+                ),
+            );
             JS);
         $this->assertLessThan(30, $spread);
         $this->assertCount(16, $this->driver()->findElements(WebDriverBy::cssSelector('.leaf')));
@@ -80,6 +88,9 @@ final class FoldTest extends BrowserTestCase
 
     private function share(int $step): string
     {
-        return (string) $this->driver()->executeScript('return document.querySelector(".world").style.getPropertyValue("--s" + arguments[0]).trim();', [$step]);
+        return (string) $this->driver()->executeScript(
+            'return document.querySelector(".world").style.getPropertyValue("--s" + arguments[0]).trim();',
+            [$step],
+        );
     }
 }

@@ -103,28 +103,48 @@ final class NothingJumpsTest extends BrowserTestCase
         $scroll = $this->scroll();
         $press();
         $this->waitForText($where, $said);
-        $this->driver()->wait(3, 50)->until(fn (): bool => $this->driver()->executeScript('return document.querySelector(".htmx-request, .htmx-settling, .htmx-swapping") === null'));
-        $isAtTheEnd = $this->driver()->executeScript('return window.innerHeight + window.scrollY >= document.documentElement.scrollHeight - 2');
-        $this->assertEqualsWithDelta($top, $this->top($selector), $isAtTheEnd || $this->scroll() === 0 ? 400 : self::NEAR, "{$selector}: scroll {$scroll} → {$this->scroll()}");
+        $this->driver()->wait(3, 50)->until(
+            fn (): bool => $this->driver()->executeScript(
+                'return document.querySelector(".htmx-request, .htmx-settling, .htmx-swapping") === null',
+            ),
+        );
+        $isAtTheEnd = $this->driver()->executeScript(
+            'return window.innerHeight + window.scrollY >= document.documentElement.scrollHeight - 2',
+        );
+        $this->assertEqualsWithDelta(
+            $top,
+            $this->top($selector),
+            $isAtTheEnd || $this->scroll() === 0 ? 400 : self::NEAR,
+            "{$selector}: scroll {$scroll} → {$this->scroll()}",
+        );
     }
 
     /** Over what stands there, without a change of its own in between. */
     private function typed(string $field, string $keys): void
     {
-        $this->driver()->executeScript('const field = document.querySelector(arguments[0]); field.focus({ preventScroll: true }); field.select()', [$field]);
+        $this->driver()->executeScript(
+            'const field = document.querySelector(arguments[0]); field.focus({ preventScroll: true }); field.select()',
+            [$field],
+        );
         $this->find($field)->sendKeys($keys);
     }
 
     private function scrolledTo(string $selector): int
     {
-        $this->driver()->executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center", behavior: "instant" })', [$selector]);
+        $this->driver()->executeScript(
+            'document.querySelector(arguments[0]).scrollIntoView({ block: "center", behavior: "instant" })',
+            [$selector],
+        );
 
         return $this->scroll();
     }
 
     private function top(string $selector): float
     {
-        return (float) $this->driver()->executeScript('return document.querySelector(arguments[0])?.getBoundingClientRect().top ?? -9999', [$selector]);
+        return (float) $this->driver()->executeScript(
+            'return document.querySelector(arguments[0])?.getBoundingClientRect().top ?? -9999',
+            [$selector],
+        );
     }
 
     private function scroll(): int

@@ -45,9 +45,15 @@ final class WorkingTest extends BrowserTestCase
         // Already typing in the next field when the answer to the first one comes.
         $this->driver()->executeScript('const next = document.getElementById("mat-base-selvage"); next.focus(); next.value = "1/";');
         $this->waitForText('.said', 'mat base weight 160 g → 200 g');
-        $this->driver()->wait(5, 100)->until(fn (): bool => $this->driver()->executeScript('return document.getElementById("papers").open && document.getElementById("mat-base-selvage").value === "1/" && document.activeElement.id === "mat-base-selvage";'));
+        $this->driver()->wait(5, 100)->until(
+            fn (): bool => $this->driver()->executeScript(
+                'return document.getElementById("papers").open && document.getElementById("mat-base-selvage").value === "1/" && document.activeElement.id === "mat-base-selvage";',
+            ),
+        );
         $this->addToAssertionCount(1);
-        $this->driver()->executeScript('document.getElementById("mat-base-selvage").value = document.getElementById("mat-base-selvage").defaultValue;');
+        $this->driver()->executeScript(
+            'document.getElementById("mat-base-selvage").value = document.getElementById("mat-base-selvage").defaultValue;',
+        );
     }
 
     public function test_a_finding_is_mended_with_one_press(): void
@@ -64,7 +70,9 @@ final class WorkingTest extends BrowserTestCase
         $this->open($this->project('Perseid', 'plan'));
         $this->driver()->findElements(WebDriverBy::cssSelector('.openings a'))[2]->click();
         $this->waitForText('.particulars', 'On page 4');
-        $this->driver()->executeScript('document.querySelector("a.face[aria-label=\'Page 3\']").dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));');
+        $this->driver()->executeScript(
+            'document.querySelector("a.face[aria-label=\'Page 3\']").dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));',
+        );
         $this->waitForText('.particulars', 'On page 3');
         $this->driver()->findElement(WebDriverBy::linkText('pocket'))->click();
         $this->waitForText('.spots', 'Where does the pocket go?');
@@ -87,7 +95,10 @@ final class WorkingTest extends BrowserTestCase
         $this->press(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_UP);
         $this->waitForText('.said', 'across 5/8 in → 3/4 in');
         $this->assertSame(['3/4 in', '15/16 in'], $this->placeOfMat());
-        $this->assertTrue($this->driver()->executeScript('return document.activeElement.classList.contains("handle");'), 'it stays in hand');
+        $this->assertTrue(
+            $this->driver()->executeScript('return document.activeElement.classList.contains("handle");'),
+            'it stays in hand',
+        );
 
         (new WebDriverActions($this->driver()))->dragAndDropBy($this->find('.handle'), -40, 0)->perform();
         $this->waitForText('.said', 'across 3/4 in →');
@@ -115,7 +126,12 @@ final class WorkingTest extends BrowserTestCase
     /** @return array{string, string} across and up of the last thing, as the design file has them */
     private function placeOfMat(): array
     {
-        $design = json_decode((string) $this->driver()->executeScript('const request = new XMLHttpRequest(); request.open("GET", location.pathname.replace("plan", "design.json"), false); request.send(); return request.responseText;'), true);
+        $design = json_decode(
+            (string) $this->driver()->executeScript(
+                'const request = new XMLHttpRequest(); request.open("GET", location.pathname.replace("plan", "design.json"), false); request.send(); return request.responseText;',
+            ),
+            true,
+        );
         $things = $design['things'];
 
         return [end($things)['parameters']['across'], end($things)['parameters']['up']];
@@ -143,9 +159,14 @@ final class WorkingTest extends BrowserTestCase
         $this->open($this->project('Perseid', 'cut'));
         $ahead = 'const pattern = document.querySelectorAll(".pattern")[4]; return pattern.querySelectorAll(".cut-step.is-ahead").length;';
         $this->assertSame(0, $this->driver()->executeScript($ahead));
-        $this->driver()->executeScript('const slider = document.querySelectorAll(".pattern")[4].querySelector("input[type=range]"); slider.value = 2; slider.dispatchEvent(new Event("input", { bubbles: true }));');
+        $this->driver()->executeScript(
+            'const slider = document.querySelectorAll(".pattern")[4].querySelector("input[type=range]"); slider.value = 2; slider.dispatchEvent(new Event("input", { bubbles: true }));',
+        );
         $this->driver()->wait(5, 50)->until(fn (): bool => $this->driver()->executeScript($ahead) > 0);
-        $this->assertSame(1, $this->driver()->executeScript('return document.querySelectorAll(".pattern")[4].querySelectorAll("li.is-now").length;'));
+        $this->assertSame(
+            1,
+            $this->driver()->executeScript('return document.querySelectorAll(".pattern")[4].querySelectorAll("li.is-now").length;'),
+        );
     }
 
     public function test_the_bench_goes_by_keys_and_keeps_its_place(): void
@@ -175,7 +196,9 @@ final class WorkingTest extends BrowserTestCase
         $this->press('?');
         $this->waitForText('dialog[open]', 'at the bench: done, next step');
         $this->press(WebDriverKeys::ESCAPE);
-        $this->driver()->wait(5, 50)->until(fn (): bool => $this->driver()->executeScript('return document.querySelector("dialog[open]") === null'));
+        $this->driver()->wait(5, 50)->until(
+            fn (): bool => $this->driver()->executeScript('return document.querySelector("dialog[open]") === null'),
+        );
         $this->assertStringNotContainsString('cm', $this->text('.pieces tbody'));
         $this->press('u');
         $this->waitForText('.pieces tbody', 'cm');

@@ -30,7 +30,10 @@ trait AnyDesign
 
                 return DesignReader::ofTheHouse()->fromArray($file);
             } catch (InvalidDesign $refusal) {
-                $taken = array_filter(array_keys($refusal->errors), static fn (string $place): bool => isset($file['parameters'][substr($place, 11)]));
+                $taken = array_filter(
+                    array_keys($refusal->errors),
+                    static fn (string $place): bool => isset($file['parameters'][substr($place, 11)]),
+                );
                 foreach ($taken as $place) {
                     unset($file['parameters'][substr($place, 11)]);
                 }
@@ -73,7 +76,10 @@ trait AnyDesign
         $kinds = array_keys(Showroom::ofTheHouse()->all());
         $furniture = [];
         for ($i = mt_rand(0, 6); $i > 0; $i--) {
-            $child = ['kind' => $kinds[mt_rand(0, count($kinds) - 1)], 'children' => mt_rand(0, 3) === 0 ? [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]] : []];
+            $child = [
+                'kind' => $kinds[mt_rand(0, count($kinds) - 1)],
+                'children' => mt_rand(0, 3) === 0 ? [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]] : [],
+            ];
             $furniture[] = [
                 'on' => $faces[mt_rand(0, count($faces) - 1)],
                 'kind' => $kinds[mt_rand(0, count($kinds) - 1)],

@@ -74,7 +74,11 @@ final class AssemblyTest extends TestCase
         array_splice($jobs, $other, 1, [$jobs[$other], $moved]);
         array_splice($jobs, $one, 1);
         $rules = array_map(static fn (Complaint $complaint): int => $complaint->rule, Table::rehearse($blueprint, $jobs));
-        $rule === 0 ? $this->assertSame([], $rules, 'a card may go in before the other pocket is shut') : $this->assertContains($rule, $rules);
+        $rule === 0 ? $this->assertSame(
+            [],
+            $rules,
+            'a card may go in before the other pocket is shut',
+        ) : $this->assertContains($rule, $rules);
     }
 
     #[DataProvider('structures')]
@@ -87,7 +91,12 @@ final class AssemblyTest extends TestCase
                 continue;
             }
             $without = $jobs;
-            $without[$index] = $job->part($job->key, array_values(array_diff_key($job->acts, [array_key_first($glued) => true])), [], false);
+            $without[$index] = $job->part(
+                $job->key,
+                array_values(array_diff_key($job->acts, [array_key_first($glued) => true])),
+                [],
+                false,
+            );
             $this->assertContains(1, $this->rules($blueprint, $without), $job->key);
             $twice = $jobs;
             $twice[] = $job->part("{$job->key}-again", [$glued[array_key_first($glued)]], [], false);
@@ -112,9 +121,29 @@ final class AssemblyTest extends TestCase
         foreach ($blueprint->all(Pouch::class) as $pouch) {
             $this->assertSame([], $edges->problems($pouch));
             foreach ($edges->folds($pouch) as $fold) {
-                $turned = new Pouch($pouch->key, $pouch->name, $pouch->face, $pouch->size, $pouch->glued, $fold, $pouch->reach, front: $pouch->front, behind: $pouch->behind);
+                $turned = new Pouch(
+                    $pouch->key,
+                    $pouch->name,
+                    $pouch->face,
+                    $pouch->size,
+                    $pouch->glued,
+                    $fold,
+                    $pouch->reach,
+                    front: $pouch->front,
+                    behind: $pouch->behind,
+                );
                 $this->assertNotSame([], $edges->problems($turned), "{$pouch->key} opens at its fold");
-                $glued = new Pouch($pouch->key, $pouch->name, $pouch->face, $pouch->size, [$fold], $pouch->opening, $pouch->reach, front: $pouch->front, behind: $pouch->behind);
+                $glued = new Pouch(
+                    $pouch->key,
+                    $pouch->name,
+                    $pouch->face,
+                    $pouch->size,
+                    [$fold],
+                    $pouch->opening,
+                    $pouch->reach,
+                    front: $pouch->front,
+                    behind: $pouch->behind,
+                );
                 $this->assertNotSame([], $edges->problems($glued), "{$pouch->key} is glued at its fold");
             }
         }
@@ -133,7 +162,11 @@ final class AssemblyTest extends TestCase
         foreach ($designs as $design) {
             foreach (Workshop::ofTheHouse()->plan($design)->steps as $step) {
                 $said = implode(' ', [$step->title, $step->text, ...$step->lines]);
-                $this->assertDoesNotMatchRegularExpression('/as drawn|side [AB]\b|furniture|meant for|page-\d|\bc\d r\d|\bin in\b|\bthe the\b|\b1 (holes|strips|pieces|sheets|scores)\b/', $said, $step->key);
+                $this->assertDoesNotMatchRegularExpression(
+                    '/as drawn|side [AB]\b|furniture|meant for|page-\d|\bc\d r\d|\bin in\b|\bthe the\b|\b1 (holes|strips|pieces|sheets|scores)\b/',
+                    $said,
+                    $step->key,
+                );
                 $this->assertMatchesRegularExpression('/^[A-Z0-9“].*[^.]$/u', $step->title, $step->key);
                 $this->assertTrue($step->text !== '' || $step->lines !== [], "{$step->key} says something");
                 $this->assertNotContains('', $step->lines);

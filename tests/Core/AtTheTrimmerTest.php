@@ -65,7 +65,10 @@ final class AtTheTrimmerTest extends TestCase
         $card = Stock::card('Board', SheetFormat::TwelveSquare, 500);
         $this->assertFalse($card->with(caliper: Length::millimetres(1)->minus(Length::ofTicks(1)))->isBoard());
         $this->assertTrue($card->with(caliper: Length::millimetres(1))->isBoard());
-        $steps = array_filter($this->plan('board-folder')->steps, static fn ($step): bool => str_starts_with($step->title, 'Greyboard: cut'));
+        $steps = array_filter(
+            $this->plan('board-folder')->steps,
+            static fn ($step): bool => str_starts_with($step->title, 'Greyboard: cut'),
+        );
         $this->assertNotSame([], $steps);
         foreach ($steps as $step) {
             $this->assertSame(Caution::Knife, $step->caution);
@@ -93,10 +96,16 @@ final class AtTheTrimmerTest extends TestCase
         $this->assertSame($one->pieces() * 10, $batch->pieces());
         $this->assertLessThanOrEqual($one->sheets() * 10, $batch->sheets());
         $this->assertGreaterThan($one->sheets() * 8, $batch->sheets());
-        $texts = implode("\n", array_map(static fn ($step): string => $step->title."\n".implode("\n", [...$step->lines, ...$step->places]), $batch->steps));
+        $texts = implode(
+            "\n",
+            array_map(static fn ($step): string => $step->title."\n".implode("\n", [...$step->lines, ...$step->places]), $batch->steps),
+        );
         $this->assertMatchesRegularExpression('/in \d\d passes of 3[.,]/', $texts, 'some eighty sheets of 160 g');
         $this->assertStringContainsString('Score all 10 of A', $texts);
-        $amount = static fn ($plan): array => array_map(static fn ($wanted): array => [$wanted->name, $wanted->length?->ticks ?? $wanted->count], $plan->requisites());
+        $amount = static fn ($plan): array => array_map(
+            static fn ($wanted): array => [$wanted->name, $wanted->length?->ticks ?? $wanted->count],
+            $plan->requisites(),
+        );
         $this->assertSame(array_map(static fn (array $each): array => [$each[0], $each[1] * 10], $amount($one)), $amount($batch));
     }
 
@@ -104,7 +113,10 @@ final class AtTheTrimmerTest extends TestCase
     {
         $this->assertSame('page 1', PlacesInShort::of(['Page 1']));
         $this->assertSame('pages 1 and 2, 5, 7 to 9', PlacesInShort::of(['Page 9', 'Page 1', 'Page 8', 'Page 2', 'Page 5', 'Page 7']));
-        $this->assertSame('page 3, front cover, back cover and 1 more', PlacesInShort::of(['Front cover', 'Page 3', 'Back cover', 'Spine', 'Spine']));
+        $this->assertSame(
+            'page 3, front cover, back cover and 1 more',
+            PlacesInShort::of(['Front cover', 'Page 3', 'Back cover', 'Spine', 'Spine']),
+        );
         $this->assertSame('', PlacesInShort::of([]));
     }
 
@@ -112,11 +124,36 @@ final class AtTheTrimmerTest extends TestCase
     public function test_sheets_that_are_not_there_any_more_are_not_planned(): void
     {
         $design = $this->design('nested-gusset-album', ['materials' => ['mat-base' => ['count' => 8]]]);
-        $stock = array_values(array_filter(Workshop::ofTheHouse()->plan($design)->stocks, static fn ($stock): bool => $stock->roles === ['mat-base']))[0];
-        $two = $stock->cuts->withPatterns([new \Ephemeron\Cutting\SheetPattern($stock->cuts->patterns[0]->supply, 4, $stock->cuts->patterns[0]->tree, ['F' => 2, 'H' => 6], 'cut-a-1'), new \Ephemeron\Cutting\SheetPattern($stock->cuts->patterns[0]->supply, 4, $stock->cuts->patterns[0]->tree, ['H' => 8], 'cut-a-2')]);
-        $cut = new AsCut([new CutWork($stock->stock->identity(), $stock->stock->name, $stock->roles, $stock->demands, $two)], ['cut-a-1' => 100]);
+        $stock = array_values(
+            array_filter(Workshop::ofTheHouse()->plan($design)->stocks, static fn ($stock): bool => $stock->roles === ['mat-base']),
+        )[0];
+        $two = $stock->cuts->withPatterns(
+            [
+                new \Ephemeron\Cutting\SheetPattern(
+                    $stock->cuts->patterns[0]->supply,
+                    4,
+                    $stock->cuts->patterns[0]->tree,
+                    ['F' => 2, 'H' => 6],
+                    'cut-a-1',
+                ),
+                new \Ephemeron\Cutting\SheetPattern(
+                    $stock->cuts->patterns[0]->supply,
+                    4,
+                    $stock->cuts->patterns[0]->tree,
+                    ['H' => 8],
+                    'cut-a-2',
+                ),
+            ],
+        );
+        $cut = new AsCut(
+            [new CutWork($stock->stock->identity(), $stock->stock->name, $stock->roles, $stock->demands, $two)],
+            ['cut-a-1' => 100],
+        );
         foreach ([8 => [8, 0], 7 => [7, 2], 4 => [4, 8]] as $there => [$sheets, $missing]) {
-            $plan = Workshop::ofTheHouse()->plan($this->design('nested-gusset-album', ['materials' => ['mat-base' => ['count' => $there]]]), cut: $cut);
+            $plan = Workshop::ofTheHouse()->plan(
+                $this->design('nested-gusset-album', ['materials' => ['mat-base' => ['count' => $there]]]),
+                cut: $cut,
+            );
             $now = array_values(array_filter($plan->stocks, static fn ($stock): bool => $stock->roles === ['mat-base']))[0]->cuts;
             $this->assertSame([$sheets, $missing], [$now->sheets(), array_sum($now->missing)], "{$there} there");
             $this->assertSame($missing, $plan->missing());
@@ -132,15 +169,24 @@ final class AtTheTrimmerTest extends TestCase
         $draft->face(new Face('page-1', 'Page 1', $size, new PanelRef('card', 'whole', Side::A), 1, hinge: Edge::Left));
         $layers = (new Layers($draft->finish(), []))->all();
         $half = Length::inches(0, 1, 2)->ticks;
-        $this->assertSame([$half, Length::inches(5)->ticks - $half, $half, Length::inches(6)->ticks - $half], array_slice($layers[0], 0, 4));
+        $this->assertSame(
+            [$half, Length::inches(5)->ticks - $half, $half, Length::inches(6)->ticks - $half],
+            array_slice($layers[0], 0, 4),
+        );
     }
 
-    /** §6.6: the strip is wrapped ¼ in onto both covers; sixteen layers of 160 g paper, 0.208 mm each, are 3.3 mm, with seven cards of 200 g 5.1 mm: 0.63 and 0.70 in, ¾ in to the groove above. */
+    /**
+     * §6.6: the strip is wrapped ¼ in onto both covers; sixteen layers of 160 g paper, 0.208 mm each, are 3.3 mm, with seven cards of 200
+     * g 5.1 mm: 0.63 and 0.70 in, ¾ in to the groove above.
+     */
     public function test_the_tape_of_the_meander_goes_onto_both_covers(): void
     {
         foreach (['false', 'true'] as $inserts) {
             $plan = $this->plan('meander-book', ['parameters' => ['spine' => 'tape', 'cover-cards' => 'false', 'inserts' => $inserts]]);
-            $this->assertContains('Spine tape, ¾ in wide', array_map(static fn ($loose): string => $loose->name, $plan->blueprint->all(Loose::class)));
+            $this->assertContains(
+                'Spine tape, ¾ in wide',
+                array_map(static fn ($loose): string => $loose->name, $plan->blueprint->all(Loose::class)),
+            );
         }
     }
 }

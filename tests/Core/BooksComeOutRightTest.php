@@ -59,7 +59,11 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertOrder($plan, ['side-strips', 'tape-threads', 'close-pages', 'turn-up-pockets', 'knot-pages', 'hide-knots']);
         $this->assertSame('hide-knots', $plan->steps[count($plan->steps) - 1]->key);
         $this->assertNotContains('insert-snug', $this->kinds($plan));
-        $this->assertContains('insert-snug', $this->kinds($this->plan('thread-hinge-album', ['parameters' => ['inserts' => 'double']])), 'a double one is judged as it is folded');
+        $this->assertContains(
+            'insert-snug',
+            $this->kinds($this->plan('thread-hinge-album', ['parameters' => ['inserts' => 'double']])),
+            'a double one is judged as it is folded',
+        );
     }
 
     public function test_a_fold_over_journal_is_covered_lined_sewn_and_only_then_furnished(): void
@@ -68,7 +72,10 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertOrder($plan, ['make-case', 'join-edge', 'cut-beds', 'let-in-magnets', 'cover-boards', 'cover-flap', 'line-flap']);
         $this->assertOrder($plan, ['cover-boards', 'end-papers', 'belly-bands', 'folded-pockets', 'prick-spine', 'sew', 'spine-card']);
         $front = $plan->blueprint->part('front-paper')->size->width;
-        $this->assertTrue($front->minus($plan->blueprint->part('back-paper')->size->width)->equals(Length::inches(0, 5, 8)), 'no turn-in at the strip');
+        $this->assertTrue(
+            $front->minus($plan->blueprint->part('back-paper')->size->width)->equals(Length::inches(0, 5, 8)),
+            'no turn-in at the strip',
+        );
         $this->assertSame(Caution::Knife, $this->step($plan, 'cut-beds')->caution);
         foreach (['Waxed thread', 'Sheets to sew in, 11 × 8½ in'] as $name) {
             $this->loose($plan, $name);
@@ -82,7 +89,10 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertOrder($this->plan('board-folder'), ['pocket-flaps', 'magnets', 'mat-pockets', 'expanding-pockets']);
         $metric = $this->plan('board-folder', ['unit' => 'cm']);
         $this->assertNotContains('one-magnet', $this->kinds($metric));
-        $pull = $this->plan('mitred-tab-album', ['mats' => ['layers' => 1], 'furniture' => [['on' => 'page-1', 'kind' => 'pull-waterfall']]]);
+        $pull = $this->plan(
+            'mitred-tab-album',
+            ['mats' => ['layers' => 1], 'furniture' => [['on' => 'page-1', 'kind' => 'pull-waterfall']]],
+        );
         $this->assertOrder($pull, ['mat-pages', 'pull-anchor', 'pull-magnets']);
     }
 
@@ -97,7 +107,10 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertTrue($tab->overlaps($flap->area->strip($flap->hinge->opposite(), Length::ofTicks(1))), 'over the free edge');
         $under = $with(['on' => 'page-2', 'kind' => 'flap'], ['on' => 'page-2', 'kind' => 'swing-tab', 'parameters' => ['across' => '0']]);
         $this->assertContains('things-overlap', $this->kinds($under));
-        $this->assertOrder($with(['on' => 'page-1', 'kind' => 'belly-band', 'parameters' => ['liners' => 'yes']]), ['belly-bands', 'mat-pages', 'band-liners', 'band-inserts']);
+        $this->assertOrder(
+            $with(['on' => 'page-1', 'kind' => 'belly-band', 'parameters' => ['liners' => 'yes']]),
+            ['belly-bands', 'mat-pages', 'band-liners', 'band-inserts'],
+        );
         $this->assertOrder($with(['on' => 'page-1', 'kind' => 'eyelet-lace']), ['mat-pages', 'eyelet-lace']);
         $this->assertOrder($this->plan('tag-clutch'), ['mat-pockets', 'close-l', 'glue-pockets']);
     }
@@ -123,7 +136,10 @@ final class BooksComeOutRightTest extends TestCase
     public function test_the_covers_of_a_nested_album_come_last_or_first(): void
     {
         $this->assertOrder($this->plan('nested-gusset-album'), ['mat-pages', 'pockets-top', 'ribbon', 'mat-covers', 'cards-3x4']);
-        $this->assertOrder($this->plan('nested-gusset-album', ['schools' => ['covers' => 'covers-first']]), ['ribbon', 'mat-covers', 'mat-pages', 'pockets-top']);
+        $this->assertOrder(
+            $this->plan('nested-gusset-album', ['schools' => ['covers' => 'covers-first']]),
+            ['ribbon', 'mat-covers', 'mat-pages', 'pockets-top'],
+        );
     }
 
     public function test_small_things_of_seven_books(): void
@@ -133,10 +149,22 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertOrder($folio, ['make-angled', 'glue-angled', 'glue-fold-up', 'glue-front']);
         // 6 in at ¼ in, a hole's breadth (5⁄32) left at both ends.
         $this->assertStringStartsWith('23 holes', $this->step($this->plan('coil-album'), 'punch')->text);
-        $this->assertStringStartsWith('12 holes', $this->step($this->plan('coil-album', ['parameters' => ['pitch' => '1/2']]), 'punch')->text);
-        $this->assertSame(['rest-mat-1', 'rest-mat-2', 'rest-mat-3', 'rest-mat-4'], $this->step($this->plan('tab-spine-album'), 'rest-mats')->parts);
-        $this->assertStringContainsString('there it lies ⅛ in from head and foot', $this->step($this->plan('corner-pocket-album'), 'punch-holes')->text);
-        $this->assertContains('holes-too-near', $this->kinds($this->plan('corner-pocket-album', ['parameters' => ['hole-inset' => '1 13/16']])));
+        $this->assertStringStartsWith(
+            '12 holes',
+            $this->step($this->plan('coil-album', ['parameters' => ['pitch' => '1/2']]), 'punch')->text,
+        );
+        $this->assertSame(
+            ['rest-mat-1', 'rest-mat-2', 'rest-mat-3', 'rest-mat-4'],
+            $this->step($this->plan('tab-spine-album'), 'rest-mats')->parts,
+        );
+        $this->assertStringContainsString(
+            'there it lies ⅛ in from head and foot',
+            $this->step($this->plan('corner-pocket-album'), 'punch-holes')->text,
+        );
+        $this->assertContains(
+            'holes-too-near',
+            $this->kinds($this->plan('corner-pocket-album', ['parameters' => ['hole-inset' => '1 13/16']])),
+        );
         $this->assertSame(Caution::Knife, $this->step($this->plan('tag-clutch'), 'angle-mat')->caution);
         $flaps = $this->plan('four-flap-folio');
         $this->assertStringContainsString('Trim what stands proud', implode(' ', $this->step($flaps, 'glue-top')->lines));
@@ -145,8 +173,13 @@ final class BooksComeOutRightTest extends TestCase
 
     public function test_sizes_of_practice(): void
     {
-        $with = fn (string $kind, array $parameters): WorkPlan => $this->plan('mitred-tab-album', ['furniture' => [['on' => 'page-1', 'kind' => $kind, 'parameters' => $parameters]]]);
-        $size = static fn (WorkPlan $plan): string => $plan->notation()->size($plan->blueprint->part('page-1/'.array_key_last(array_flip(['photo-mat-1'])))->size);
+        $with = fn (string $kind, array $parameters): WorkPlan => $this->plan(
+            'mitred-tab-album',
+            ['furniture' => [['on' => 'page-1', 'kind' => $kind, 'parameters' => $parameters]]],
+        );
+        $size = static fn (WorkPlan $plan): string => $plan->notation()->size(
+            $plan->blueprint->part('page-1/'.array_key_last(array_flip(['photo-mat-1'])))->size,
+        );
         $this->assertSame('3¼ × 3¼ in', $size($with('photo-mat', ['photo' => '3x3'])));
         $this->assertSame('3¾ × 5¼ in', $size($with('photo-mat', ['print-width' => '3 1/2', 'print-height' => '5'])));
         $this->assertSame('5 × 5 in', $size($with('photo-mat', ['mat-width' => '5', 'mat-height' => '5'])));
@@ -176,7 +209,10 @@ final class BooksComeOutRightTest extends TestCase
 
     public function test_lengths_follow_from_the_book(): void
     {
-        $ribbon = fn (string $width): ?Length => $this->loose($this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]]), 'Ribbon')->length;
+        $ribbon = fn (string $width): ?Length => $this->loose(
+            $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]]),
+            'Ribbon',
+        )->length;
         $this->assertTrue($ribbon('5')?->equals(Length::inches(26)));
         $this->assertTrue($ribbon('7')?->equals(Length::inches(30)), 'two inches more each way round');
         $said = $this->plan('nested-gusset-album', ['parameters' => ['ribbon-length' => '10']]);
@@ -191,10 +227,19 @@ final class BooksComeOutRightTest extends TestCase
 
     public function test_corners_and_notches_of_mats_follow_what_they_lie_on(): void
     {
-        $corners = static fn (Part $part): array => array_map(static fn (Corner $corner): string => "{$corner->upper->value} {$corner->side->value} {$corner->trim->value}", $part->corners);
+        $corners = static fn (Part $part): array => array_map(
+            static fn (Corner $corner): string => "{$corner->upper->value} {$corner->side->value} {$corner->trim->value}",
+            $part->corners,
+        );
         $plan = $this->plan('four-flap-folio');
-        $this->assertSame(['bottom left rounded', 'bottom right rounded'], $corners($plan->blueprint->part('front-cover/top-flap/front/mat-1')));
-        $this->assertSame([], $this->plan('four-flap-folio', ['mats' => ['corners' => 'square']])->blueprint->part('front-cover/top-flap/front/mat-1')->corners);
+        $this->assertSame(
+            ['bottom left rounded', 'bottom right rounded'],
+            $corners($plan->blueprint->part('front-cover/top-flap/front/mat-1')),
+        );
+        $this->assertSame(
+            [],
+            $this->plan('four-flap-folio', ['mats' => ['corners' => 'square']])->blueprint->part('front-cover/top-flap/front/mat-1')->corners,
+        );
         $one = $this->plan('nested-gusset-album', ['mats' => ['layers' => 1, 'faces' => ['page-1' => ['corners' => 'scalloped']]]]);
         $this->assertSame(Trim::Scalloped, $one->blueprint->part('page-1/mat-1')->corners[0]->trim);
         // Over a notch of 1¾ the mat has one of 2.

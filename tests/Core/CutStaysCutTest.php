@@ -27,7 +27,12 @@ final class CutStaysCutTest extends TestCase
 
     public function test_a_sheet_is_known_by_what_it_is(): void
     {
-        $keys = fn (WorkPlan $plan): array => array_merge(...array_map(fn (StockPlan $stock): array => array_map(static fn (SheetPattern $sheet): string => $sheet->key, $stock->cuts->patterns), $plan->stocks));
+        $keys = fn (WorkPlan $plan): array => array_merge(
+            ...array_map(
+                fn (StockPlan $stock): array => array_map(static fn (SheetPattern $sheet): string => $sheet->key, $stock->cuts->patterns),
+                $plan->stocks,
+            ),
+        );
         $album = $this->design('nested-gusset-album');
         $before = $keys($this->plans($album));
         $this->assertSame($before, array_unique($before));
@@ -43,7 +48,10 @@ final class CutStaysCutTest extends TestCase
     {
         $json = new CutWorkJson;
         foreach (['nested-gusset-album', 'free-base', 'coil-album', 'pocket-flip-book'] as $structure) {
-            foreach ($this->plan($structure, ['materials' => ['mat-base' => ['selvage' => '1/2', 'direction' => 'a', 'leftovers' => [['width' => '5', 'height' => '9', 'count' => 2]]]]])->stocks as $stock) {
+            foreach ($this->plan(
+                $structure,
+                ['materials' => ['mat-base' => ['selvage' => '1/2', 'direction' => 'a', 'leftovers' => [['width' => '5', 'height' => '9', 'count' => 2]]]]],
+            )->stocks as $stock) {
                 $work = $this->work($stock, ['cut-x-1/page-1/mat-1' => 2]);
                 $this->assertEquals($work, $json->read($json->write($work)));
                 $this->assertEquals($stock->cuts, $json->planFrom($json->writePlan($stock->cuts)));
@@ -64,7 +72,10 @@ final class CutStaysCutTest extends TestCase
         $this->assertEquals($stock->cuts, $again->cuts);
         $this->assertSame([], $again->pieces);
 
-        $relettered = $this->changed($album, ['parameters.spine-strip' => 'false', 'things.page-3/tag-1' => ['on' => 'page-3', 'kind' => 'tag']]);
+        $relettered = $this->changed(
+            $album,
+            ['parameters.spine-strip' => 'false', 'things.page-3/tag-1' => ['on' => 'page-3', 'kind' => 'tag']],
+        );
         $after = Workshop::ofTheHouse()->plan($relettered, cut: $cut);
         $this->replay($after);
         $this->assertSame($this->keys($stock), $this->keys($this->paper($after, 'mat-base')));
@@ -127,7 +138,11 @@ final class CutStaysCutTest extends TestCase
         $this->replay($wider);
         $begun = $this->paper($wider, 'mat-base')->cuts->patterns[0];
         $this->assertSame([$stock->cuts->patterns[0]->key, 1], [$begun->key, count($begun->steps())]);
-        $this->assertSame($stock->cuts->patterns[0]->steps()[0]->fence->ticks, $begun->steps()[0]->fence->ticks, 'nothing is ticked that was not done');
+        $this->assertSame(
+            $stock->cuts->patterns[0]->steps()[0]->fence->ticks,
+            $begun->steps()[0]->fence->ticks,
+            'nothing is ticked that was not done',
+        );
     }
 
     /** Two of a piece are spoiled: everything else stays, and two are cut anew, from what is left over first. */
@@ -142,9 +157,20 @@ final class CutStaysCutTest extends TestCase
         $spoiled = new AsCut($cut->works, $cut->done, ["{$sheet->key}/{$demand->piece}" => 1]);
         $after = Workshop::ofTheHouse()->plan($album, cut: $spoiled);
         $this->replay($after);
-        $this->assertSame($stock->cuts->sheets() + 1, $this->paper($after, 'structure-card')->cuts->sheets(), 'no leftover is large enough');
+        $this->assertSame(
+            $stock->cuts->sheets() + 1,
+            $this->paper($after, 'structure-card')->cuts->sheets(),
+            'no leftover is large enough',
+        );
 
-        $supply = new \Ephemeron\Cutting\Supply('Kraft dusk', \Ephemeron\Measure\Size::inches(12, 12), \Ephemeron\Measure\Length::zero(), 1, isLeftover: true, key: 'kept');
+        $supply = new \Ephemeron\Cutting\Supply(
+            'Kraft dusk',
+            \Ephemeron\Measure\Size::inches(12, 12),
+            \Ephemeron\Measure\Length::zero(),
+            1,
+            isLeftover: true,
+            key: 'kept',
+        );
         $withRest = new AsCut($cut->works, $cut->done, $spoiled->spoiled, static fn (): array => [$stock->stock->identity() => [$supply]]);
         $saved = $this->paper(Workshop::ofTheHouse()->plan($album, cut: $withRest), 'structure-card');
         $this->assertSame($stock->cuts->sheets(), $saved->cuts->sheets());
@@ -182,7 +208,9 @@ final class CutStaysCutTest extends TestCase
                 $this->replay($plan);
                 [$works, $done] = [$cut->works, $cut->done];
                 foreach ($plan->stocks as $stock) {
-                    $new = array_values(array_filter($stock->cuts->patterns, static fn (SheetPattern $sheet): bool => ! isset($done[$sheet->key])));
+                    $new = array_values(
+                        array_filter($stock->cuts->patterns, static fn (SheetPattern $sheet): bool => ! isset($done[$sheet->key])),
+                    );
                     if ($new === [] || mt_rand(0, 2) === 0) {
                         continue;
                     }
@@ -201,7 +229,10 @@ final class CutStaysCutTest extends TestCase
                 $key = [...$sizing->broader, ...$sizing->taller][mt_rand(0, count($sizing->broader) + count($sizing->taller) - 1)];
                 $by = \Ephemeron\Measure\Length::ofTicks(mt_rand(-4, 4) * \Ephemeron\Measure\Length::inches(0, 1, 8)->ticks);
                 try {
-                    $design = $this->changed($design, ["parameters.{$key}" => $design->notation()->exact($design->parameters->length($key)->plus($by))]);
+                    $design = $this->changed(
+                        $design,
+                        ["parameters.{$key}" => $design->notation()->exact($design->parameters->length($key)->plus($by))],
+                    );
                 } catch (\Ephemeron\Format\InvalidDesign) {
                     continue;
                 }
@@ -262,7 +293,10 @@ final class CutStaysCutTest extends TestCase
         return array_map(static fn (SheetPattern $sheet): string => $sheet->key, $stock->cuts->patterns);
     }
 
-    /** The simulated trimmer cuts it, every piece that is asked for is there or said to be missing, and none comes from a piece that is not there. */
+    /**
+     * The simulated trimmer cuts it, every piece that is asked for is there or said to be missing, and none comes from a piece that is
+     * not there.
+     */
     private function replay(WorkPlan $plan): void
     {
         $bench = new TrimmerBench($plan->trimmer());

@@ -84,7 +84,13 @@ final class CuttingPartsTest extends TestCase
     public function test_a_moved_tree_keeps_its_shape(): void
     {
         $area = Rectangle::between(0, 0, 12, 8);
-        $tree = new Cut($area, Axis::Width, Length::ofTicks(5), new Blank(Rectangle::between(0, 0, 5, 8), ['A'], false), new Offcut(Rectangle::between(5, 0, 12, 8)));
+        $tree = new Cut(
+            $area,
+            Axis::Width,
+            Length::ofTicks(5),
+            new Blank(Rectangle::between(0, 0, 5, 8), ['A'], false),
+            new Offcut(Rectangle::between(5, 0, 12, 8)),
+        );
         $moved = $tree->movedBy(new Point(Length::ofTicks(30), Length::ofTicks(40)));
         $this->assertSame($tree->signature(), $moved->signature());
         $this->assertEquals(Rectangle::between(30, 40, 42, 48), $moved->area());
@@ -108,7 +114,10 @@ final class CuttingPartsTest extends TestCase
     {
         $slab = new Slab(12, 10);
         $free = $slab->place(0, 5, 4, false, true);
-        $this->assertEqualsCanonicalizing([[7, 10], [5, 6]], array_map(static fn (Slab $each): array => [$each->width, $each->height], $free));
+        $this->assertEqualsCanonicalizing(
+            [[7, 10], [5, 6]],
+            array_map(static fn (Slab $each): array => [$each->width, $each->height], $free),
+        );
         $free[0]->place(1, $free[0]->width, $free[0]->height, true, true);
         $this->assertSame([0 => 1, 1 => 1], $slab->pieces());
         $this->assertSame(20 + $free[0]->width * $free[0]->height, $slab->used());
@@ -139,7 +148,8 @@ final class CuttingPartsTest extends TestCase
         $this->assertEqualsWithDelta(10 / 3, $one->cost(), 1e-9);
         $this->assertEqualsWithDelta(1 / 3, $one->prices()[0], 1e-9);
 
-        // Two kinds; alone two or three to a sheet, mixed one of each: 4 of A and 3 of B. A alone: 2 sheets, B alone: 1 sheet; mixing (1, 1) is worse: 3.
+        // Two kinds; alone two or three to a sheet, mixed one of each: 4 of A and 3 of B. A alone: 2 sheets, B alone: 1 sheet; mixing (1,
+        // 1) is worse: 3.
         $two = new CoveringLp([4.0, 3.0], []);
         $number = [$two->add([0 => 2], 1.0, null), $two->add([1 => 3], 1.0, null), $two->add([0 => 1, 1 => 1], 1.0, null)];
         $two->optimise(100);
@@ -162,9 +172,15 @@ final class CuttingPartsTest extends TestCase
         $inches = Notation::usual(Unit::Inch);
         $this->assertTrue(FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 3, 8))->isAtMark());
         $this->assertSame('', FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 3, 8))->advice($inches));
-        $this->assertSame('4 7/16 in falls between two marks of the trimmer: set it 1/16 in past 4⅜ in, or mark the place with a ruler and lay it under the blade.', FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 7, 16))->advice($inches));
+        $this->assertSame(
+            '4 7/16 in falls between two marks of the trimmer: set it 1/16 in past 4⅜ in, or mark the place with a ruler and lay it under the blade.',
+            FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 7, 16))->advice($inches),
+        );
         $half = Length::millimetres(154)->plus(Length::micrometres(500));
-        $this->assertStringContainsString('15.45 cm falls between two marks of the trimmer: set it 0.05 cm past 15.4 cm', FenceSetting::on(ToolGrid::Millimetre, $half)->advice(Notation::usual(Unit::Centimetre)));
+        $this->assertStringContainsString(
+            '15.45 cm falls between two marks of the trimmer: set it 0.05 cm past 15.4 cm',
+            FenceSetting::on(ToolGrid::Millimetre, $half)->advice(Notation::usual(Unit::Centimetre)),
+        );
     }
 
     public function test_the_bench_names_the_cuts_for_which_the_fence_has_no_mark(): void
@@ -183,7 +199,9 @@ final class CuttingPartsTest extends TestCase
     public function test_a_metric_trimmer_is_measured_in_centimetres(): void
     {
         $trimmer = Trimmer::usual(ToolGrid::Millimetre);
-        $this->assertTrue($trimmer->longestCut->equals(Length::millimetres(310)) && $trimmer->narrowestStrip->equals(Length::millimetres(3)));
+        $this->assertTrue(
+            $trimmer->longestCut->equals(Length::millimetres(310)) && $trimmer->narrowestStrip->equals(Length::millimetres(3)),
+        );
         $this->assertTrue(Trimmer::usual(ToolGrid::Sixteenth)->longestCut->equals(Length::inches(12, 1, 4)));
     }
 
@@ -192,12 +210,23 @@ final class CuttingPartsTest extends TestCase
         $sheet = new Supply('Card', Size::inches(20, 20), Length::zero());
         $trimmer = Trimmer::usual(ToolGrid::Eighth, Length::inches(12));
         $bench = new TrimmerBench($trimmer);
-        $long = static fn (Demand ...$demands): array => $bench->longerThanTheBlade(ProvenPlanner::quick()->plan(array_values($demands), [$sheet], $trimmer));
+        $long = static fn (Demand ...$demands): array => $bench->longerThanTheBlade(
+            ProvenPlanner::quick()->plan(array_values($demands), [$sheet], $trimmer),
+        );
         $four = $long(new Demand('A', Size::inches(10, 10), 4, true));
         $this->assertCount(1, $four, 'Halved with the knife, then every cut is 10 in.');
         $this->assertTrue($four[0]->length()->equals(Length::inches(20)));
-        $this->assertStringContainsString('The cut is 20 in long, the blade 12 in', $trimmer->advice($four[0], Notation::usual(Unit::Inch)));
-        $this->assertSame([], (new TrimmerBench(Trimmer::usual(ToolGrid::Eighth, Length::inches(20))))->longerThanTheBlade(ProvenPlanner::quick()->plan([new Demand('A', Size::inches(10, 10), 4, true)], [$sheet], $trimmer)), 'A cut just as long as the blade is made.');
+        $this->assertStringContainsString(
+            'The cut is 20 in long, the blade 12 in',
+            $trimmer->advice($four[0], Notation::usual(Unit::Inch)),
+        );
+        $this->assertSame(
+            [],
+            (new TrimmerBench(Trimmer::usual(ToolGrid::Eighth, Length::inches(20))))->longerThanTheBlade(
+                ProvenPlanner::quick()->plan([new Demand('A', Size::inches(10, 10), 4, true)], [$sheet], $trimmer),
+            ),
+            'A cut just as long as the blade is made.',
+        );
         $this->assertGreaterThan(1, count($long(new Demand('A', Size::inches(5, 20), 4, false))));
     }
 
@@ -260,7 +289,11 @@ final class CuttingPartsTest extends TestCase
     public static function reasons(): iterable
     {
         yield 'area' => [[new Demand('A', Size::inches(6, 6), 9, true)], null, 'would cover 2.25 sheets: fewer than 3'];
-        yield 'pieces too large to share' => [[new Demand('A', Size::inches(7, 7), 5, true)], null, '5 of the pieces are so large that no two of them come out of one sheet'];
+        yield 'pieces too large to share' => [
+            [new Demand('A', Size::inches(7, 7), 5, true)],
+            null,
+            '5 of the pieces are so large that no two of them come out of one sheet',
+        ];
         // Two pieces of 5 × 7 lie in a sheet in one way only, three do not: five want three sheets though they cover 1.22.
         yield 'ways to lie side by side' => [[new Demand('A', Size::inches(5, 8), 8, true)], null, 'linear programme'];
         yield 'not enough' => [[new Demand('A', Size::inches(12, 12), 3, true)], 2, 'Not every piece finds room'];
@@ -270,7 +303,10 @@ final class CuttingPartsTest extends TestCase
     {
         $demands = [new Demand('A', Size::inches(6, 6), 9, true)];
         $pattern = new SheetPattern($this->supply(), 4, new Offcut(Rectangle::whole(Size::inches(12, 12))), []);
-        $this->assertStringContainsString('Whether 3 would do is not known', (new WhyNotFewer(new CutPlan([$pattern], 3), $demands, [$this->supply()]))->text());
+        $this->assertStringContainsString(
+            'Whether 3 would do is not known',
+            (new WhyNotFewer(new CutPlan([$pattern], 3), $demands, [$this->supply()]))->text(),
+        );
         $leftover = new Supply('Dew point', Size::inches(6, 6), Length::zero(), 9, isLeftover: true);
         $all = new CutPlan([new SheetPattern($leftover, 9, new Blank(Rectangle::whole(Size::inches(6, 6)), ['A'], false), ['A' => 9])], 0);
         $this->assertStringContainsString('no new sheet is begun', (new WhyNotFewer($all, $demands, [$this->supply(), $leftover]))->text());
@@ -281,7 +317,12 @@ final class CuttingPartsTest extends TestCase
         $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
         $demands = [];
         foreach (range('A', chr(ord('A') + $chance->getInt(1, 5))) as $letter) {
-            $demands[] = new Demand($letter, new Size(Length::inches(0, $chance->getInt(8, 80), 8), Length::inches(0, $chance->getInt(8, 80), 8)), $chance->getInt(1, 7), $chance->getInt(0, 1) === 1);
+            $demands[] = new Demand(
+                $letter,
+                new Size(Length::inches(0, $chance->getInt(8, 80), 8), Length::inches(0, $chance->getInt(8, 80), 8)),
+                $chance->getInt(1, 7),
+                $chance->getInt(0, 1) === 1,
+            );
         }
 
         return ProvenPlanner::quick()->plan($demands, [$this->supply()], $this->trimmer());

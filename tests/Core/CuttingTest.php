@@ -33,7 +33,10 @@ final class CuttingTest extends TestCase
         $this->assertTrue($steps[2]->sameFence);
     }
 
-    /** Worked by hand: 4 off gives 8×12 and 4×12; 1×12, 3×4, 3×8; 8×8, 8×4: five blanks, nothing left. Common practice, no published source. */
+    /**
+     * Worked by hand: 4 off gives 8×12 and 4×12; 1×12, 3×4, 3×8; 8×8, 8×4: five blanks, nothing left. Common practice, no published
+     * source.
+     */
     public function test_five_blanks_from_one_sheet_without_waste(): void
     {
         $demands = [
@@ -90,7 +93,10 @@ final class CuttingTest extends TestCase
 
     public function test_running_out_says_which_pieces(): void
     {
-        $plan = $this->cut([new Demand('A', Size::inches(8, 8), 5, true)], new Supply('Dew point', Size::inches(12, 12), Length::zero(), 3));
+        $plan = $this->cut(
+            [new Demand('A', Size::inches(8, 8), 5, true)],
+            new Supply('Dew point', Size::inches(12, 12), Length::zero(), 3),
+        );
         $this->assertSame(3, $plan->sheets());
         $this->assertSame(['A' => 2], $plan->missing);
         $this->assertSame(5, $plan->lowerBound);
@@ -137,8 +143,14 @@ final class CuttingTest extends TestCase
             'a piece too few' => [$plan, [new Demand('A', Size::inches(6, 12), 3, true)]],
             'another size' => [$plan, [new Demand('A', Size::inches(5, 12), 2, true)]],
             'an unknown piece' => [$plan, [new Demand('B', Size::inches(6, 12), 2, true)]],
-            'a sheet that is not cut' => [new CutPlan([new SheetPattern($this->sheet(12, 12), 1, new Offcut(Rectangle::whole(Size::inches(12, 12))), [])], 1), [$demand]],
-            'pieces handed out twice' => [new CutPlan([new SheetPattern($plan->patterns[0]->supply, 1, $plan->patterns[0]->tree, ['A' => 3])], 1), [new Demand('A', Size::inches(6, 12), 3, true)]],
+            'a sheet that is not cut' => [
+                new CutPlan([new SheetPattern($this->sheet(12, 12), 1, new Offcut(Rectangle::whole(Size::inches(12, 12))), [])], 1),
+                [$demand],
+            ],
+            'pieces handed out twice' => [
+                new CutPlan([new SheetPattern($plan->patterns[0]->supply, 1, $plan->patterns[0]->tree, ['A' => 3])], 1),
+                [new Demand('A', Size::inches(6, 12), 3, true)],
+            ],
         ] as $what => [$wrong, $demands]) {
             try {
                 $bench->replay($wrong, $demands);

@@ -45,8 +45,32 @@ final class DesignFormatTest extends TestCase
             'strip' => '0.25',
             'parameters' => ['leaf-width' => '4 7/8 in', 'leaf-height' => '8 1/3 in', 'step' => '0.3 in'],
             'mats' => ['school' => 'frame', 'layers' => 1, 'faces' => ['page-3' => ['layers' => 0]]],
-            'furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '9.525cm'], 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]]],
-            'materials' => ['mat-base' => ['name' => 'Dew', 'sheet' => 'own', 'width' => '20', 'height' => '20', 'weight' => '80 lb cover', 'count' => 3, 'selvage' => '1.2', 'direction' => 'both', 'sides' => 'single', 'drawer' => 'bin-7', 'leftovers' => [['width' => '4 1/8', 'height' => '12', 'count' => 3, 'drawer' => '12'], ['width' => '6', 'height' => '6']]]],
+            'furniture' => [
+                [
+                    'on' => 'page-1',
+                    'kind' => 'pocket',
+                    'parameters' => ['depth' => '9.525cm'],
+                    'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]],
+                ],
+            ],
+            'materials' => [
+                'mat-base' => [
+                    'name' => 'Dew',
+                    'sheet' => 'own',
+                    'width' => '20',
+                    'height' => '20',
+                    'weight' => '80 lb cover',
+                    'count' => 3,
+                    'selvage' => '1.2',
+                    'direction' => 'both',
+                    'sides' => 'single',
+                    'drawer' => 'bin-7',
+                    'leftovers' => [
+                        ['width' => '4 1/8', 'height' => '12', 'count' => 3, 'drawer' => '12'],
+                        ['width' => '6', 'height' => '6'],
+                    ],
+                ],
+            ],
         ]);
         $read = DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design));
         $this->assertEquals($design, $read);
@@ -66,19 +90,29 @@ final class DesignFormatTest extends TestCase
     public function test_thickness_follows_the_weight_unless_it_is_given(): void
     {
         $design = $this->design('meander-book', ['materials' => ['book-sheet' => ['weight' => '80 lb cover']]]);
-        $this->assertSame(['weight' => '216.329 g'], DesignWriter::ofTheHouse()->toArray($design)['materials']['book-sheet'], 'only what was said');
+        $this->assertSame(
+            ['weight' => '216.329 g'],
+            DesignWriter::ofTheHouse()->toArray($design)['materials']['book-sheet'],
+            'only what was said',
+        );
         $heavier = DesignReader::ofTheHouse()->changed($design, ['materials.book-sheet.weight' => '300 g']);
         // 300 g/m² at 1.3 cm³/g is 390 µm, 125 ticks to the nearest one
         $this->assertSame(125, $heavier->materials['book-sheet']->caliper->ticks);
 
         $measured = DesignReader::ofTheHouse()->changed($design, ['materials.book-sheet.thickness' => '0.2 mm']);
-        $this->assertSame(64, DesignReader::ofTheHouse()->fromArray(DesignWriter::ofTheHouse()->toArray($measured))->materials['book-sheet']->caliper->ticks);
+        $this->assertSame(
+            64,
+            DesignReader::ofTheHouse()->fromArray(DesignWriter::ofTheHouse()->toArray($measured))->materials['book-sheet']->caliper->ticks,
+        );
     }
 
     /** @return iterable<string, array{string, string}> the file, and the place of the complaint */
     public static function wrongFiles(): iterable
     {
-        $design = static fn (array $more): string => json_encode(['format' => 'ephemeron-design', 'version' => 1, 'structure' => 'nested-gusset-album', ...$more], JSON_THROW_ON_ERROR);
+        $design = static fn (array $more): string => json_encode(
+            ['format' => 'ephemeron-design', 'version' => 1, 'structure' => 'nested-gusset-album', ...$more],
+            JSON_THROW_ON_ERROR,
+        );
         yield 'no JSON' => ['leaf-width: 5', ''];
         yield 'nothing' => ['', ''];
         yield 'a list' => ['[1, 2]', ''];
@@ -110,14 +144,29 @@ final class DesignFormatTest extends TestCase
         yield 'rule of one face' => [$design(['mats' => ['faces' => ['page-1' => 2]]]), 'mats.faces.page-1'];
         yield 'no such thing' => [$design(['furniture' => [['on' => 'page-1', 'kind' => 'sofa']]]), 'furniture.0.kind'];
         yield 'thing on no face' => [$design(['furniture' => [['kind' => 'pocket']]]), 'furniture.0.on'];
-        yield 'wrong measure of a thing' => [$design(['furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['width' => 'x']]]]), 'furniture.0.parameters.width'];
+        yield 'wrong measure of a thing' => [
+            $design(['furniture' => [['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['width' => 'x']]]]),
+            'furniture.0.parameters.width',
+        ];
         yield 'no such role' => [$design(['materials' => ['wallpaper' => []]]), 'materials.wallpaper'];
         yield 'no such weight' => [$design(['materials' => ['mat-base' => ['weight' => 'heavy']]]), 'materials.mat-base.weight'];
         yield 'no such sheet' => [$design(['materials' => ['mat-base' => ['sheet' => 'huge']]]), 'materials.mat-base.sheet'];
-        yield 'a leftover without a height' => [$design(['materials' => ['mat-base' => ['leftovers' => [['width' => '4']]]]]), 'materials.mat-base.leftovers.0'];
-        yield 'no leftover at all' => [$design(['materials' => ['mat-base' => ['leftovers' => [['width' => '4', 'height' => '4', 'count' => 0]]]]]), 'materials.mat-base.leftovers.0.count'];
-        yield 'leftovers that are not a list' => [$design(['materials' => ['mat-base' => ['leftovers' => 'a few']]]), 'materials.mat-base.leftovers'];
-        yield 'a drawer with a blank in its name' => [$design(['materials' => ['mat-base' => ['drawer' => 'blue bin']]]), 'materials.mat-base.drawer'];
+        yield 'a leftover without a height' => [
+            $design(['materials' => ['mat-base' => ['leftovers' => [['width' => '4']]]]]),
+            'materials.mat-base.leftovers.0',
+        ];
+        yield 'no leftover at all' => [
+            $design(['materials' => ['mat-base' => ['leftovers' => [['width' => '4', 'height' => '4', 'count' => 0]]]]]),
+            'materials.mat-base.leftovers.0.count',
+        ];
+        yield 'leftovers that are not a list' => [
+            $design(['materials' => ['mat-base' => ['leftovers' => 'a few']]]),
+            'materials.mat-base.leftovers',
+        ];
+        yield 'a drawer with a blank in its name' => [
+            $design(['materials' => ['mat-base' => ['drawer' => 'blue bin']]]),
+            'materials.mat-base.drawer',
+        ];
         yield 'minus one sheet' => [$design(['materials' => ['mat-base' => ['count' => -1]]]), 'materials.mat-base.count'];
         yield 'no name' => [$design(['name' => '  ']), 'name'];
         yield 'bad text encoding' => ["{\"format\": \"\xff\"}", ''];
@@ -146,14 +195,20 @@ final class DesignFormatTest extends TestCase
             $this->assertSame('Sheet side is 15.2 cm; it goes from 15.3 cm to 60.9 cm.', $error->errors['parameters.sheet-side']);
         }
         foreach (['15.3', '60.9'] as $limit) {
-            $this->assertSame('meander-book', $this->design('meander-book', ['unit' => 'cm', 'parameters' => ['sheet-side' => $limit]])->structure);
+            $this->assertSame(
+                'meander-book',
+                $this->design('meander-book', ['unit' => 'cm', 'parameters' => ['sheet-side' => $limit]])->structure,
+            );
         }
     }
 
     public function test_all_that_is_wrong_is_said_at_once(): void
     {
         try {
-            $this->design('nested-gusset-album', ['colour' => 1, 'parameters' => ['leaf-width' => '0', 'sheets' => 'many'], 'mats' => ['layers' => 5]]);
+            $this->design(
+                'nested-gusset-album',
+                ['colour' => 1, 'parameters' => ['leaf-width' => '0', 'sheets' => 'many'], 'mats' => ['layers' => 5]],
+            );
             $this->fail('The file was taken.');
         } catch (InvalidDesign $error) {
             $this->assertSame(['colour', 'parameters.leaf-width', 'parameters.sheets', 'mats.layers'], array_keys($error->errors));
@@ -175,7 +230,10 @@ final class DesignFormatTest extends TestCase
         $lines = explode("\r\n", trim((new CutListCsv)->write($plan)));
         $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), $lines);
         $this->assertCount(count($plan->blueprint->parts) + 1, $rows);
-        $this->assertSame(['Album sheets', 'D', 'Sheet 4, outermost', '1', '11', '8 1/2', 'in', '\'=HYPERLINK("x"), "dusk"', '5; 6', '', 'sheet 4 of 4'], $rows[4]);
+        $this->assertSame(
+            ['Album sheets', 'D', 'Sheet 4, outermost', '1', '11', '8 1/2', 'in', '\'=HYPERLINK("x"), "dusk"', '5; 6', '', 'sheet 4 of 4'],
+            $rows[4],
+        );
         $this->assertSame($plan->blueprint->pieces(), array_sum(array_map(intval(...), array_column(array_slice($rows, 1), 3))));
     }
 
@@ -193,7 +251,10 @@ final class DesignFormatTest extends TestCase
                 foreach ($pattern['gives'] as $letter => $count) {
                     $gives[$letter] = ($gives[$letter] ?? 0) + $count;
                 }
-                $this->assertSame(array_sum($pattern['gives']), $pattern['count'] * $this->blanksIn($pattern['sheet'], $plan->notation()->unit));
+                $this->assertSame(
+                    array_sum($pattern['gives']),
+                    $pattern['count'] * $this->blanksIn($pattern['sheet'], $plan->notation()->unit),
+                );
             }
         }
         foreach ($plan->blueprint->parts as $part) {
@@ -203,8 +264,14 @@ final class DesignFormatTest extends TestCase
 
     public function test_the_cut_plan_as_a_table_has_every_cut(): void
     {
-        $plan = $this->plan('nested-gusset-album', ['materials' => ['structure-card' => ['name' => '=1+1', 'leftovers' => [['width' => '12', 'height' => '12', 'count' => 1]]]]]);
-        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim((new CutPlanCsv)->write($plan))));
+        $plan = $this->plan(
+            'nested-gusset-album',
+            ['materials' => ['structure-card' => ['name' => '=1+1', 'leftovers' => [['width' => '12', 'height' => '12', 'count' => 1]]]]],
+        );
+        $rows = array_map(
+            static fn (string $line): array => str_getcsv($line, escape: ''),
+            explode("\r\n", trim((new CutPlanCsv)->write($plan))),
+        );
         $cuts = 0;
         foreach ($plan->stocks as $stock) {
             foreach ($stock->cuts->patterns as $pattern) {
@@ -224,7 +291,9 @@ final class DesignFormatTest extends TestCase
         }
         $side = static fn (array $of, string $along): Length => Length::parse($of[$along], $unit);
         $across = $piece['cutAlong'] === 'width' ? 'height' : 'width';
-        $this->assertTrue($side($piece['first'], $piece['cutAlong'])->plus($side($piece['second'], $piece['cutAlong']))->equals($side($piece, $piece['cutAlong'])));
+        $this->assertTrue(
+            $side($piece['first'], $piece['cutAlong'])->plus($side($piece['second'], $piece['cutAlong']))->equals($side($piece, $piece['cutAlong'])),
+        );
         $this->assertSame($piece['fence'], $piece['first'][$piece['cutAlong']]);
         $this->assertSame([$piece[$across], $piece[$across]], [$piece['first'][$across], $piece['second'][$across]]);
 
@@ -244,7 +313,11 @@ final class DesignFormatTest extends TestCase
         $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
         $blanks = $svg->xpath('//s:g[@class="blank"]/s:rect') ?: [];
         $this->assertCount(2, $blanks);
-        $this->assertSame(['123.825', '212.725'], [(string) $blanks[0]['width'], (string) $blanks[0]['height']], '4⅞ × 8⅜ in in millimetres');
+        $this->assertSame(
+            ['123.825', '212.725'],
+            [(string) $blanks[0]['width'], (string) $blanks[0]['height']],
+            '4⅞ × 8⅜ in in millimetres',
+        );
         $this->assertCount(3, $svg->xpath('//s:g[@class="cut-step"]') ?: []);
     }
 }

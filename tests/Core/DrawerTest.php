@@ -38,7 +38,10 @@ final class DrawerTest extends TestCase
     #[TestWith([12, 24, 7])]
     public function test_a_sheet_serves_when_it_is_as_large_either_way(int $width, int $height, int $copies): void
     {
-        $this->assertSame($copies, (new Drawer([$this->patterns($width, $height, 7)]))->reach($this->plan('five-pocket-folio')->stocks)->copies);
+        $this->assertSame(
+            $copies,
+            (new Drawer([$this->patterns($width, $height, 7)]))->reach($this->plan('five-pocket-folio')->stocks)->copies,
+        );
     }
 
     public function test_what_is_kept_for_covers_goes_into_covers_only_and_first(): void
@@ -47,20 +50,35 @@ final class DrawerTest extends TestCase
         $free = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 3);
         $cover = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 1, forCovers: true);
         $page = new Sheets(PaperKind::Pattern, Size::inches(12, 12), 1);
-        $this->assertSame([true, true, false, true], [$kept->serve($cover), $free->serve($cover), $kept->serve($page), $free->serve($page)]);
+        $this->assertSame(
+            [true, true, false, true],
+            [$kept->serve($cover), $free->serve($cover), $kept->serve($page), $free->serve($page)],
+        );
         $this->assertNotSame($kept->key(), $free->key());
-        $this->assertSame([0, 3, 5], [(new Drawer([$kept]))->reach($this->plan('five-pocket-folio')->stocks)->copies, (new Drawer([$free]))->reach($this->plan('five-pocket-folio')->stocks)->copies, $free->plus(2)->count]);
+        $this->assertSame(
+            [0, 3, 5],
+            [
+                (new Drawer([$kept]))->reach($this->plan('five-pocket-folio')->stocks)->copies,
+                (new Drawer([$free]))->reach($this->plan('five-pocket-folio')->stocks)->copies,
+                $free->plus(2)->count,
+            ],
+        );
         $this->assertTrue($kept->less(1)->forCovers);
     }
 
     public function test_what_is_sold_as_twelve_inches_serves_where_thirty_and_a_half_centimetres_are_wanted(): void
     {
-        $this->assertSame(2, (new Drawer([$this->patterns(12, 12, 2)]))->reach($this->plan('five-pocket-folio', ['unit' => 'cm'])->stocks)->copies);
+        $this->assertSame(
+            2,
+            (new Drawer([$this->patterns(12, 12, 2)]))->reach($this->plan('five-pocket-folio', ['unit' => 'cm'])->stocks)->copies,
+        );
     }
 
     public function test_small_sheets_are_taken_first_and_card_does_not_stand_in_for_patterns(): void
     {
-        $drawer = new Drawer([$this->patterns(24, 24, 1), $this->patterns(12, 12, 1), new Sheets(PaperKind::Card, Size::inches(12, 12), 50)]);
+        $drawer = new Drawer(
+            [$this->patterns(24, 24, 1), $this->patterns(12, 12, 1), new Sheets(PaperKind::Card, Size::inches(12, 12), 50)],
+        );
         $reach = $drawer->reach($this->plan('five-pocket-folio')->stocks);
         $this->assertSame([2, 50, 1], [$reach->copies, $reach->leftOf(PaperKind::Card), $reach->missing[0]->count]);
         $this->assertSame(PaperKind::Pattern, $reach->missing[0]->kind);
@@ -82,7 +100,10 @@ final class DrawerTest extends TestCase
             $stocks = $this->plan($structure)->stocks;
             $reach = (new Drawer([]))->reach($stocks);
             $this->assertSame(0, $reach->copies);
-            $this->assertSame(array_sum(array_map(static fn ($stock) => $stock->cuts->sheets(), $stocks)), array_sum(array_map(static fn (Sheets $sheets) => $sheets->count, $reach->missing)));
+            $this->assertSame(
+                array_sum(array_map(static fn ($stock) => $stock->cuts->sheets(), $stocks)),
+                array_sum(array_map(static fn (Sheets $sheets) => $sheets->count, $reach->missing)),
+            );
             $keys = array_map(static fn (Sheets $sheets) => $sheets->key(), $reach->missing);
             $this->assertSame($keys, array_unique($keys));
         }
@@ -103,7 +124,13 @@ final class DrawerTest extends TestCase
 
         $supplies = [new Supply('Orbit', $stock->sheet, Length::zero())];
 
-        return new StockPlan($stock, ['mat-base'], $demands, $supplies, ProvenPlanner::quick()->plan($demands, $supplies, Trimmer::usual(ToolGrid::Eighth)));
+        return new StockPlan(
+            $stock,
+            ['mat-base'],
+            $demands,
+            $supplies,
+            ProvenPlanner::quick()->plan($demands, $supplies, Trimmer::usual(ToolGrid::Eighth)),
+        );
     }
 
     private function patterns(int $width, int $height, int $count): Sheets

@@ -36,11 +36,19 @@ final class FoldingTest extends TestCase
     {
         foreach ($this->plan($structure)->blueprint->parts as $part) {
             $pattern = CreasePattern::of($part);
-            $this->assertSame(1, count($pattern->vertices) - count($pattern->edges) + count($pattern->faces), "{$structure}, {$part->name}");
+            $this->assertSame(
+                1,
+                count($pattern->vertices) - count($pattern->edges) + count($pattern->faces),
+                "{$structure}, {$part->name}",
+            );
             $area = array_sum(array_map(static fn ($face): int => $face->area, $pattern->faces));
             $gone = array_sum(array_map($this->area(...), $part->cutAways));
             $this->assertSame($part->size->area() - $gone, $area, "{$structure}, {$part->name}");
-            $this->assertSame(array_unique(array_column($pattern->faces, 'panel')), array_column($pattern->faces, 'panel'), 'Every panel has a name of its own.');
+            $this->assertSame(
+                array_unique(array_column($pattern->faces, 'panel')),
+                array_column($pattern->faces, 'panel'),
+                'Every panel has a name of its own.',
+            );
         }
     }
 
@@ -56,7 +64,11 @@ final class FoldingTest extends TestCase
                     // At no moment does the sheet tear.
                     $this->assertHingesHold($folded, $move->places);
                 }
-                $this->assertEquals($folded->places, $folded->moves === [] ? $folded->places : $folded->moves[count($folded->moves) - 1]->places, 'The last fold ends where all is folded.');
+                $this->assertEquals(
+                    $folded->places,
+                    $folded->moves === [] ? $folded->places : $folded->moves[count($folded->moves) - 1]->places,
+                    'The last fold ends where all is folded.',
+                );
             }
         }
     }
@@ -79,16 +91,28 @@ final class FoldingTest extends TestCase
         $count = (int) $perSide ** 2;
         $this->assertSame([], $folded->problems);
         $this->assertCount($count - 1, $folded->moves);
-        $this->assertSame(['panel-1'], array_map(static fn (int $face): string => $folded->pattern->faces[$face]->panel, $folded->moves[0]->moving));
+        $this->assertSame(
+            ['panel-1'],
+            array_map(static fn (int $face): string => $folded->pattern->faces[$face]->panel, $folded->moves[0]->moving),
+        );
         // Handbook 6.6: panel 1 is the front cover, the last the back cover; between them the leaves, two panels each.
         $names = array_map(static fn (int $face): string => $folded->pattern->faces[$face]->panel, $folded->layers);
-        $this->assertContains($names, [array_map(static fn (int $k): string => "panel-{$k}", range(1, $count)), array_map(static fn (int $k): string => "panel-{$k}", range($count, 1))]);
+        $this->assertContains(
+            $names,
+            [
+                array_map(static fn (int $k): string => "panel-{$k}", range(1, $count)),
+                array_map(static fn (int $k): string => "panel-{$k}", range($count, 1)),
+            ],
+        );
         [$left, $top, $right, $bottom] = $folded->bounds();
         $this->assertEqualsWithDelta(12 * 8128 / (int) $perSide, $right - $left, 3.0);
         $this->assertEqualsWithDelta(12 * 8128 / (int) $perSide, $bottom - $top, 3.0);
     }
 
-    /** Closed sizes of the handbook: 6.9 five-pocket folio 4 × 5½, 6.13 wallet 6½ × 4⅛ by its back, 6.4 concertina 4 × 4, 6.5 page 6¾ × 4¼ (its ¾ flange folded back on it). */
+    /**
+     * Closed sizes of the handbook: 6.9 five-pocket folio 4 × 5½, 6.13 wallet 6½ × 4⅛ by its back, 6.4 concertina 4 × 4, 6.5 page 6¾ × 4¼
+     * (its ¾ flange folded back on it).
+     */
     #[TestWith(['five-pocket-folio', 'base', 4.0, 5.5])]
     #[TestWith(['five-pocket-folio', 'angled', 3.0, 4.0])]
     #[TestWith(['waterfall-wallet', 'wallet', 6.5, 4.125])]
@@ -126,13 +150,23 @@ final class FoldingTest extends TestCase
         $this->assertCount(2, $wrong->problems);
         $this->assertStringContainsString('two more mountains than valleys', $wrong->problems[0]);
         $this->assertSame([], $right->problems);
-        $this->assertSame([2, 2], array_map(static fn ($move): int => $move->depth(), $right->moves), 'Both folds take two scores at once.');
-        $this->assertSame([4.0, 3.0], [($right->bounds()[2] - $right->bounds()[0]) / 8128, ($right->bounds()[3] - $right->bounds()[1]) / 8128]);
+        $this->assertSame(
+            [2, 2],
+            array_map(static fn ($move): int => $move->depth(), $right->moves),
+            'Both folds take two scores at once.',
+        );
+        $this->assertSame(
+            [4.0, 3.0],
+            [($right->bounds()[2] - $right->bounds()[0]) / 8128, ($right->bounds()[3] - $right->bounds()[1]) / 8128],
+        );
     }
 
     public function test_as_many_mountains_as_valleys_round_a_point_do_not_lie_flat(): void
     {
-        $half = static fn (Axis $along, int $at, int $from, int $to, Fold $fold): Crease => new Crease(Segment::across($along, Length::inches($at), Length::inches($from), Length::inches($to)), $fold);
+        $half = static fn (Axis $along, int $at, int $from, int $to, Fold $fold): Crease => new Crease(
+            Segment::across($along, Length::inches($at), Length::inches($from), Length::inches($to)),
+            $fold,
+        );
         $part = new Part('cross', 'Cross', 'Test', Size::inches(8, 6), StockRole::StructureCard, creases: [
             $half(Axis::Width, 4, 0, 3, Fold::Valley), $half(Axis::Width, 4, 3, 6, Fold::Mountain), $half(Axis::Height, 3, 0, 4, Fold::Valley), $half(Axis::Height, 3, 4, 8, Fold::Mountain),
         ]);
@@ -145,7 +179,10 @@ final class FoldingTest extends TestCase
         $wide = $this->fold($this->strip([4, 3, 9], ['outer', 'middle', 'back'], [Fold::Valley, Fold::Valley]));
         $narrow = $this->fold($this->strip([3, 4, 9], ['outer', 'middle', 'back'], [Fold::Valley, Fold::Valley]));
 
-        $this->assertSame(['The outer is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.'], $wide->problems);
+        $this->assertSame(
+            ['The outer is wider than what it must lie in: it would be folded with the next score. Make it narrower, or fold it last.'],
+            $wide->problems,
+        );
         $this->assertSame([], $narrow->problems);
     }
 
@@ -190,10 +227,24 @@ final class FoldingTest extends TestCase
     #[TestWith([8, 3, false])]
     public function test_alternate_angles_are_compared_without_measuring_them(int $toX, int $toY, bool $flat): void
     {
-        // Four scores from (4, 3): to the left, to the head, and two of which each is the other's mirror image about the diagonal when it lies flat.
+        // Four scores from (4, 3): to the left, to the head, and two of which each is the other's mirror image about the diagonal when it
+        // lies flat.
         $foot = $flat ? [3, 7] : [4, 7];
         $lines = [[0, 3, Fold::Valley], [4, 0, Fold::Valley], [$toX, $toY, Fold::Valley], [...$foot, Fold::Mountain]];
-        $part = new Part('cross', 'Cross', 'Test', Size::inches(8, 7), StockRole::StructureCard, creases: array_map(static fn (array $to): Crease => new Crease(new Segment(new Point(Length::inches(4), Length::inches(3)), new Point(Length::inches($to[0]), Length::inches($to[1]))), $to[2]), $lines));
+        $part = new Part(
+            'cross',
+            'Cross',
+            'Test',
+            Size::inches(8, 7),
+            StockRole::StructureCard,
+            creases: array_map(
+                static fn (array $to): Crease => new Crease(
+                    new Segment(new Point(Length::inches(4), Length::inches(3)), new Point(Length::inches($to[0]), Length::inches($to[1]))),
+                    $to[2],
+                ),
+                $lines,
+            ),
+        );
         $pattern = CreasePattern::of($part);
         $angles = array_map(static fn (array $to): float => atan2($to[1] - 3, $to[0] - 4), $lines);
         sort($angles);
@@ -219,7 +270,11 @@ final class FoldingTest extends TestCase
         foreach ($folded->hinges as $hinge) {
             foreach ([$folded->pattern->edges[$hinge->edge]->from, $folded->pattern->edges[$hinge->edge]->to] as $vertex) {
                 $corner = $folded->pattern->vertices[$vertex];
-                $this->assertSame($places[$hinge->one]->apply(...$corner), $places[$hinge->other]->apply(...$corner), 'A score stays one line.');
+                $this->assertSame(
+                    $places[$hinge->one]->apply(...$corner),
+                    $places[$hinge->other]->apply(...$corner),
+                    'A score stays one line.',
+                );
             }
         }
     }

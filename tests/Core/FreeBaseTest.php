@@ -42,16 +42,36 @@ final class FreeBaseTest extends TestCase
     public function test_every_panel_that_is_left_is_a_face_on_both_sides(): void
     {
         $blueprint = $this->plan('free-base', ['parameters' => self::FOUR_FLAPS])->blueprint;
-        $this->assertCount(18, array_filter(array_keys($blueprint->faces), static fn (string $key): bool => str_starts_with($key, 'base-')), '25 areas less 4 × 4, front and back');
+        $this->assertCount(
+            18,
+            array_filter(array_keys($blueprint->faces), static fn (string $key): bool => str_starts_with($key, 'base-')),
+            '25 areas less 4 × 4, front and back',
+        );
         $this->assertTrue($blueprint->face('base-3-3')->size->equals(Size::inches(8, 8)));
-        $plan = $this->plan('free-base', ['parameters' => self::FOUR_FLAPS, 'furniture' => [['on' => 'base-3-3', 'kind' => 'pocket'], ['on' => 'top-flap-1-1-back', 'kind' => 'magnets', 'parameters' => ['pairs' => 2]]], 'mats' => ['layers' => 1]]);
+        $plan = $this->plan(
+            'free-base',
+            [
+                'parameters' => self::FOUR_FLAPS,
+                'furniture' => [
+                    ['on' => 'base-3-3', 'kind' => 'pocket'],
+                    ['on' => 'top-flap-1-1-back', 'kind' => 'magnets', 'parameters' => ['pairs' => 2]],
+                ],
+                'mats' => ['layers' => 1],
+            ],
+        );
         $this->assertCount(2, $plan->blueprint->all(Thing::class));
-        $this->assertContains('7¾ × 3¾ in', array_map(static fn ($part): string => $plan->notation()->size($part->size), array_values($plan->blueprint->parts)));
+        $this->assertContains(
+            '7¾ × 3¾ in',
+            array_map(static fn ($part): string => $plan->notation()->size($part->size), array_values($plan->blueprint->parts)),
+        );
     }
 
     public function test_mountains_and_tabs(): void
     {
-        $part = $this->plan('free-base', ['parameters' => ['columns' => '4 ^ 4 + 1/2*', 'rows' => '6', 'cut-away' => '']])->blueprint->part('base');
+        $part = $this->plan(
+            'free-base',
+            ['parameters' => ['columns' => '4 ^ 4 + 1/2*', 'rows' => '6', 'cut-away' => '']],
+        )->blueprint->part('base');
         $this->assertSame([Fold::Mountain, Fold::Valley], array_map(static fn ($crease): Fold => $crease->fold, $part->creases));
         $this->assertTrue($part->glueZones[0]->area->left()->equals(Length::inches(8)));
     }
@@ -60,8 +80,15 @@ final class FreeBaseTest extends TestCase
 
     public function test_lines_of_ones_own_are_scored_slit_and_cut_away(): void
     {
-        $part = $this->plan('free-base', ['parameters' => ['columns' => '4 | 4 + 4', 'rows' => '8', 'cut-away' => '', 'lines' => self::LINES]])->blueprint->part('base');
-        $this->assertSame([Fold::Valley, Fold::Valley, Fold::Mountain], array_map(static fn ($crease): Fold => $crease->fold, $part->creases), 'the border without a score has none');
+        $part = $this->plan(
+            'free-base',
+            ['parameters' => ['columns' => '4 | 4 + 4', 'rows' => '8', 'cut-away' => '', 'lines' => self::LINES]],
+        )->blueprint->part('base');
+        $this->assertSame(
+            [Fold::Valley, Fold::Valley, Fold::Mountain],
+            array_map(static fn ($crease): Fold => $crease->fold, $part->creases),
+            'the border without a score has none',
+        );
         $this->assertTrue($part->creases[0]->at()->equals(Length::inches(8)));
         $this->assertNull($part->creases[1]->along(), 'slanted');
         $this->assertTrue($part->creases[2]->line->length()->equals(Length::inches(3, 1, 2)));
@@ -71,9 +98,15 @@ final class FreeBaseTest extends TestCase
 
     public function test_a_panel_of_which_nothing_is_left_is_no_face(): void
     {
-        $blueprint = $this->plan('free-base', ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4 to 4 × 4']])->blueprint;
+        $blueprint = $this->plan(
+            'free-base',
+            ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4 to 4 × 4']],
+        )->blueprint;
         $this->assertSame(['base-1-1', 'base-1-1-back'], array_keys($blueprint->faces));
-        $half = $this->plan('free-base', ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4']])->blueprint;
+        $half = $this->plan(
+            'free-base',
+            ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4']],
+        )->blueprint;
         $this->assertCount(4, $half->faces, 'of a triangle something is left');
     }
 
@@ -108,12 +141,24 @@ final class FreeBaseTest extends TestCase
         yield 'a line of three places' => [['lines' => 'valley: 1 × 1 to 2 × 2 to 3 × 3'], 'lines', 'from one place to another'];
         yield 'two corners cut away' => [['lines' => 'cut away: 1 × 1 to 2 × 2'], 'lines', 'by its corners'];
         yield 'a cut-out of nothing' => [['lines' => 'cut away: 1 × 1 to 2 × 2 to 3 × 3'], 'lines', 'by its corners'];
-        yield 'a cut-out of far too many corners' => [['lines' => 'cut away: 0 × 0'.implode('', array_map(static fn (int $k): string => " to {$k}/10 × 1", range(1, 60)))], 'lines', 'by its corners'];
+        yield 'a cut-out of far too many corners' => [
+            ['lines' => 'cut away: 0 × 0'.implode('', array_map(static fn (int $k): string => " to {$k}/10 × 1", range(1, 60)))],
+            'lines',
+            'by its corners',
+        ];
         yield 'a place with one side' => [['lines' => 'slit: 1 to 2 × 2'], 'lines', 'from one place to another'];
         yield 'a place in words' => [['lines' => 'slit: left × top to 2 × 2'], 'lines', 'from one place to another'];
         yield 'a line that leaves the blank' => [['lines' => 'slit: 1 × 1 to 13 × 2'], 'lines', 'leaves the blank, which is 12 × 8 in'];
-        yield 'all of it away by its corners' => [['lines' => 'cut away: 0 × 0 to 12 × 0 to 12 × 8 to 0 × 8'], 'lines', 'Nothing would be left'];
-        yield 'a piece on what its corners take' => [['lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 6 to 4 × 6', 'pieces' => 'Flap: 3 × 3; on Base 2-1 front'], 'pieces', 'which is cut away'];
+        yield 'all of it away by its corners' => [
+            ['lines' => 'cut away: 0 × 0 to 12 × 0 to 12 × 8 to 0 × 8'],
+            'lines',
+            'Nothing would be left',
+        ];
+        yield 'a piece on what its corners take' => [
+            ['lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 6 to 4 × 6', 'pieces' => 'Flap: 3 × 3; on Base 2-1 front'],
+            'pieces',
+            'which is cut away',
+        ];
         yield 'far too many lines' => [['lines' => str_repeat("slit: 1 × 1 to 2 × 2\n", 401)], 'lines', '400 lines at the most'];
         yield 'far too large' => [['columns' => '40 + 40'], 'columns', '48 in'];
     }
@@ -126,7 +171,10 @@ final class FreeBaseTest extends TestCase
             $this->design('free-base', ['parameters' => $parameters]);
             $this->fail('It was taken.');
         } catch (InvalidDesign $refusal) {
-            $this->assertStringContainsString($sentence, $refusal->errors["parameters.{$field}"] ?? implode(' ', array_keys($refusal->errors)));
+            $this->assertStringContainsString(
+                $sentence,
+                $refusal->errors["parameters.{$field}"] ?? implode(' ', array_keys($refusal->errors)),
+            );
         }
     }
 }

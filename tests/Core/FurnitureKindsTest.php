@@ -34,9 +34,20 @@ final class FurnitureKindsTest extends TestCase
     /** @param array<string, mixed> $parameters */
     private function with(string $kind, array $parameters = [], array $children = [], string $unit = 'in', int $layers = 0): WorkPlan
     {
-        $page = $unit === 'in' ? self::PAGE : ['unit' => 'cm', 'parameters' => ['page-width' => '25', 'page-height' => '20'], 'mats' => ['layers' => 0]];
+        $page = $unit === 'in' ? self::PAGE : [
+            'unit' => 'cm',
+            'parameters' => ['page-width' => '25', 'page-height' => '20'],
+            'mats' => ['layers' => 0],
+        ];
 
-        return $this->plan('mitred-tab-album', [...$page, 'mats' => ['layers' => $layers, 'school' => 'fine'], 'furniture' => [['on' => 'page-1', 'kind' => $kind, 'parameters' => $parameters, 'children' => $children]]]);
+        return $this->plan(
+            'mitred-tab-album',
+            [
+                ...$page,
+                'mats' => ['layers' => $layers, 'school' => 'fine'],
+                'furniture' => [['on' => 'page-1', 'kind' => $kind, 'parameters' => $parameters, 'children' => $children]],
+            ],
+        );
     }
 
     public function test_a_band_across_a_page(): void
@@ -53,7 +64,10 @@ final class FurnitureKindsTest extends TestCase
 
     public function test_a_band_the_other_way_in_centimetres(): void
     {
-        $this->assertPieces(['Belly band' => ['1 × 27.0 × 12.0 cm: 1.0 26.0'], 'Insert behind the band' => ['1 × 24.4 × 17.0 cm']], $this->with('belly-band', ['runs' => 'across'], unit: 'cm'));
+        $this->assertPieces(
+            ['Belly band' => ['1 × 27.0 × 12.0 cm: 1.0 26.0'], 'Insert behind the band' => ['1 × 24.4 × 17.0 cm']],
+            $this->with('belly-band', ['runs' => 'across'], unit: 'cm'),
+        );
     }
 
     public function test_an_insert_that_is_too_tall_for_its_band(): void
@@ -67,12 +81,22 @@ final class FurnitureKindsTest extends TestCase
     public function test_a_waterfall_fills_its_face(): void
     {
         // Run 8 = (4 − 1) × ½ + 6½; ¼ clear on each side of 10; the piece below: 8 − 1½ − ¼.
-        $this->assertPieces(['Waterfall flap' => ['4 × 9½ × 7 in: | 6½'], 'Piece under the last flap' => ['1 × 9½ × 6¼ in']], $this->with('waterfall'));
+        $this->assertPieces(
+            ['Waterfall flap' => ['4 × 9½ × 7 in: | 6½'], 'Piece under the last flap' => ['1 × 9½ × 6¼ in']],
+            $this->with('waterfall'),
+        );
         // Upwards and sideways the same, tab at the other end: 10 = 2 × 1 + 8.
-        $this->assertPieces(['Waterfall flap' => ['3 × 8½ × 7½ in: ½']], $this->with('waterfall', ['flaps' => 3, 'runs' => 'left', 'step' => '1']));
+        $this->assertPieces(
+            ['Waterfall flap' => ['3 × 8½ × 7½ in: ½']],
+            $this->with('waterfall', ['flaps' => 3, 'runs' => 'left', 'step' => '1']),
+        );
         $plan = $this->with('waterfall', ['strips' => 'yes'], layers: 1);
         $this->assertPieces(['Strip between flaps' => ['3 × 9½ × 7⁄16 in'], 'Flap mat' => ['8 × 9¼ × 6¼ in']], $plan);
-        $this->assertCount(8, array_filter($plan->blueprint->faces, static fn (Face $face): bool => $face->turns), 'a front and an inside for each flap');
+        $this->assertCount(
+            8,
+            array_filter($plan->blueprint->faces, static fn (Face $face): bool => $face->turns),
+            'a front and an inside for each flap',
+        );
     }
 
     public function test_a_pull_waterfall(): void
@@ -84,7 +108,11 @@ final class FurnitureKindsTest extends TestCase
             'Closing strip' => ['1 × 8 × 4 in: | ½'],
             'Pull waterfall flap' => ['6 × 6 × 4 in'],
         ], $plan);
-        $this->assertSame(12, count(array_filter($plan->blueprint->faces, static fn (Face $face): bool => str_contains($face->key, 'pull-waterfall'))), 'twelve photos');
+        $this->assertSame(
+            12,
+            count(array_filter($plan->blueprint->faces, static fn (Face $face): bool => str_contains($face->key, 'pull-waterfall'))),
+            'twelve photos',
+        );
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
         $order = ['pull-roll', 'pull-flaps', 'pull-strip', 'pull-anchor', 'pull-magnets'];
         $this->assertSame($order, array_values(array_intersect($keys, $order)));
@@ -98,7 +126,10 @@ final class FurnitureKindsTest extends TestCase
         $flap = $plan->blueprint->get(Flap::class, 'page-1/flap-1');
         $this->assertSame(Edge::Right, $flap->hinge, 'away from the spine');
         $this->assertTrue($flap->opened()->left()->equals(Length::inches(10)));
-        $this->assertPieces(['Fold-out' => ['1 × 9⅞ × 8¼ in: | 7¾']], $this->with('fold-out', ['edge' => 'top', 'breadth' => '9 7/8', 'reach' => '7 3/4']));
+        $this->assertPieces(
+            ['Fold-out' => ['1 × 9⅞ × 8¼ in: | 7¾']],
+            $this->with('fold-out', ['edge' => 'top', 'breadth' => '9 7/8', 'reach' => '7 3/4']),
+        );
         $this->assertPieces(['Flap' => ['1 × 13.5 × 19.4 cm: 1.0']], $this->with('flap', unit: 'cm'));
         // A pair beside each other: (10 − 1⁄16) ÷ 2 down to 1⁄16; one tab at the left, one at the right.
         $this->assertPieces(['Left flap' => ['1 × 5⅜ × 7¾ in: 4⅞'], 'Right flap' => ['1 × 5⅜ × 7¾ in: ½']], $this->with('flap-pair'));
@@ -132,7 +163,10 @@ final class FurnitureKindsTest extends TestCase
         $envelope = $this->with('envelope-pocket', ['width' => '6', 'depth' => '4']);
         $this->assertPieces(['Envelope pocket' => ['1 × 6¾ × 4⅜ in: ⅜ 6⅜ | 4']], $envelope);
         $this->assertCount(2, $envelope->blueprint->part('page-1/envelope-pocket-1')->cutAways);
-        $this->assertPieces(['Envelope pocket' => ['1 × 14.0 × 9.0 cm: 1.0 13.0 | 8.0']], $this->with('envelope-pocket', ['width' => '12', 'depth' => '8'], unit: 'cm'));
+        $this->assertPieces(
+            ['Envelope pocket' => ['1 × 14.0 × 9.0 cm: 1.0 13.0 | 8.0']],
+            $this->with('envelope-pocket', ['width' => '12', 'depth' => '8'], unit: 'cm'),
+        );
         $angled = $this->with('angled-pocket', ['width' => '6', 'depth' => '4', 'shallow' => '2 1/2']);
         $this->assertTrue($angled->blueprint->part('page-1/angled-pocket-1')->cutAways[0]->bounds()->size->equals(Size::inches(6, 1.5)));
     }
@@ -140,10 +174,16 @@ final class FurnitureKindsTest extends TestCase
     public function test_small_things(): void
     {
         // A sleeve 7½ × 4: between the glue 7¼, ¼ play; the card stands out 3⁄16.
-        $this->assertPieces(['Sleeve card' => ["1 × 7 × 4\u{2009}3⁄16 in"], 'Pull tab' => ['1 × 1 × 1½ in: | ¾']], $this->with('pull-tab-card'));
+        $this->assertPieces(
+            ['Sleeve card' => ["1 × 7 × 4\u{2009}3⁄16 in"], 'Pull tab' => ['1 × 1 × 1½ in: | ¾']],
+            $this->with('pull-tab-card'),
+        );
         $this->assertPieces(['Edge tab' => ['1 × 1 × 1 in: ½']], $this->with('edge-tab'));
         // A tag in a pocket 6 × 4: between the glue 5¾, ¼ less; half an inch taller than the pocket.
-        $this->assertPieces(['Tag' => ['1 × 5½ × 4½ in']], $this->with('pocket', ['width' => '6', 'depth' => '4', 'up' => '1'], [['kind' => 'tag']]));
+        $this->assertPieces(
+            ['Tag' => ['1 × 5½ × 4½ in']],
+            $this->with('pocket', ['width' => '6', 'depth' => '4', 'up' => '1'], [['kind' => 'tag']]),
+        );
         $this->assertPieces(['Tag' => ['1 × 6.0 × 12.0 cm']], $this->with('tag', unit: 'cm'));
         // A frame for 4 × 6: a rim of ⅜ all round, a window ⅛ smaller than the print on each side.
         $frame = $this->with('photo-frame')->blueprint->part('page-1/photo-frame-1');
@@ -154,7 +194,13 @@ final class FurnitureKindsTest extends TestCase
     public function test_pockets_on_flaps_on_pages(): void
     {
         $plan = $this->plan('mitred-tab-album', [...self::PAGE, 'mats' => ['layers' => 1], 'furniture' => [['on' => 'page-1', 'kind' => 'fold-out', 'children' => [
-            ['on' => 'inside', 'kind' => 'waterfall', 'children' => [['on' => 'flap-2', 'kind' => 'pocket', 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]]]],
+            [
+                'on' => 'inside',
+                'kind' => 'waterfall',
+                'children' => [
+                    ['on' => 'flap-2', 'kind' => 'pocket', 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']]]],
+                ],
+            ],
         ]]]]);
         $thing = $plan->blueprint->get(Thing::class, 'page-1/fold-out-1/waterfall-1/pocket-1');
         $this->assertSame('page-1/fold-out-1/waterfall-1/flap-2/front', $thing->on);
@@ -175,7 +221,11 @@ final class FurnitureKindsTest extends TestCase
     public function test_the_pocket_first_leaves_the_mat_only_what_is_seen(): void
     {
         // A card pocket 3 deep on a face 10 × 8: the mat is 10 − ¼ wide and 5 tall, an eighth of it behind the pocket.
-        $plan = $this->with('pocket', ['paper' => 'card', 'order' => 'pocket-first', 'width' => '10', 'depth' => '3', 'up' => '0'], layers: 1);
+        $plan = $this->with(
+            'pocket',
+            ['paper' => 'card', 'order' => 'pocket-first', 'width' => '10', 'depth' => '3', 'up' => '0'],
+            layers: 1,
+        );
         $mat = array_values(array_filter($plan->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat))[0];
         $this->assertSame('9¾ × 5 in', $plan->notation()->size($mat->area->size));
         $this->assertTrue($mat->area->bottom()->equals(Length::inches(5, 1, 8)));
@@ -185,7 +235,11 @@ final class FurnitureKindsTest extends TestCase
     public function test_closures_come_before_the_mats_and_bands_after_filling(): void
     {
         $plan = $this->plan('mitred-tab-album', ['furniture' => [
-            ['on' => 'front-cover', 'kind' => 'magnets'], ['on' => 'front-cover', 'kind' => 'ribbon-tie'], ['on' => 'front-cover', 'kind' => 'loose-band', 'parameters' => ['length' => '20']],
+            ['on' => 'front-cover', 'kind' => 'magnets'], ['on' => 'front-cover', 'kind' => 'ribbon-tie'], [
+                'on' => 'front-cover',
+                'kind' => 'loose-band',
+                'parameters' => ['length' => '20'],
+            ],
             ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['card' => '3x4']],
         ]]);
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
@@ -202,8 +256,15 @@ final class FurnitureKindsTest extends TestCase
                 foreach (['page-1', 'front-cover', 'inside-back'] as $face) {
                     $plan = $this->plan('mitred-tab-album', ['unit' => $unit, 'furniture' => [['on' => $face, 'kind' => $kind]]]);
                     $this->assertNotSame([], $plan->blueprint->thingsOn($face), $kind);
-                    $stops = array_filter($plan->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop && $finding->kind !== 'band-too-short');
-                    $this->assertSame([], array_values(array_map(static fn ($finding): string => $finding->text, $stops)), "{$kind} on {$face} in {$unit}");
+                    $stops = array_filter(
+                        $plan->report->findings,
+                        static fn ($finding): bool => $finding->severity === Severity::Stop && $finding->kind !== 'band-too-short',
+                    );
+                    $this->assertSame(
+                        [],
+                        array_values(array_map(static fn ($finding): string => $finding->text, $stops)),
+                        "{$kind} on {$face} in {$unit}",
+                    );
                 }
             }
             $this->assertNotSame('', $furniture->summary());

@@ -25,12 +25,20 @@ final class FurnitureTest extends TestCase
         $plan = $this->furnished(['on' => 'page-1', 'kind' => 'pocket']);
         $area = $this->thing($plan, 'page-1', Layer::Pocket)->area;
         $this->assertSame('4⅞ × 3⅞ in', $plan->notation()->size($area->size));
-        $this->assertSame(['1⁄16 in', '1⁄16 in'], [$plan->notation()->text($area->left()), $plan->notation()->text($plan->blueprint->face('page-1')->size->height->minus($area->bottom()))]);
+        $this->assertSame(
+            ['1⁄16 in', '1⁄16 in'],
+            [
+                $plan->notation()->text($area->left()),
+                $plan->notation()->text($plan->blueprint->face('page-1')->size->height->minus($area->bottom())),
+            ],
+        );
     }
 
     public function test_measures_and_place_as_the_maker_says(): void
     {
-        $plan = $this->furnished(['on' => 'page-2', 'kind' => 'pocket', 'parameters' => ['width' => '3', 'depth' => '2 1/2', 'across' => '1/2', 'up' => '1']]);
+        $plan = $this->furnished(
+            ['on' => 'page-2', 'kind' => 'pocket', 'parameters' => ['width' => '3', 'depth' => '2 1/2', 'across' => '1/2', 'up' => '1']],
+        );
         $area = $this->thing($plan, 'page-2', Layer::Pocket)->area;
         $this->assertSame('3 × 2½ in', $plan->notation()->size($area->size));
         // 8½ − 1 − 2½ from the top
@@ -57,21 +65,38 @@ final class FurnitureTest extends TestCase
 
     public function test_the_short_pocket_of_a_double_one_is_glued_to_the_tall_one(): void
     {
-        $plan = $this->furnished(['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['style' => 'double', 'depth' => '5', 'short-depth' => '2 1/4']]);
+        $plan = $this->furnished(
+            ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['style' => 'double', 'depth' => '5', 'short-depth' => '2 1/4']],
+        );
         $short = $this->thing($plan, 'page-1/pocket-1/front', Layer::Pocket);
         $this->assertSame('4⅞ × 2¼ in', $plan->notation()->size($short->area->size));
         $this->assertSame('5 in', $plan->notation()->text($short->area->bottom()), 'feet level');
         $this->assertSame('page-1/pocket-1', $short->onto->part);
         $this->assertSame('short-on-tall', $short->task);
         $steps = array_map(static fn ($step): string => $step->key, $plan->steps);
-        $this->assertSame(['short-on-tall', 'pockets-top'], array_values(array_intersect($steps, ['short-on-tall', 'pockets-top'])), 'while the tall one lies flat');
+        $this->assertSame(
+            ['short-on-tall', 'pockets-top'],
+            array_values(array_intersect($steps, ['short-on-tall', 'pockets-top'])),
+            'while the tall one lies flat',
+        );
         // A card in the short one may stand up to the top of the page, as in the tall one.
-        $this->assertTrue($plan->blueprint->get(Pouch::class, 'page-1/pocket-1/short')->reach->equals($plan->blueprint->get(Pouch::class, 'page-1/pocket-1')->reach));
+        $this->assertTrue(
+            $plan->blueprint->get(Pouch::class, 'page-1/pocket-1/short')->reach->equals(
+                $plan->blueprint->get(Pouch::class, 'page-1/pocket-1')->reach,
+            ),
+        );
     }
 
     public function test_a_photo_mat_sits_on_the_front_of_a_pocket(): void
     {
-        $plan = $this->furnished(['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '5'], 'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '3x4', 'lies' => 'sideways']]]]);
+        $plan = $this->furnished(
+            [
+                'on' => 'page-1',
+                'kind' => 'pocket',
+                'parameters' => ['depth' => '5'],
+                'children' => [['kind' => 'photo-mat', 'parameters' => ['photo' => '3x4', 'lies' => 'sideways']]],
+            ],
+        );
         $mat = $this->thing($plan, 'page-1/pocket-1/front', Layer::Photo);
         $this->assertSame('4¼ × 3¼ in', $plan->notation()->size($mat->area->size));
         $this->assertSame('page-1/pocket-1/front', $plan->blueprint->all(Mount::class)[0]->face);
@@ -81,7 +106,10 @@ final class FurnitureTest extends TestCase
     public function test_things_go_on_in_the_order_in_which_they_cover_each_other(): void
     {
         $plan = $this->furnished(['on' => 'page-1', 'kind' => 'pocket']);
-        $this->assertSame([Layer::Mat, Layer::Mat, Layer::Pocket], array_map(static fn (Joint $joint): Layer => $joint->layer, $plan->blueprint->on('page-1')));
+        $this->assertSame(
+            [Layer::Mat, Layer::Mat, Layer::Pocket],
+            array_map(static fn (Joint $joint): Layer => $joint->layer, $plan->blueprint->on('page-1')),
+        );
     }
 
     public function test_equal_pieces_of_one_section_are_one_part_with_a_count(): void
@@ -110,7 +138,10 @@ final class FurnitureTest extends TestCase
     public function test_roles_that_share_a_paper_are_cut_from_one_pile(): void
     {
         $same = ['name' => 'Dew point', 'sheet' => '12x12', 'weight' => '160 g', 'sides' => 'double'];
-        $plan = $this->plan('nested-gusset-album', ['materials' => ['mat-base' => $same, 'mat-top' => $same, 'pocket-paper' => ['weight' => '170 g'] + $same]]);
+        $plan = $this->plan(
+            'nested-gusset-album',
+            ['materials' => ['mat-base' => $same, 'mat-top' => $same, 'pocket-paper' => ['weight' => '170 g'] + $same]],
+        );
         $piles = array_map(static fn ($stock): array => $stock->roles, $plan->stocks);
         $this->assertContains([StockRole::MatBase->value, StockRole::MatTop->value], $piles);
         $this->assertContains([StockRole::PocketPaper->value], $piles);

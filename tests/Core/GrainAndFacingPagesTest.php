@@ -25,7 +25,12 @@ final class GrainAndFacingPagesTest extends TestCase
     public function test_pieces_that_fold_are_laid_along_the_grain(string $grain, bool $turnable, bool $turned): void
     {
         $plan = $this->plan(['materials' => ['structure-card' => ['sheet' => '12x12', 'grain' => $grain]]]);
-        $folded = array_values(array_filter($plan->blueprint->parts, static fn ($part): bool => $part->role === StockRole::StructureCard && $part->foldsAlong() === Axis::Height))[0];
+        $folded = array_values(
+            array_filter(
+                $plan->blueprint->parts,
+                static fn ($part): bool => $part->role === StockRole::StructureCard && $part->foldsAlong() === Axis::Height,
+            ),
+        )[0];
         $demand = $this->demand($plan, $folded->letter);
 
         $this->assertSame($turnable, $demand->turnable);
@@ -45,14 +50,24 @@ final class GrainAndFacingPagesTest extends TestCase
         $plan = $this->plan(['materials' => ['structure-card' => ['sheet' => '12x12', 'grain' => 'short', 'direction' => 'both']]]);
 
         $this->assertContains('folds-across-the-grain', array_column($plan->report->findings, 'kind'));
-        $this->assertNotContains('folds-across-the-grain', array_column($this->plan(['materials' => ['structure-card' => ['sheet' => '12x12', 'grain' => 'short']]])->report->findings, 'kind'));
+        $this->assertNotContains(
+            'folds-across-the-grain',
+            array_column(
+                $this->plan(['materials' => ['structure-card' => ['sheet' => '12x12', 'grain' => 'short']]])->report->findings,
+                'kind',
+            ),
+        );
     }
 
     public function test_a_piece_too_long_for_the_sheet_the_other_way_is_cut_across_the_grain_and_that_is_said(): void
     {
         $plan = $this->plan(['materials' => ['structure-card' => ['sheet' => '11x8.5', 'grain' => 'short']]]);
         $this->assertContains('folds-across-the-grain', array_column($plan->report->findings, 'kind'));
-        $this->assertSame([], array_merge(...array_map(static fn (StockPlan $stock): array => $stock->cuts->missing, $plan->stocks)), 'It is cut all the same.');
+        $this->assertSame(
+            [],
+            array_merge(...array_map(static fn (StockPlan $stock): array => $stock->cuts->missing, $plan->stocks)),
+            'It is cut all the same.',
+        );
     }
 
     public function test_facing_pages_never_show_the_same_side_or_paper(): void
@@ -72,13 +87,22 @@ final class GrainAndFacingPagesTest extends TestCase
                     $this->assertNotSame($seen[$left], $seen[$right], "{$left} faces {$right}.");
                 }
             }
-            $this->assertContains($alternate === 'sides' ? Side::B : StockRole::MatOther, array_column($seen, $alternate === 'sides' ? 1 : 0));
+            $this->assertContains(
+                $alternate === 'sides' ? Side::B : StockRole::MatOther,
+                array_column($seen, $alternate === 'sides' ? 1 : 0),
+            );
         }
     }
 
     public function test_grain_price_alternation_and_pins_are_written_and_read_back(): void
     {
-        $design = $this->design(['mats' => ['alternate' => 'papers'], 'materials' => ['structure-card' => ['grain' => 'short', 'price' => '0,85']], 'pins' => [['part' => 'cover-1', 'sheet' => 2, 'left' => '1 1/2', 'top' => '3/4', 'turned' => true]]]);
+        $design = $this->design(
+            [
+                'mats' => ['alternate' => 'papers'],
+                'materials' => ['structure-card' => ['grain' => 'short', 'price' => '0,85']],
+                'pins' => [['part' => 'cover-1', 'sheet' => 2, 'left' => '1 1/2', 'top' => '3/4', 'turned' => true]],
+            ],
+        );
         $again = DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design));
 
         $this->assertEquals($design, $again);
@@ -88,10 +112,22 @@ final class GrainAndFacingPagesTest extends TestCase
     public function test_what_is_no_price_grain_or_pin_is_complained_about_by_its_place(): void
     {
         try {
-            $this->design(['mats' => ['alternate' => 'now and then'], 'materials' => ['structure-card' => ['grain' => 'oblique', 'price' => 'dear']], 'pins' => [['part' => 'x', 'left' => '-1'], 'y']]);
+            $this->design(
+                [
+                    'mats' => ['alternate' => 'now and then'],
+                    'materials' => ['structure-card' => ['grain' => 'oblique', 'price' => 'dear']],
+                    'pins' => [['part' => 'x', 'left' => '-1'], 'y'],
+                ],
+            );
             $this->fail('Nothing was complained about.');
         } catch (InvalidDesign $complaint) {
-            foreach (['mats.alternate', 'materials.structure-card.grain', 'materials.structure-card.price', 'pins.0.left', 'pins.1'] as $place) {
+            foreach ([
+                'mats.alternate',
+                'materials.structure-card.grain',
+                'materials.structure-card.price',
+                'pins.0.left',
+                'pins.1',
+            ] as $place) {
                 $this->assertArrayHasKey($place, $complaint->errors);
             }
         }
@@ -99,7 +135,12 @@ final class GrainAndFacingPagesTest extends TestCase
 
     public function test_a_pin_whose_piece_is_gone_is_said_and_taken_out_with_one_press(): void
     {
-        $findings = array_values(array_filter($this->plan(['pins' => [['part' => 'no-such-piece']]])->report->findings, static fn ($finding): bool => $finding->kind === 'pin-without-piece'));
+        $findings = array_values(
+            array_filter(
+                $this->plan(['pins' => [['part' => 'no-such-piece']]])->report->findings,
+                static fn ($finding): bool => $finding->kind === 'pin-without-piece',
+            ),
+        );
 
         $this->assertSame(['pins.0' => null], $findings[0]->mend?->changes);
     }
@@ -107,7 +148,9 @@ final class GrainAndFacingPagesTest extends TestCase
     /** @param array<string, mixed> $more */
     private function design(array $more): \Ephemeron\Design\Design
     {
-        return DesignReader::ofTheHouse()->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => 'nested-gusset-album', ...$more]);
+        return DesignReader::ofTheHouse()->fromArray(
+            ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => 'nested-gusset-album', ...$more],
+        );
     }
 
     /** @param array<string, mixed> $more */

@@ -20,7 +20,22 @@ final class LengthTest extends TestCase
     /** @return iterable<string, array{string, int}> ticks worked out by hand: 8128 to the inch, 320 to the millimetre */
     public static function whatPeopleType(): iterable
     {
-        foreach (['4 7/8', '4-7/8', '4⅞"', '4⅞ in', '4.875 in', '4,875', '4 7⁄8 inches', "4 7/8''", '4 and 7/8', '39/8', ' 4 7/8 in. ', '4⅞″', '4 ⁷⁄₈', '4 14/16'] as $text) {
+        foreach ([
+            '4 7/8',
+            '4-7/8',
+            '4⅞"',
+            '4⅞ in',
+            '4.875 in',
+            '4,875',
+            '4 7⁄8 inches',
+            "4 7/8''",
+            '4 and 7/8',
+            '39/8',
+            ' 4 7/8 in. ',
+            '4⅞″',
+            '4 ⁷⁄₈',
+            '4 14/16',
+        ] as $text) {
             yield $text => [$text, 39624];
         }
         yield 'centimetres with a comma' => ['12,5 cm', 40000];

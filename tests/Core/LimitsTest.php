@@ -69,8 +69,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Every check at its limit: silent there, and one tick (3.125 µm) or one mark beyond it speaks. The limits are those of the handbook; common practice,
- * no published source, where none is named.
+ * Every check at its limit: silent there, and one tick (3.125 µm) or one mark beyond it speaks. The limits are those of the handbook;
+ * common practice, no published source, where none is named.
  */
 final class LimitsTest extends TestCase
 {
@@ -81,39 +81,242 @@ final class LimitsTest extends TestCase
     {
         $tick = static fn (bool $beyond): Length => Length::ofTicks($beyond ? 1 : 0);
         // §5.3: an album in an envelope leaves ¼ in in both directions.
-        yield 'envelope' => [new EnvelopeHolds, 'envelope-too-small', static fn (Draft $draft, bool $beyond) => $draft->add(new Posted(new Size(Length::inches(5)->plus($tick($beyond)), Length::inches(7)), 'C', Size::inches(5.25, 7.25), null))];
-        yield 'envelope, the other side' => [new EnvelopeHolds, 'envelope-too-small', static fn (Draft $draft, bool $beyond) => $draft->add(new Posted(new Size(Length::inches(5), Length::inches(7)->plus($tick($beyond))), 'C', Size::inches(5.25, 7.25), null))];
+        yield 'envelope' => [
+            new EnvelopeHolds,
+            'envelope-too-small',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Posted(new Size(Length::inches(5)->plus($tick($beyond)), Length::inches(7)), 'C', Size::inches(5.25, 7.25), null),
+            ),
+        ];
+        yield 'envelope, the other side' => [
+            new EnvelopeHolds,
+            'envelope-too-small',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Posted(new Size(Length::inches(5), Length::inches(7)->plus($tick($beyond))), 'C', Size::inches(5.25, 7.25), null),
+            ),
+        ];
         // §5.3: ¼ in less than the band’s free height.
-        yield 'slide' => [new SlidesThrough, 'does-not-slide', static fn (Draft $draft, bool $beyond) => $draft->add(new Slide('An insert', 'the band', Length::inches(7, 3, 4)->plus($tick($beyond)), Length::inches(8), Length::inches(0, 1, 4), 'page-1'))];
+        yield 'slide' => [
+            new SlidesThrough,
+            'does-not-slide',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Slide(
+                    'An insert',
+                    'the band',
+                    Length::inches(7, 3, 4)->plus($tick($beyond)),
+                    Length::inches(8),
+                    Length::inches(0, 1, 4),
+                    'page-1',
+                ),
+            ),
+        ];
         // §10: two when the flap is wider than about 6 in; three layers a pair.
-        yield 'one magnet' => [new MagnetsHold, 'one-magnet', static fn (Draft $draft, bool $beyond) => $draft->add(new Magnet('The flap', 'page-1', 1, Length::inches(6)->plus($tick($beyond)), Length::millimetres(1), Length::millimetres(1), 'parameters.pairs'))];
-        yield 'layers between magnets' => [new MagnetsHold, 'magnets-weak', static fn (Draft $draft, bool $beyond) => $draft->add(new Magnet('The flap', 'page-1', 1, Length::inches(4), Length::millimetres($beyond ? 4 : 3), Length::millimetres(1), 'parameters.pairs'))];
-        yield 'layers between two pairs' => [new MagnetsHold, 'magnets-weak', static fn (Draft $draft, bool $beyond) => $draft->add(new Magnet('The flap', 'page-1', 2, Length::inches(4), Length::millimetres($beyond ? 7 : 6), Length::millimetres(1), 'parameters.pairs'))];
+        yield 'one magnet' => [
+            new MagnetsHold,
+            'one-magnet',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Magnet(
+                    'The flap',
+                    'page-1',
+                    1,
+                    Length::inches(6)->plus($tick($beyond)),
+                    Length::millimetres(1),
+                    Length::millimetres(1),
+                    'parameters.pairs',
+                ),
+            ),
+        ];
+        yield 'layers between magnets' => [
+            new MagnetsHold,
+            'magnets-weak',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Magnet(
+                    'The flap',
+                    'page-1',
+                    1,
+                    Length::inches(4),
+                    Length::millimetres($beyond ? 4 : 3),
+                    Length::millimetres(1),
+                    'parameters.pairs',
+                ),
+            ),
+        ];
+        yield 'layers between two pairs' => [
+            new MagnetsHold,
+            'magnets-weak',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Magnet(
+                    'The flap',
+                    'page-1',
+                    2,
+                    Length::inches(4),
+                    Length::millimetres($beyond ? 7 : 6),
+                    Length::millimetres(1),
+                    'parameters.pairs',
+                ),
+            ),
+        ];
         // §5.5: a gusset is at least as wide as what lies between its panels.
-        yield 'gusset' => [new GussetHoldsLoad, 'gusset-too-small', static fn (Draft $draft, bool $beyond) => $draft->add(new Gusset('the spine', Length::millimetres(10), Length::millimetres(10)->plus($tick($beyond)), [], 'sheet-side', 1))];
-        // §5.3: a pocket 5 wide glued at both sides is 4¾ between the glue; a card of 4½ has its ¼ of play, 4⅝ slides snugly, more does not.
-        yield 'insert that slides freely' => [new InsertSlides, 'insert-snug', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4, 1, 2)->plus($tick($beyond)), Length::inches(5)))];
-        yield 'insert that slides snugly' => [new InsertSlides, 'insert-too-tight', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4, 5, 8)->plus($tick($beyond)), Length::inches(5)))];
-        yield 'insert that stands out of the page' => [new InsertSlides, 'insert-too-tight', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4), Length::inches(6)->plus($tick($beyond))))];
+        yield 'gusset' => [
+            new GussetHoldsLoad,
+            'gusset-too-small',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Gusset('the spine', Length::millimetres(10), Length::millimetres(10)->plus($tick($beyond)), [], 'sheet-side', 1),
+            ),
+        ];
+        // §5.3: a pocket 5 wide glued at both sides is 4¾ between the glue; a card of 4½ has its ¼ of play, 4⅝ slides snugly, more does
+        // not.
+        yield 'insert that slides freely' => [
+            new InsertSlides,
+            'insert-snug',
+            static fn (Draft $draft, bool $beyond) => self::filled(
+                $draft,
+                new Size(Length::inches(4, 1, 2)->plus($tick($beyond)), Length::inches(5)),
+            ),
+        ];
+        yield 'insert that slides snugly' => [
+            new InsertSlides,
+            'insert-too-tight',
+            static fn (Draft $draft, bool $beyond) => self::filled(
+                $draft,
+                new Size(Length::inches(4, 5, 8)->plus($tick($beyond)), Length::inches(5)),
+            ),
+        ];
+        yield 'insert that stands out of the page' => [
+            new InsertSlides,
+            'insert-too-tight',
+            static fn (Draft $draft, bool $beyond) => self::filled(
+                $draft,
+                new Size(Length::inches(4), Length::inches(6)->plus($tick($beyond))),
+            ),
+        ];
         // Half of a card must be held: a pocket 2½ deep holds one of 5.
-        yield 'insert held over half its length' => [new InsertSlides, 'insert-too-tight', static fn (Draft $draft, bool $beyond) => self::filled($draft, new Size(Length::inches(4), Length::inches(5)->plus($tick($beyond))), Length::inches(2, 1, 2))];
-        yield 'notch and mouth' => [new NotchFitsOpening, 'notch-too-large', static fn (Draft $draft, bool $beyond) => self::notched($draft, new Size(Length::inches(1)->plus($tick(! $beyond)), Length::inches(4)))];
+        yield 'insert held over half its length' => [
+            new InsertSlides,
+            'insert-too-tight',
+            static fn (Draft $draft, bool $beyond) => self::filled(
+                $draft,
+                new Size(Length::inches(4), Length::inches(5)->plus($tick($beyond))),
+                Length::inches(2, 1, 2),
+            ),
+        ];
+        yield 'notch and mouth' => [
+            new NotchFitsOpening,
+            'notch-too-large',
+            static fn (Draft $draft, bool $beyond) => self::notched(
+                $draft,
+                new Size(Length::inches(1)->plus($tick(! $beyond)), Length::inches(4)),
+            ),
+        ];
         // Three fifths of the mouth, of which no source is published: 1 in on 1⅔.
-        yield 'a notch that leaves little' => [new NotchFitsOpening, 'notch-large', static fn (Draft $draft, bool $beyond) => self::notched($draft, new Size(Length::inches(5)->portion(1, 3)->plus(Length::ofTicks($beyond ? -2 : 2)), Length::inches(4)))];
-        yield 'notch and depth' => [new NotchFitsOpening, 'notch-too-large', static fn (Draft $draft, bool $beyond) => self::notched($draft, new Size(Length::inches(4), Length::inches(1)->plus($tick(! $beyond))))];
+        yield 'a notch that leaves little' => [
+            new NotchFitsOpening,
+            'notch-large',
+            static fn (Draft $draft, bool $beyond) => self::notched(
+                $draft,
+                new Size(Length::inches(5)->portion(1, 3)->plus(Length::ofTicks($beyond ? -2 : 2)), Length::inches(4)),
+            ),
+        ];
+        yield 'notch and depth' => [
+            new NotchFitsOpening,
+            'notch-too-large',
+            static fn (Draft $draft, bool $beyond) => self::notched(
+                $draft,
+                new Size(Length::inches(4), Length::inches(1)->plus($tick(! $beyond))),
+            ),
+        ];
         // §3: nothing thinner than about ⅛ in comes off cleanly.
-        yield 'strip' => [new PiecesComeOffCleanly, 'too-narrow-to-cut', static fn (Draft $draft, bool $beyond) => $draft->part(new Part('strip', 'Strip', 'Test', new Size(Length::inches(0, 1, 8)->minus($tick($beyond)), Length::inches(4)), StockRole::StructureCard))];
-        yield 'marks of the fence' => [new PiecesComeOffCleanly, 'between-marks', static fn (Draft $draft, bool $beyond) => $draft->part(new Part('strip', 'Strip', 'Test', new Size(Length::inches(3, 1, 16)->plus($tick($beyond)), Length::inches(4)), StockRole::StructureCard))];
+        yield 'strip' => [
+            new PiecesComeOffCleanly,
+            'too-narrow-to-cut',
+            static fn (Draft $draft, bool $beyond) => $draft->part(
+                new Part(
+                    'strip',
+                    'Strip',
+                    'Test',
+                    new Size(Length::inches(0, 1, 8)->minus($tick($beyond)), Length::inches(4)),
+                    StockRole::StructureCard,
+                ),
+            ),
+        ];
+        yield 'marks of the fence' => [
+            new PiecesComeOffCleanly,
+            'between-marks',
+            static fn (Draft $draft, bool $beyond) => $draft->part(
+                new Part(
+                    'strip',
+                    'Strip',
+                    'Test',
+                    new Size(Length::inches(3, 1, 16)->plus($tick($beyond)), Length::inches(4)),
+                    StockRole::StructureCard,
+                ),
+            ),
+        ];
         // §5.4: glue goes up to, never over, a score.
         yield 'glue and score' => [new GlueStaysOffScores, 'glue-over-score', static function (Draft $draft, bool $beyond) use ($tick): void {
             $size = Size::inches(6, 4);
             $zone = Rectangle::whole($size)->strip(Edge::Left, Length::inches(2)->plus($tick($beyond)));
-            $draft->part(new Part('glued', 'Glued', 'Test', $size, StockRole::StructureCard, creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Valley)], glueZones: [new GlueZone($zone, Side::B, Adhesive::WetGlue)]));
+            $draft->part(
+                new Part(
+                    'glued',
+                    'Glued',
+                    'Test',
+                    $size,
+                    StockRole::StructureCard,
+                    creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Valley)],
+                    glueZones: [new GlueZone($zone, Side::B, Adhesive::WetGlue)],
+                ),
+            );
         }];
-        yield 'edge of the page' => [new ThingsFitTheFace, 'hangs-over', static fn (Draft $draft, bool $beyond) => self::glued($draft, [Rectangle::at($tick($beyond), Length::zero(), Size::inches(5, 4))])];
-        yield 'things beside each other' => [new ThingsFitTheFace, 'pocket-glued-shut', static fn (Draft $draft, bool $beyond) => self::glued($draft, [Rectangle::at(Length::zero(), Length::zero(), new Size(Length::inches(2)->plus($tick($beyond)), Length::inches(4))), Rectangle::at(Length::inches(2), Length::zero(), Size::inches(2, 4))])];
-        yield 'mouth of a pocket' => [new PocketOpensOutward, 'pocket-on-wrong-side', static fn (Draft $draft, bool $beyond) => $draft->add(new Pouch('p', 'The pocket', 'page-1', Size::inches(4, 4), [Edge::Top, Edge::Bottom], $beyond ? Edge::Left : Edge::Right, Length::inches(4)))];
-        yield 'a pocket glued where it opens' => [new LeavesStayOpen, 'pocket-sealed', static fn (Draft $draft, bool $beyond) => $draft->add(new Pouch('p', 'The pocket', 'page-1', Size::inches(4, 4), [Edge::Left, Edge::Bottom, $beyond ? Edge::Top : Edge::Right], Edge::Top, Length::inches(4)))];
+        yield 'edge of the page' => [
+            new ThingsFitTheFace,
+            'hangs-over',
+            static fn (Draft $draft, bool $beyond) => self::glued(
+                $draft,
+                [Rectangle::at($tick($beyond), Length::zero(), Size::inches(5, 4))],
+            ),
+        ];
+        yield 'things beside each other' => [
+            new ThingsFitTheFace,
+            'pocket-glued-shut',
+            static fn (Draft $draft, bool $beyond) => self::glued(
+                $draft,
+                [
+                    Rectangle::at(Length::zero(), Length::zero(), new Size(Length::inches(2)->plus($tick($beyond)), Length::inches(4))),
+                    Rectangle::at(Length::inches(2), Length::zero(), Size::inches(2, 4)),
+                ],
+            ),
+        ];
+        yield 'mouth of a pocket' => [
+            new PocketOpensOutward,
+            'pocket-on-wrong-side',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Pouch(
+                    'p',
+                    'The pocket',
+                    'page-1',
+                    Size::inches(4, 4),
+                    [Edge::Top, Edge::Bottom],
+                    $beyond ? Edge::Left : Edge::Right,
+                    Length::inches(4),
+                ),
+            ),
+        ];
+        yield 'a pocket glued where it opens' => [
+            new LeavesStayOpen,
+            'pocket-sealed',
+            static fn (Draft $draft, bool $beyond) => $draft->add(
+                new Pouch(
+                    'p',
+                    'The pocket',
+                    'page-1',
+                    Size::inches(4, 4),
+                    [Edge::Left, Edge::Bottom, $beyond ? Edge::Top : Edge::Right],
+                    Edge::Top,
+                    Length::inches(4),
+                ),
+            ),
+        ];
     }
 
     /** @param \Closure(Draft, bool): void $draw */
@@ -191,7 +394,10 @@ final class LimitsTest extends TestCase
     /** The loose band of the house wants ½ in and more to overlap, the board case laps ½ in over its boards (§8, §16). */
     public function test_overlaps(): void
     {
-        $band = $this->plan('mitred-tab-album', ['furniture' => [['on' => 'front-cover', 'kind' => 'loose-band']]])->blueprint->all(Band::class)[0];
+        $band = $this->plan(
+            'mitred-tab-album',
+            ['furniture' => [['on' => 'front-cover', 'kind' => 'loose-band']]],
+        )->blueprint->all(Band::class)[0];
         $this->assertTrue($band->overlap->equals(Length::inches(0, 1, 2)));
         $case = new BoardCase(Size::inches(6, 9), Length::inches(1), Length::inches(0, 1, 8), Size::inches(2.25, 9), null, '', '');
         $this->assertTrue($case->overlap(Length::inches(2, 1, 4))->equals(Length::inches(0, 1, 2)));
@@ -240,7 +446,10 @@ final class LimitsTest extends TestCase
             $binding = array_keys(array_filter($this->plan($structure)->blueprint->tasks, static fn ($task): bool => $task->binds));
             $this->assertNotSame([], $binding);
             foreach (['decorate-first' => true, 'bind-first' => false] as $school => $matsFirst) {
-                $keys = array_map(static fn ($step): string => $step->key, $this->plan($structure, ['schools' => ['decorating' => $school]])->steps);
+                $keys = array_map(
+                    static fn ($step): string => $step->key,
+                    $this->plan($structure, ['schools' => ['decorating' => $school]])->steps,
+                );
                 $mats = array_search('mat-pages', $keys, true);
                 $bound = max(array_map(static fn ($key) => array_search($key, $keys, true), $binding));
                 $this->assertSame($matsFirst, $mats < $bound, "{$structure}, {$school}");
@@ -253,7 +462,18 @@ final class LimitsTest extends TestCase
     {
         foreach (['240 g' => [], '240.1 g' => ['folds-may-crack']] as $weight => $kinds) {
             $plan = $this->plan('nested-gusset-album', ['materials' => ['structure-card' => ['weight' => $weight]]]);
-            $this->assertSame($kinds, array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->kind, iterator_to_array((new FoldsMayCrack)->examine($plan->workings), false)))), $weight);
+            $this->assertSame(
+                $kinds,
+                array_values(
+                    array_unique(
+                        array_map(
+                            static fn (Finding $finding): string => $finding->kind,
+                            iterator_to_array((new FoldsMayCrack)->examine($plan->workings), false),
+                        ),
+                    ),
+                ),
+                $weight,
+            );
         }
     }
 
@@ -261,7 +481,10 @@ final class LimitsTest extends TestCase
     public function test_light_card_sags_on_wide_pages(): void
     {
         foreach ([['8', '199.9 g', true], ['8', '200 g', false], ['7 15/16', '199.9 g', false]] as [$width, $weight, $sags]) {
-            $plan = $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width], 'materials' => ['structure-card' => ['weight' => $weight, 'sheet' => 'a3']]]);
+            $plan = $this->plan(
+                'nested-gusset-album',
+                ['parameters' => ['leaf-width' => $width], 'materials' => ['structure-card' => ['weight' => $weight, 'sheet' => 'a3']]],
+            );
             $this->assertCount($sags ? 1 : 0, iterator_to_array((new CardMaySag)->examine($plan->workings), false), "{$width}, {$weight}");
         }
     }
@@ -270,8 +493,21 @@ final class LimitsTest extends TestCase
     public function test_the_weights_of_the_scoring_advice(): void
     {
         $size = Size::inches(4, 4);
-        $part = new Part('p', 'P', 'Test', $size, StockRole::StructureCard, creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Mountain)]);
-        $advice = static fn (float $grams): string => implode(' ', (new ScoringAdvice($part, Stock::card('Card', SheetFormat::TwelveSquare, 200)->with(grammage: Grammage::grams($grams))))->sentences());
+        $part = new Part(
+            'p',
+            'P',
+            'Test',
+            $size,
+            StockRole::StructureCard,
+            creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Mountain)],
+        );
+        $advice = static fn (float $grams): string => implode(
+            ' ',
+            (new ScoringAdvice(
+                $part,
+                Stock::card('Card', SheetFormat::TwelveSquare, 200)->with(grammage: Grammage::grams($grams)),
+            ))->sentences(),
+        );
         $this->assertStringContainsString('whichever side', $advice(129.9));
         $this->assertStringNotContainsString('whichever side', $advice(130));
         $this->assertStringNotContainsString('is heavy', $advice(240));
@@ -280,17 +516,32 @@ final class LimitsTest extends TestCase
 
     public function test_paper_suffices_to_the_last_sheet(): void
     {
-        $needed = array_values(array_filter($this->plan('nested-gusset-album')->stocks, static fn ($stock): bool => $stock->roles === ['mat-base']))[0]->cuts->sheets();
-        $kinds = fn (int $count): array => $this->kinds($this->plan('nested-gusset-album', ['materials' => ['mat-base' => ['count' => $count]]]));
+        $needed = array_values(
+            array_filter($this->plan('nested-gusset-album')->stocks, static fn ($stock): bool => $stock->roles === ['mat-base']),
+        )[0]->cuts->sheets();
+        $kinds = fn (int $count): array => $this->kinds(
+            $this->plan('nested-gusset-album', ['materials' => ['mat-base' => ['count' => $count]]]),
+        );
         $this->assertNotContains('paper-runs-out', $kinds($needed));
         $this->assertContains('paper-runs-out', $kinds($needed - 1));
     }
 
-    /** A meander book of 12 in takes a 12 in sheet whole, of 12⅛ it does not; of 11⅞ it leaves a strip that comes off, of 11 15⁄16 one that does not. */
+    /**
+     * A meander book of 12 in takes a 12 in sheet whole, of 12⅛ it does not; of 11⅞ it leaves a strip that comes off, of 11 15⁄16 one
+     * that does not.
+     */
     public function test_pieces_fit_their_sheet_to_the_last_mark(): void
     {
         foreach (['12' => false, '12 1/16' => true, '11 7/8' => false, '11 15/16' => true] as $side => $tooLarge) {
-            $this->assertSame($tooLarge, in_array('piece-too-large', $this->kinds($this->plan('meander-book', ['parameters' => ['sheet-side' => (string) $side]])), true), (string) $side);
+            $this->assertSame(
+                $tooLarge,
+                in_array(
+                    'piece-too-large',
+                    $this->kinds($this->plan('meander-book', ['parameters' => ['sheet-side' => (string) $side]])),
+                    true,
+                ),
+                (string) $side,
+            );
         }
     }
 
@@ -298,7 +549,12 @@ final class LimitsTest extends TestCase
     public function test_a_flap_stays_inside_its_face(): void
     {
         foreach (['6' => false, '6 1/16' => true] as $reach => $standsOut) {
-            $kinds = $this->kinds($this->plan('mitred-tab-album', ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'parameters' => ['edge' => 'right', 'reach' => (string) $reach, 'inset' => '0']]]]));
+            $kinds = $this->kinds(
+                $this->plan(
+                    'mitred-tab-album',
+                    ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'parameters' => ['edge' => 'right', 'reach' => (string) $reach, 'inset' => '0']]]],
+                ),
+            );
             $this->assertSame($standsOut, in_array('flap-stands-out', $kinds, true), (string) $reach);
         }
     }
@@ -307,7 +563,15 @@ final class LimitsTest extends TestCase
     public function test_tape_as_wide_as_the_gusset(): void
     {
         foreach (['1/4' => false, '5/16' => true] as $tape => $over) {
-            $this->assertSame($over, in_array('tape-over-the-score', $this->kinds($this->plan('nested-gusset-album', ['parameters' => ['tape-width' => (string) $tape]])), true), (string) $tape);
+            $this->assertSame(
+                $over,
+                in_array(
+                    'tape-over-the-score',
+                    $this->kinds($this->plan('nested-gusset-album', ['parameters' => ['tape-width' => (string) $tape]])),
+                    true,
+                ),
+                (string) $tape,
+            );
         }
     }
 
@@ -315,7 +579,9 @@ final class LimitsTest extends TestCase
     public function test_scores_up_to_the_end_of_the_board(): void
     {
         foreach (['5' => false, '4 7/8' => true] as $board => $beyond) {
-            $kinds = $this->kinds($this->plan('nested-gusset-album', ['scoring' => 'turn', 'board' => (string) $board, 'parameters' => ['sheets' => 1]]));
+            $kinds = $this->kinds(
+                $this->plan('nested-gusset-album', ['scoring' => 'turn', 'board' => (string) $board, 'parameters' => ['sheets' => 1]]),
+            );
             $this->assertSame($beyond, in_array('score-beyond-board', $kinds, true), (string) $board);
         }
     }
@@ -323,25 +589,43 @@ final class LimitsTest extends TestCase
     /** A mat of ¼ in is one, less is none. */
     public function test_borders_leave_a_mat_of_a_quarter_of_an_inch(): void
     {
-        $kinds = fn (string $leaf): array => $this->kinds($this->plan('nested-gusset-album', ['mats' => ['school' => 'wide', 'layers' => 1], 'furniture' => [], 'parameters' => ['leaf-width' => $leaf]]));
+        $kinds = fn (string $leaf): array => $this->kinds(
+            $this->plan(
+                'nested-gusset-album',
+                ['mats' => ['school' => 'wide', 'layers' => 1], 'furniture' => [], 'parameters' => ['leaf-width' => $leaf]],
+            ),
+        );
         // The narrowest leaf there is leaves more; the rule itself is asked.
         $this->assertNotContains('mat-too-small', $kinds('2'));
         $rule = new \Ephemeron\Design\MatRule(\Ephemeron\Design\MatSchool::Wide, 1);
         $this->assertCount(1, $rule->matsFor('page-1', new Size(Length::inches(1, 1, 4), Length::inches(5)), Unit::Inch));
-        $this->assertCount(0, $rule->matsFor('page-1', new Size(Length::inches(1, 1, 4)->minus(Length::ofTicks(1)), Length::inches(5)), Unit::Inch));
+        $this->assertCount(
+            0,
+            $rule->matsFor('page-1', new Size(Length::inches(1, 1, 4)->minus(Length::ofTicks(1)), Length::inches(5)), Unit::Inch),
+        );
     }
 
     /** A finding of every check is asked for by some test: a check taken out of the report is missed. */
     public function test_every_check_of_the_report_is_among_those_that_some_test_names(): void
     {
-        $tests = implode("\n", array_map(static fn (string $file): string => (string) file_get_contents($file), glob(__DIR__.'/*Test.php') ?: []));
+        $tests = implode(
+            "\n",
+            array_map(static fn (string $file): string => (string) file_get_contents($file), glob(__DIR__.'/*Test.php') ?: []),
+        );
         $kinds = [];
         foreach (glob(__DIR__.'/../../core/Fit/Check/*.php') ?: [] as $file) {
-            preg_match_all("~(?:Severity::\w+,|\? Severity::\w+ : Severity::\w+,)\s+(?:\\\$shut \? )?'([a-z-]+)'(?: : '([a-z-]+)')?~", (string) file_get_contents($file), $found);
+            preg_match_all(
+                "~(?:Severity::\w+,|\? Severity::\w+ : Severity::\w+,)\s+(?:\\\$shut \? )?'([a-z-]+)'(?: : '([a-z-]+)')?~",
+                (string) file_get_contents($file),
+                $found,
+            );
             array_push($kinds, ...array_filter([...$found[1], ...$found[2]]));
         }
         $this->assertGreaterThan(30, count($kinds));
-        $this->assertSame([], array_values(array_filter(array_unique($kinds), static fn (string $kind): bool => ! str_contains($tests, "'{$kind}'"))));
+        $this->assertSame(
+            [],
+            array_values(array_filter(array_unique($kinds), static fn (string $kind): bool => ! str_contains($tests, "'{$kind}'"))),
+        );
     }
 
     public function test_the_report_makes_every_check_there_is(): void
@@ -358,7 +642,10 @@ final class LimitsTest extends TestCase
      */
     private function found(Check $check, \Closure $draw): array
     {
-        return array_map(static fn (Finding $finding): string => $finding->kind, iterator_to_array($check->examine($this->workings($draw)), false));
+        return array_map(
+            static fn (Finding $finding): string => $finding->kind,
+            iterator_to_array($check->examine($this->workings($draw)), false),
+        );
     }
 
     /** @param \Closure(Draft): void $draw */
@@ -377,14 +664,34 @@ final class LimitsTest extends TestCase
     {
         $depth = $deep ?? Length::inches(4);
         $draft->part(new Part('insert-card', 'Insert card', 'Test', $card, StockRole::InsertCard));
-        $draft->add(new Pouch('p', 'The pocket', 'page-1', new Size(Length::inches(5), $depth), [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, Length::inches(6)));
+        $draft->add(
+            new Pouch(
+                'p',
+                'The pocket',
+                'page-1',
+                new Size(Length::inches(5), $depth),
+                [Edge::Left, Edge::Right, Edge::Bottom],
+                Edge::Top,
+                Length::inches(6),
+            ),
+        );
         $draft->add(new Filling('insert-card', 'p'));
     }
 
     private static function notched(Draft $draft, Size $panel): void
     {
         $whole = Rectangle::whole($panel);
-        $draft->part(new Part('notched', 'Notched', 'Test', $panel, StockRole::StructureCard, notches: [new Notch($whole->middleOf(Edge::Top), Edge::Top, Length::inches(1))], panels: [new Panel('whole', 'Whole', $whole)]));
+        $draft->part(
+            new Part(
+                'notched',
+                'Notched',
+                'Test',
+                $panel,
+                StockRole::StructureCard,
+                notches: [new Notch($whole->middleOf(Edge::Top), Edge::Top, Length::inches(1))],
+                panels: [new Panel('whole', 'Whole', $whole)],
+            ),
+        );
     }
 
     /** @param list<Rectangle> $areas */
@@ -393,7 +700,17 @@ final class LimitsTest extends TestCase
         foreach ($areas as $index => $area) {
             $draft->part(new Part("pocket-{$index}", "Pocket {$index}", 'Test', $area->size, StockRole::StructureCard));
             $draft->task(new \Ephemeron\Blueprint\Task("glue-{$index}", \Ephemeron\Blueprint\Phase::Pocket, 'Glue', 'Glue it.', 'Test'));
-            $draft->add(new Joint(new PanelRef("pocket-{$index}", 'whole', Side::B), new PanelRef('card', 'whole', Side::A), $area, Adhesive::WetGlue, Layer::Pocket, "glue-{$index}", 'page-1'));
+            $draft->add(
+                new Joint(
+                    new PanelRef("pocket-{$index}", 'whole', Side::B),
+                    new PanelRef('card', 'whole', Side::A),
+                    $area,
+                    Adhesive::WetGlue,
+                    Layer::Pocket,
+                    "glue-{$index}",
+                    'page-1',
+                ),
+            );
         }
     }
 }

@@ -160,7 +160,10 @@ final class MeanderBookTest extends TestCase
     /** @return list<string> */
     private function alongTheWidth(WorkPlan $plan): array
     {
-        $creases = array_filter($plan->blueprint->part('book-sheet')->creases, static fn ($crease): bool => $crease->along() === Axis::Width);
+        $creases = array_filter(
+            $plan->blueprint->part('book-sheet')->creases,
+            static fn ($crease): bool => $crease->along() === Axis::Width,
+        );
 
         return array_map(static fn ($crease): string => $plan->notation()->number($crease->at()), array_values($creases));
     }

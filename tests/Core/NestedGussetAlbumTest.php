@@ -43,7 +43,10 @@ final class NestedGussetAlbumTest extends TestCase
         $this->assertSame('sheet-4', $pages['front-cover']->paper->part);
         $this->assertSame('sheet-4', $pages['back-cover']->paper->part);
         foreach (['page-7' => 'left', 'page-8' => 'right'] as $page => $panel) {
-            $this->assertSame(['sheet-1', $panel, 'A'], [$pages[$page]->paper->part, $pages[$page]->paper->panel, $pages[$page]->paper->side->value]);
+            $this->assertSame(
+                ['sheet-1', $panel, 'A'],
+                [$pages[$page]->paper->part, $pages[$page]->paper->panel, $pages[$page]->paper->side->value],
+            );
         }
         $this->assertSame(Edge::Right, $pages['page-7']->hinge);
         $this->assertSame(Edge::Left, $pages['page-8']->hinge);
@@ -82,7 +85,10 @@ final class NestedGussetAlbumTest extends TestCase
     {
         $plan = $this->plan(self::KEY);
         $this->assertSame(['4⅞ × 3⅞ in' => 5, '4⅞ × 2 in' => 5], $this->quantities($plan, 'pocket'));
-        $this->assertSame(['3¼ × 4¼ in' => 5, '3 × 4 in' => 5], $this->quantities($plan, 'photo mat') + $this->quantities($plan, 'writing'));
+        $this->assertSame(
+            ['3¼ × 4¼ in' => 5, '3 × 4 in' => 5],
+            $this->quantities($plan, 'photo mat') + $this->quantities($plan, 'writing'),
+        );
         foreach ($plan->blueprint->all(Pouch::class) as $pouch) {
             $this->assertSame(Edge::Top, $pouch->opening);
             $this->assertCount(3, $pouch->glued);
@@ -151,7 +157,10 @@ final class NestedGussetAlbumTest extends TestCase
     /** @return list<string> */
     private function sheets(WorkPlan $plan): array
     {
-        return array_map(static fn (Part $part): string => $plan->notation()->size($part->size), $plan->blueprint->sections()['Album sheets']);
+        return array_map(
+            static fn (Part $part): string => $plan->notation()->size($part->size),
+            $plan->blueprint->sections()['Album sheets'],
+        );
     }
 
     /** @return list<list<string>> */

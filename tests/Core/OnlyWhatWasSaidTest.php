@@ -65,9 +65,20 @@ final class OnlyWhatWasSaidTest extends TestCase
             } catch (InvalidDesign) {
                 continue;
             }
-            $fresh = $reader->fromArray(['format' => 'ephemeron-design', 'version' => 2, 'structure' => $structure, 'unit' => $design->unit->value, 'parameters' => $writer->whole($design)['parameters']]);
+            $fresh = $reader->fromArray(
+                [
+                    'format' => 'ephemeron-design',
+                    'version' => 2,
+                    'structure' => $structure,
+                    'unit' => $design->unit->value,
+                    'parameters' => $writer->whole($design)['parameters'],
+                ],
+            );
             $this->assertEquals($fresh, $design);
-            $this->assertEquals(UsualThings::furnished(Catalogue::ofTheHouse()->get($structure), $fresh), UsualThings::furnished(Catalogue::ofTheHouse()->get($structure), $design));
+            $this->assertEquals(
+                UsualThings::furnished(Catalogue::ofTheHouse()->get($structure), $fresh),
+                UsualThings::furnished(Catalogue::ofTheHouse()->get($structure), $design),
+            );
             if ($step % 50 === 0) {
                 $this->assertEquals($workshop->plan($fresh), $workshop->plan($design));
             }
@@ -102,20 +113,39 @@ final class OnlyWhatWasSaidTest extends TestCase
             $changes["parameters.{$key}"] = $design->notation()->exact($design->parameters->length($key)->minus(Length::inches(0, 3, 4)));
         }
         $smaller = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->changed($design, $changes));
-        $this->assertSame([], array_map(static fn ($finding): string => $finding->text, array_filter($smaller->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop)));
+        $this->assertSame(
+            [],
+            array_map(
+                static fn ($finding): string => $finding->text,
+                array_filter($smaller->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop),
+            ),
+        );
     }
 
     public function test_a_change_to_one_usual_thing_is_a_change_to_that_one(): void
     {
         $reader = DesignReader::ofTheHouse();
         $folder = $reader->changed($this->design('board-folder'), ['things.page-2/flap-1.children.pocket-1.parameters.depth' => '2 1/2']);
-        $this->assertSame(['page-2/flap-1' => ['children' => ['pocket-1' => ['parameters' => ['depth' => '2 1/2 in']]]]], DesignWriter::ofTheHouse()->toArray($folder)['things']);
+        $this->assertSame(
+            ['page-2/flap-1' => ['children' => ['pocket-1' => ['parameters' => ['depth' => '2 1/2 in']]]]],
+            DesignWriter::ofTheHouse()->toArray($folder)['things'],
+        );
         $lower = $reader->changed($folder, ['parameters.pocket-front' => '4']);
         $blueprint = Workshop::ofTheHouse()->blueprint($lower);
-        $this->assertTrue($blueprint->get(Thing::class, 'page-2/flap-1/pocket-1')->area->size->height->equals(Length::inches(2, 1, 2)), 'said');
+        $this->assertTrue(
+            $blueprint->get(Thing::class, 'page-2/flap-1/pocket-1')->area->size->height->equals(Length::inches(2, 1, 2)),
+            'said',
+        );
         // Half the front and ⅛ more (handbook: front 5, flap 2⅝).
-        $this->assertTrue($blueprint->get(Thing::class, 'page-2/flap-1/pocket-2')->area->size->height->equals(Length::inches(2, 1, 8)), 'follows');
-        $this->assertEquals($this->design('board-folder'), $reader->changed($folder, ['things.page-2/flap-1.children.pocket-1.parameters.depth' => '3']), 'as usual again is not said');
+        $this->assertTrue(
+            $blueprint->get(Thing::class, 'page-2/flap-1/pocket-2')->area->size->height->equals(Length::inches(2, 1, 8)),
+            'follows',
+        );
+        $this->assertEquals(
+            $this->design('board-folder'),
+            $reader->changed($folder, ['things.page-2/flap-1.children.pocket-1.parameters.depth' => '3']),
+            'as usual again is not said',
+        );
     }
 
     public function test_what_is_taken_off_stays_off_and_can_be_put_back(): void
@@ -169,7 +199,11 @@ final class OnlyWhatWasSaidTest extends TestCase
         $file['furniture'] = [...$file['furniture'], ['on' => 'page-1', 'kind' => 'tag']];
         $design = DesignReader::ofTheHouse()->fromArray($file);
         $this->assertSame(
-            ['front-cover/ribbon-tie-1' => ['off' => true], 'page-1/expanding-pocket-1' => ['parameters' => ['depth' => '4 in']], 'page-1/tag-1' => ['on' => 'page-1', 'kind' => 'tag']],
+            [
+                'front-cover/ribbon-tie-1' => ['off' => true],
+                'page-1/expanding-pocket-1' => ['parameters' => ['depth' => '4 in']],
+                'page-1/tag-1' => ['on' => 'page-1', 'kind' => 'tag'],
+            ],
             DesignWriter::ofTheHouse()->toArray($design)['things'],
         );
     }
@@ -177,8 +211,17 @@ final class OnlyWhatWasSaidTest extends TestCase
     /** Five on each other are taken, a sixth is refused. */
     public function test_five_things_on_each_other_are_as_many_as_there_may_be(): void
     {
-        $nested = static fn (int $deep): array => array_reduce(range(1, $deep - 1), static fn (array $inner): array => ['kind' => 'flap', 'children' => [$inner]], ['kind' => 'flap']);
-        $this->assertCount(5, Workshop::ofTheHouse()->blueprint($this->design('meander-book', ['furniture' => [['on' => 'page-1'] + $nested(5)]]))->all(Thing::class));
+        $nested = static fn (int $deep): array => array_reduce(
+            range(1, $deep - 1),
+            static fn (array $inner): array => ['kind' => 'flap', 'children' => [$inner]],
+            ['kind' => 'flap'],
+        );
+        $this->assertCount(
+            5,
+            Workshop::ofTheHouse()->blueprint(
+                $this->design('meander-book', ['furniture' => [['on' => 'page-1'] + $nested(5)]]),
+            )->all(Thing::class),
+        );
         $this->expectExceptionMessageMatches('/more than five on top of each other/');
         $this->design('meander-book', ['furniture' => [['on' => 'page-1'] + $nested(6)]]);
     }
@@ -188,7 +231,15 @@ final class OnlyWhatWasSaidTest extends TestCase
     {
         $whole = DesignWriter::ofTheHouse()->whole($this->design($structure));
         $listed = static function (array $things) use (&$listed): array {
-            return array_values(array_map(static fn (array $thing): array => [...$thing, ...(isset($thing['children']) ? ['children' => $listed($thing['children'])] : [])], $things));
+            return array_values(
+                array_map(
+                    static fn (array $thing): array => [
+                        ...$thing,
+                        ...(isset($thing['children']) ? ['children' => $listed($thing['children'])] : []),
+                    ],
+                    $things,
+                ),
+            );
         };
         $furniture = $listed($whole['things'] ?? []);
         unset($whole['things']);

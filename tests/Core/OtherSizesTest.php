@@ -19,7 +19,14 @@ final class OtherSizesTest extends TestCase
     public static function inches(): iterable
     {
         // p = 5, h = 8, d = 1½, 3 pages: blank 10 × 9½, cut at 8; strips 1½ and 3 long; 4 anchors; insert 4¾ × 8, liner 4⅝ × 7⅞.
-        yield 'thread hinge' => ['thread-hinge-album', ['page-width' => '5', 'page-height' => '8', 'pocket-depth' => '1 1/2', 'pages' => 3, 'pocket-side' => 'left', 'inserts' => 'turns'], [
+        yield 'thread hinge' => ['thread-hinge-album', [
+            'page-width' => '5',
+            'page-height' => '8',
+            'pocket-depth' => '1 1/2',
+            'pages' => 3,
+            'pocket-side' => 'left',
+            'inserts' => 'turns',
+        ], [
             'Page' => ['3 × 10 × 9½ in: 5 | 8 8'],
             'Short side strip' => ['3 × ¾ × 1½ in: ⅜'],
             'Long side strip' => ['3 × ¾ × 3 in: ⅜'],
@@ -28,19 +35,29 @@ final class OtherSizesTest extends TestCase
             'Double insert' => ['1 × 9⅞ × 4⅞ in: 4⅞ 5'],
             'Insert liner' => ['4 × 4⅝ × 7⅞ in'],
         ]];
-        // c = 3, s = ¾: strip 9 + 1½ = 10½ fits a sheet of 12, so no splice: scores 3, 3¾, 6¾, 7½. Two strips of f = 2½: 7½ × 2½, 5 panels, 9 faces: 2½ − ½ = 2, 1½.
+        // c = 3, s = ¾: strip 9 + 1½ = 10½ fits a sheet of 12, so no splice: scores 3, 3¾, 6¾, 7½. Two strips of f = 2½: 7½ × 2½, 5
+        // panels, 9 faces: 2½ − ½ = 2, 1½.
         yield 'cascade in one piece' => ['cascade-album', ['panel' => '3', 'spine' => '3/4', 'strips' => 2, 'fold' => '2 1/2'], [
             'Cover strip' => ['1 × 10½ × 3 in: 3 3¾ 6¾ 7½'],
             'Concertina strip' => ['2 × 7½ × 2½ in: 2½ 5'],
             'Page mat' => ['4 × 2¾ × 2¾ in', '4 × ½ × 2¾ in', '9 × 2 × 2 in'],
         ]];
         // w = 6, h = 4, corner 3, back 4 − ⅛: 3 + 4 + 3⅞ = 10⅞; ½ + 6 = 6½. Fold-out page ½ + 6 + 4 = 10½. Covers 6 + ¼ + ½ = 6¾, 4¼ tall.
-        yield 'corner pockets' => ['corner-pocket-album', ['page-width' => '6', 'page-height' => '4', 'corner' => '3', 'flange' => '1/2', 'fold-out' => '4', 'pages' => 2, 'extra-pages' => 2], [
+        yield 'corner pockets' => ['corner-pocket-album', [
+            'page-width' => '6',
+            'page-height' => '4',
+            'corner' => '3',
+            'flange' => '1/2',
+            'fold-out' => '4',
+            'pages' => 2,
+            'extra-pages' => 2,
+        ], [
             'Pocket page' => ['2 × 10⅞ × 6½ in: 3 7 | ½'],
             'Fold-out page' => ['2 × 10½ × 4 in: ½ 6½'],
             'Cover' => ['2 × 6¾ × 4¼ in: ½'],
         ]];
-        // w = 7, h = 9: mats 6⅞ × 8⅞; liner 1⅞ × 8½ on a spine of 2; base 7 − ⅝ × 9 − ½; flaps ½ narrower, 8½ − 2½ = 6 long; flap of the pocket 3 + ⅛, liner 6⅜ − ⅛ × 9 − 6 − 1.
+        // w = 7, h = 9: mats 6⅞ × 8⅞; liner 1⅞ × 8½ on a spine of 2; base 7 − ⅝ × 9 − ½; flaps ½ narrower, 8½ − 2½ = 6 long; flap of the
+        // pocket 3 + ⅛, liner 6⅜ − ⅛ × 9 − 6 − 1.
         yield 'board folder' => ['board-folder', ['board-width' => '7', 'board-height' => '9', 'spine' => '2', 'pocket-front' => '6'], [
             'Cover mat' => ['2 × 6⅞ × 8⅞ in'],
             'Spine liner, inside' => ['1 × 1⅞ × 8½ in'],
@@ -49,8 +66,17 @@ final class OtherSizesTest extends TestCase
             'Pocket flap' => ['1 × 6⅜ × 3⅝ in: | 3⅛'],
             'Liner above the pocket' => ['1 × 6¼ × 2 in'],
         ]];
-        // Page 5 × 6, flap 4½, Z 4 broad: half (6 + ¼ + ¼) ÷ 2 = 3¼, blank 7¾ × 4; pocket piece 10 × 6; boards 5½ × 6½; 2 units: 1 and 1½; spine 1¼, wraps 1¼ + 1¼ = 2½.
-        yield 'Z pages' => ['z-page-album', ['page-width' => '5', 'page-height' => '6', 'flap' => '4 1/2', 'breadth' => '4', 'units' => 2, 'spine' => '1 1/4', 'colours' => 'one'], [
+        // Page 5 × 6, flap 4½, Z 4 broad: half (6 + ¼ + ¼) ÷ 2 = 3¼, blank 7¾ × 4; pocket piece 10 × 6; boards 5½ × 6½; 2 units: 1 and 1½;
+        // spine 1¼, wraps 1¼ + 1¼ = 2½.
+        yield 'Z pages' => ['z-page-album', [
+            'page-width' => '5',
+            'page-height' => '6',
+            'flap' => '4 1/2',
+            'breadth' => '4',
+            'units' => 2,
+            'spine' => '1 1/4',
+            'colours' => 'one',
+        ], [
             'Half of a Z' => ['8 × 7¾ × 4 in: 4½'],
             'Pocket piece' => ['4 × 10 × 6 in: 5'],
             'Cover board' => ['2 × 5½ × 6½ in'],
@@ -88,7 +114,8 @@ final class OtherSizesTest extends TestCase
             'Top flap' => ['1 × 6 × 3 in'],
             'Page mat' => ['1 × 5¾ × 5¾ in', '2 × 5¾ × 5¾ in', '5 × 5¾ × 5¾ in', '2 × 5¾ × 5¾ in'],
         ]];
-        // w = 7, panel 5, pocket 2, flap 3: 2 + 5 + 5⅛ + 3 = 15⅛. Flaps: breadth 5⅛ − ⅜, free 7 − 1½ = 5½. Liner 6⅝ × 5 − 2 + ½. Flap liner 6¾ × 2⅞.
+        // w = 7, panel 5, pocket 2, flap 3: 2 + 5 + 5⅛ + 3 = 15⅛. Flaps: breadth 5⅛ − ⅜, free 7 − 1½ = 5½. Liner 6⅝ × 5 − 2 + ½. Flap
+        // liner 6¾ × 2⅞.
         yield 'wallet' => ['waterfall-wallet', ['width' => '7', 'panel' => '5', 'pocket' => '2', 'flap' => '3'], [
             'Wallet' => ['1 × 7 × 15⅛ in: | 2 7 12⅛'],
             'Waterfall flap' => ['4 × 6 × 4¾ in: 5½'],
@@ -110,8 +137,16 @@ final class OtherSizesTest extends TestCase
             'Binding unit 1' => ['1 × 1¾ × 6 in: ¾ 1'],
             'Spine board' => ['1 × ½ × 6¼ in'],
         ]];
-        // 4 × 6 folded: boards 4¼ × 6¼; 2 × 5 × 2 leaves of 1⁄64 = 20⁄64, and ⅛: 28⁄64, up to ½. Spine card ½ + ¼ + 1, over both gaps; wraps ½ + ¼ + 1; papers from the spine edge: front 4¼ + ⅝, back 4¼ from joint to joint, 6¼ + 1¼ tall.
-        yield 'journal' => ['fold-over-journal', ['page-width' => '4', 'page-height' => '6', 'signatures' => 2, 'sheets' => 5, 'leaf' => '1/64', 'flap' => '2'], [
+        // 4 × 6 folded: boards 4¼ × 6¼; 2 × 5 × 2 leaves of 1⁄64 = 20⁄64, and ⅛: 28⁄64, up to ½. Spine card ½ + ¼ + 1, over both gaps;
+        // wraps ½ + ¼ + 1; papers from the spine edge: front 4¼ + ⅝, back 4¼ from joint to joint, 6¼ + 1¼ tall.
+        yield 'journal' => ['fold-over-journal', [
+            'page-width' => '4',
+            'page-height' => '6',
+            'signatures' => 2,
+            'sheets' => 5,
+            'leaf' => '1/64',
+            'flap' => '2',
+        ], [
             'Cover board' => ['2 × 4¼ × 6¼ in'],
             'Spine board' => ['1 × ½ × 6¼ in'],
             'Spine card' => ['1 × 1¾ × 6¼ in: ¼ ½ ¾ 1 1¼ 1½'],
@@ -135,27 +170,88 @@ final class OtherSizesTest extends TestCase
     public static function centimetres(): iterable
     {
         // 15 × 25, pocket 5: blank 30 × 30; strips 2 broad; boards + 1.2; insert 15 − 0.7; double 2 × 14.65 + 0.35.
-        yield 'thread hinge' => ['thread-hinge-album', ['Page' => ['5 × 30.0 × 30.0 cm: 15.0 | 25.0 25.0'], 'Cover board' => ['2 × 16.2 × 26.2 cm'], 'Insert' => ['5 × 14.3 × 25.0 cm']]];
+        yield 'thread hinge' => [
+            'thread-hinge-album',
+            [
+                'Page' => ['5 × 30.0 × 30.0 cm: 15.0 | 25.0 25.0'],
+                'Cover board' => ['2 × 16.2 × 26.2 cm'],
+                'Insert' => ['5 × 14.3 × 25.0 cm'],
+            ],
+        ];
         // 11 and 2.5: 3 × 11 + 5 = 38, spliced by 0.6: (38 + 0.6) ÷ 2 = 19.3, (11 + 0.6) ÷ 2 = 5.8 of the middle.
-        yield 'cascade' => ['cascade-album', ['Cover strip, left half' => ['1 × 19.3 × 11.0 cm: 11.0 13.5'], 'Cover strip, right half' => ['1 × 19.3 × 11.0 cm: 5.8 8.3'], 'Concertina strip' => ['3 × 30.0 × 10.0 cm: 10.0 20.0']]];
+        yield 'cascade' => [
+            'cascade-album',
+            [
+                'Cover strip, left half' => ['1 × 19.3 × 11.0 cm: 11.0 13.5'],
+                'Cover strip, right half' => ['1 × 19.3 × 11.0 cm: 5.8 8.3'],
+                'Concertina strip' => ['3 × 30.0 × 10.0 cm: 10.0 20.0'],
+            ],
+        ];
         // 8.4 + 11 + 10.7 = 30.1; 2 + 17 = 19; the rest 30.5 − 19 = 11.5 gives 2 + 17 + 11 = 30 × 11.
-        yield 'corner pockets' => ['corner-pocket-album', ['Pocket page' => ['4 × 30.1 × 19.0 cm: 8.4 19.4 | 2.0'], 'Fold-out page' => ['4 × 30.0 × 11.0 cm: 2.0 19.0']]];
+        yield 'corner pockets' => [
+            'corner-pocket-album',
+            ['Pocket page' => ['4 × 30.1 × 19.0 cm: 8.4 19.4 | 2.0'], 'Fold-out page' => ['4 × 30.0 × 11.0 cm: 2.0 19.0']],
+        ];
         // 14 × 20, spine 3.8: mats 13.7 × 19.7; liner 3.5 × 18.8; base 12.4 × 18.8.
-        yield 'board folder' => ['board-folder', ['Cover mat' => ['2 × 13.7 × 19.7 cm'], 'Spine liner, inside' => ['1 × 3.5 × 18.8 cm'], 'Waterfall base' => ['1 × 12.4 × 18.8 cm']]];
+        yield 'board folder' => [
+            'board-folder',
+            [
+                'Cover mat' => ['2 × 13.7 × 19.7 cm'],
+                'Spine liner, inside' => ['1 × 3.5 × 18.8 cm'],
+                'Waterfall base' => ['1 × 12.4 × 18.8 cm'],
+            ],
+        ];
         // half (16.5 + 0.6 + 0.7) ÷ 2 = 8.9, blank 12.5 + 8.9; wraps 4.5 + 3.2; boards 15.2 × 17.7.
-        yield 'Z pages' => ['z-page-album', ['Half of a Z' => ['6 × 21.4 × 11.5 cm: 12.5', '6 × 21.4 × 11.5 cm: 12.5'], 'Spine wrap, outside' => ['1 × 7.7 × 17.7 cm'], 'Cover board' => ['2 × 15.2 × 17.7 cm']]];
+        yield 'Z pages' => [
+            'z-page-album',
+            [
+                'Half of a Z' => ['6 × 21.4 × 11.5 cm: 12.5', '6 × 21.4 × 11.5 cm: 12.5'],
+                'Spine wrap, outside' => ['1 × 7.7 × 17.7 cm'],
+                'Cover board' => ['2 × 15.2 × 17.7 cm'],
+            ],
+        ];
         // 28.8: third 9.6, fold 6, quarter 7.2, band 2.4.
-        yield 'five pockets' => ['five-pocket-folio', ['Base' => ['1 × 19.2 × 19.2 cm: 9.6 | 13.2'], 'Inner pocket' => ['1 × 9.6 × 7.2 cm'], 'Band' => ['1 × 28.8 × 2.4 cm']]];
+        yield 'five pockets' => [
+            'five-pocket-folio',
+            ['Base' => ['1 × 19.2 × 19.2 cm: 9.6 | 13.2'], 'Inner pocket' => ['1 × 9.6 × 7.2 cm'], 'Band' => ['1 × 28.8 × 2.4 cm']],
+        ];
         // 20 cm pad, turn-up 5: leaf 10 × 15; boards 10 + 1.2 + 1.9 × 16.2; spine 2.5 + 1.
-        yield 'coil' => ['coil-album', ['Leaf' => ['6 × 20.0 × 20.0 cm: 10.0 | 15.0'], 'Cover board' => ['2 × 13.1 × 16.2 cm'], 'Spine board' => ['1 × 3.5 × 16.2 cm']]];
+        yield 'coil' => [
+            'coil-album',
+            [
+                'Leaf' => ['6 × 20.0 × 20.0 cm: 10.0 | 15.0'],
+                'Cover board' => ['2 × 13.1 × 16.2 cm'],
+                'Spine board' => ['1 × 3.5 × 16.2 cm'],
+            ],
+        ];
         // 7 + 10.3 + 10 + 2.5 = 29.8; L 2 × (10 − 0.3) = 19.4, 20 tall.
-        yield 'tag clutch' => ['tag-clutch', ['Strip' => ['1 × 29.8 × 20.0 cm: 7.0 17.3 27.3'], 'L page' => ['1 × 19.4 × 20.0 cm: 9.7 | 10.0'], 'Page mat' => ['2 × 9.4 × 19.4 cm', '2 × 8.8 × 18.8 cm']]];
+        yield 'tag clutch' => [
+            'tag-clutch',
+            [
+                'Strip' => ['1 × 29.8 × 20.0 cm: 7.0 17.3 27.3'],
+                'L page' => ['1 × 19.4 × 20.0 cm: 9.7 | 10.0'],
+                'Page mat' => ['2 × 9.4 × 19.4 cm', '2 × 8.8 × 18.8 cm'],
+            ],
+        ];
         // 5 + 20 + 5 = 30: flanges 3.8, gusset 1.2 left; 0.6 and 4.4 right.
-        yield 'four flaps' => ['four-flap-folio', ['Base' => ['1 × 30.0 × 30.0 cm: 3.8 5.0 25.0 25.6 | 3.8 5.0 25.0 26.2'], 'Square with a tab' => ['2 × 21.2 × 20.0 cm: 20.0'], 'Page mat' => ['1 × 19.4 × 19.4 cm', '2 × 19.4 × 19.4 cm', '5 × 19.4 × 19.4 cm', '2 × 19.4 × 19.4 cm']]];
+        yield 'four flaps' => [
+            'four-flap-folio',
+            [
+                'Base' => ['1 × 30.0 × 30.0 cm: 3.8 5.0 25.0 25.6 | 3.8 5.0 25.0 26.2'],
+                'Square with a tab' => ['2 × 21.2 × 20.0 cm: 20.0'],
+                'Page mat' => ['1 × 19.4 × 19.4 cm', '2 × 19.4 × 19.4 cm', '5 × 19.4 × 19.4 cm', '2 × 19.4 × 19.4 cm'],
+            ],
+        ];
         // 4 + 10 + 10.3 + 5.8 = 30.1; flaps 16.5 − 3 = 13.5 and a tab of 1, 10.3 − 1 broad.
-        yield 'wallet' => ['waterfall-wallet', ['Wallet' => ['1 × 16.5 × 30.1 cm: | 4.0 14.0 24.3'], 'Waterfall flap' => ['4 × 14.5 × 9.3 cm: 13.5']]];
+        yield 'wallet' => [
+            'waterfall-wallet',
+            ['Wallet' => ['1 × 16.5 × 30.1 cm: | 4.0 14.0 24.3'], 'Waterfall flap' => ['4 × 14.5 × 9.3 cm: 13.5']],
+        ];
         // 15 cm leaves, pockets 7.5: mats 12.6 and 12.6 × 5.1; covers 15 × 22.5 → 13.8 × 21.3.
-        yield 'flip book' => ['pocket-flip-book', ['Page mat' => ['12 × 12.6 × 12.6 cm'], 'Pocket mat' => ['12 × 12.6 × 5.1 cm'], 'Cover mat' => ['2 × 13.8 × 21.3 cm']]];
+        yield 'flip book' => [
+            'pocket-flip-book',
+            ['Page mat' => ['12 × 12.6 × 12.6 cm'], 'Pocket mat' => ['12 × 12.6 × 5.1 cm'], 'Cover mat' => ['2 × 13.8 × 21.3 cm']],
+        ];
         yield 'mitred tabs' => ['mitred-tab-album', ['Page' => ['6 × 30.0 × 20.0 cm: 15.0'], 'Cover board' => ['2 × 15.6 × 20.6 cm']]];
         // ISO 216: A4 is 210 × 297 mm, folded 148.5 × 210; and ¼ in, here 6 mm.
         yield 'journal' => ['fold-over-journal', ['End paper' => ['2 × ≈14.9 × 21.0 cm'], 'Flap board' => ['1 × 6.5 × 21.6 cm']]];

@@ -36,8 +36,14 @@ final class PageMapAndThicknessTest extends TestCase
     {
         $map = $this->map('meander-book', ['materials' => ['book-sheet' => ['direction' => 'both']]]);
         // Handbook 6.6: rows alternate up and upside down; the covers are carded.
-        $this->assertSame(['page-5', 'page-6', 'page-7', 'page-8', 'page-13', 'page-14', 'page-15', 'page-16'], array_map(static fn ($face): string => $face->face->key, $map->fallen()));
-        $this->assertSame(['as it lies' => 8, 'turned a quarter to the right' => 16, 'turned upside down' => 8, 'turned a quarter to the left' => 16], $map->turned);
+        $this->assertSame(
+            ['page-5', 'page-6', 'page-7', 'page-8', 'page-13', 'page-14', 'page-15', 'page-16'],
+            array_map(static fn ($face): string => $face->face->key, $map->fallen()),
+        );
+        $this->assertSame(
+            ['as it lies' => 8, 'turned a quarter to the right' => 16, 'turned upside down' => 8, 'turned a quarter to the left' => 16],
+            $map->turned,
+        );
     }
 
     public function test_leaves_of_the_meander_open_at_the_head_and_at_the_side_in_turn(): void
@@ -49,7 +55,10 @@ final class PageMapAndThicknessTest extends TestCase
 
     public function test_single_sided_paper_shows_its_core_on_the_covers_of_a_bare_meander(): void
     {
-        $map = $this->map('meander-book', ['parameters' => ['cover-cards' => false], 'materials' => ['book-sheet' => ['sides' => 'single']]]);
+        $map = $this->map(
+            'meander-book',
+            ['parameters' => ['cover-cards' => false], 'materials' => ['book-sheet' => ['sides' => 'single']]],
+        );
         $core = array_keys(array_filter($map->faces, static fn ($face): bool => $face->showsCore));
         $this->assertSame(['front-cover', 'back-cover'], $core);
     }
@@ -66,8 +75,12 @@ final class PageMapAndThicknessTest extends TestCase
 
     public function test_the_concertina_shows_as_many_faces_as_the_handbook_counts(): void
     {
-        // Handbook 6.4: three strips of three panels, of which each strip’s first is glued over the last of the one before: 2 × 3 + 1 = 7 in front; the structure shows 13 of them.
-        $faces = array_filter(array_keys($this->map('cascade-album')->faces), static fn (string $key): bool => str_starts_with($key, 'concertina-'));
+        // Handbook 6.4: three strips of three panels, of which each strip’s first is glued over the last of the one before: 2 × 3 + 1 = 7
+        // in front; the structure shows 13 of them.
+        $faces = array_filter(
+            array_keys($this->map('cascade-album')->faces),
+            static fn (string $key): bool => str_starts_with($key, 'concertina-'),
+        );
         $this->assertCount(13, $faces);
     }
 
@@ -117,14 +130,21 @@ final class PageMapAndThicknessTest extends TestCase
         // 16 mats of one caliper each where they all lie over each other.
         $caliper = $this->plan('nested-gusset-album')->design->materials['mat-base']->caliper;
         $cover = $this->plan('nested-gusset-album')->design->materials['cover-paper']->caliper;
-        $this->assertEqualsWithDelta(14 * $caliper->ticks + 2 * $cover->ticks, $matted->thickest(false)->ticks - $bare->thickest(false)->ticks, 2 * abs($caliper->ticks - $cover->ticks));
+        $this->assertEqualsWithDelta(
+            14 * $caliper->ticks + 2 * $cover->ticks,
+            $matted->thickest(false)->ticks - $bare->thickest(false)->ticks,
+            2 * abs($caliper->ticks - $cover->ticks),
+        );
     }
 
     public function test_what_lies_at_the_fore_edge_of_a_left_page_thickens_the_fore_edge(): void
     {
         foreach (['page-1', 'page-2'] as $page) {
             $hinge = $this->plan('nested-gusset-album')->blueprint->face($page)->hinge;
-            $tag = static fn (string $left): array => ['mats' => ['layers' => 0], 'furniture' => [['on' => $page, 'kind' => 'photo-mat', 'parameters' => ['photo' => '2x3', 'across' => $left]]]];
+            $tag = static fn (string $left): array => [
+                'mats' => ['layers' => 0],
+                'furniture' => [['on' => $page, 'kind' => 'photo-mat', 'parameters' => ['photo' => '2x3', 'across' => $left]]],
+            ];
             $outside = $this->profile('nested-gusset-album', $tag($hinge === Edge::Right ? '0' : '2 1/2'));
             $this->assertTrue($outside->spine(false)->equals($outside->bare), "{$page}: nothing at the spine");
             $inside = $this->profile('nested-gusset-album', $tag($hinge === Edge::Right ? '2 1/2' : '0'));
@@ -135,7 +155,17 @@ final class PageMapAndThicknessTest extends TestCase
 
     public function test_of_thick_things_that_seldom_meet_the_thickest_counts(): void
     {
-        $with = fn (string ...$kinds): Profile => $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => array_map(static fn (string $kind, int $k): array => ['on' => 'page-'.(2 * $k + 2), 'kind' => $kind], $kinds, array_keys($kinds))]);
+        $with = fn (string ...$kinds): Profile => $this->profile(
+            'nested-gusset-album',
+            [
+                'mats' => ['layers' => 0],
+                'furniture' => array_map(
+                    static fn (string $kind, int $k): array => ['on' => 'page-'.(2 * $k + 2), 'kind' => $kind],
+                    $kinds,
+                    array_keys($kinds),
+                ),
+            ],
+        );
         $lump = static fn (Profile $profile): Length => $profile->spine(true)->minus($profile->bare);
         $none = $with();
         $this->assertTrue($none->spine(true)->equals($none->bare));
@@ -148,9 +178,14 @@ final class PageMapAndThicknessTest extends TestCase
     {
         $flap = $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => [['on' => 'page-1', 'kind' => 'flap']]]);
         $bare = $this->profile('nested-gusset-album', ['mats' => ['layers' => 0], 'furniture' => []]);
-        // The flap’s two sides get a print of 0.25 mm each; the page that lies under it is counted as carrying them and gets none of its own (a mounted one of 0.51 mm).
+        // The flap’s two sides get a print of 0.25 mm each; the page that lies under it is counted as carrying them and gets none of its
+        // own (a mounted one of 0.51 mm).
         $card = $this->plan('nested-gusset-album')->design->materials['structure-card']->caliper->inMillimetres();
-        $this->assertEqualsWithDelta($card + 2 * 0.25 - 0.51, $flap->thickest(true)->inMillimetres() - $bare->thickest(true)->inMillimetres(), 0.02);
+        $this->assertEqualsWithDelta(
+            $card + 2 * 0.25 - 0.51,
+            $flap->thickest(true)->inMillimetres() - $bare->thickest(true)->inMillimetres(),
+            0.02,
+        );
     }
 
     public function test_scenes_name_every_scored_part_and_hang_together(): void
@@ -162,7 +197,11 @@ final class PageMapAndThicknessTest extends TestCase
             foreach (array_keys($builder->names()) as $key) {
                 $scene = $builder->scene($key);
                 $this->assertNotNull($scene);
-                $this->assertSame($scene->steps === [] ? [] : range(1, count($scene->steps)), array_map(static fn ($step): int => $step->number, $scene->steps), "{$structure}, {$key}");
+                $this->assertSame(
+                    $scene->steps === [] ? [] : range(1, count($scene->steps)),
+                    array_map(static fn ($step): int => $step->number, $scene->steps),
+                    "{$structure}, {$key}",
+                );
                 $this->assertTrue($this->foldsWithin($scene->root, count($scene->steps)));
                 $this->assertLessThan(400, $scene->root->count());
             }
@@ -179,13 +218,21 @@ final class PageMapAndThicknessTest extends TestCase
             array_map($count, $node->children);
         };
         $count($scene->root ?? throw new \LogicException('The album folds.'));
-        $wanted = count(array_filter($plan->blueprint->all(Joint::class), static fn ($joint): bool => str_contains($plan->blueprint->part($joint->from->part)->name, 'mat')));
+        $wanted = count(
+            array_filter(
+                $plan->blueprint->all(Joint::class),
+                static fn ($joint): bool => str_contains($plan->blueprint->part($joint->from->part)->name, 'mat'),
+            ),
+        );
         $this->assertSame($wanted, $mats);
     }
 
     private function foldsWithin(SceneNode $node, int $steps): bool
     {
-        return $node->fold <= $steps && array_filter($node->children, fn (SceneNode $child): bool => ! $this->foldsWithin($child, $steps)) === [];
+        return $node->fold <= $steps && array_filter(
+            $node->children,
+            fn (SceneNode $child): bool => ! $this->foldsWithin($child, $steps),
+        ) === [];
     }
 
     /** @param array<string, mixed> $more */

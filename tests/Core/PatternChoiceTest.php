@@ -24,7 +24,9 @@ final class PatternChoiceTest extends TestCase
         }
     }
 
-    /** Every choice is tried one after the other, so that the least number of sheets is known; ours must find it, and find nothing below. */
+    /**
+     * Every choice is tried one after the other, so that the least number of sheets is known; ours must find it, and find nothing below.
+     */
     #[DataProvider('seeds')]
     public function test_the_least_number_of_sheets_is_found_and_none_below_it(int $seed): void
     {

@@ -23,7 +23,12 @@ final class PinsTest extends TestCase
 {
     public function test_a_pinned_piece_comes_from_its_place_and_the_others_from_round_it(): void
     {
-        $demands = [$this->demand('A', 4, 4, 1, [$this->pin(1, 3, 2)]), $this->demand('B', 3, 12, 1), $this->demand('C', 5, 12, 1), $this->demand('D', 4, 2, 1)];
+        $demands = [
+            $this->demand('A', 4, 4, 1, [$this->pin(1, 3, 2)]),
+            $this->demand('B', 3, 12, 1),
+            $this->demand('C', 5, 12, 1),
+            $this->demand('D', 4, 2, 1),
+        ];
 
         $plan = $this->plan($demands);
 
@@ -71,7 +76,11 @@ final class PinsTest extends TestCase
 
     public function test_a_sheet_that_is_not_there_pins_nothing(): void
     {
-        $plan = (new AroundPins(ProvenPlanner::quick()))->plan([$this->demand('A', 4, 4, 2, [$this->pin(1, 0, 0), $this->pin(2, 0, 0)])], [$this->supply(1)], $this->trimmer());
+        $plan = (new AroundPins(ProvenPlanner::quick()))->plan(
+            [$this->demand('A', 4, 4, 2, [$this->pin(1, 0, 0), $this->pin(2, 0, 0)])],
+            [$this->supply(1)],
+            $this->trimmer(),
+        );
 
         $this->assertSame(1, $plan->sheets());
         $this->assertSame([], $plan->missing, 'The second is cut beside the first.');
@@ -87,9 +96,19 @@ final class PinsTest extends TestCase
                 $quantity = $chance->getInt(1, 5);
                 $pins = [];
                 for ($k = $chance->getInt(0, 2); $k > 0; $k--) {
-                    $pins[] = new Pin($chance->getInt(1, 2), new Point(Length::inches($chance->getInt(0, 8)), Length::inches($chance->getInt(0, 8))), $chance->getInt(0, 1) === 1);
+                    $pins[] = new Pin(
+                        $chance->getInt(1, 2),
+                        new Point(Length::inches($chance->getInt(0, 8)), Length::inches($chance->getInt(0, 8))),
+                        $chance->getInt(0, 1) === 1,
+                    );
                 }
-                $demands[] = new Demand($letter, Size::inches($chance->getInt(2, 5), $chance->getInt(2, 6)), $quantity, $chance->getInt(0, 1) === 1, pins: $pins);
+                $demands[] = new Demand(
+                    $letter,
+                    Size::inches($chance->getInt(2, 5), $chance->getInt(2, 6)),
+                    $quantity,
+                    $chance->getInt(0, 1) === 1,
+                    pins: $pins,
+                );
             }
             $plan = $this->plan($demands);
             $kept += 2 - count($plan->loosePins);

@@ -27,18 +27,28 @@ final class ProposerTest extends TestCase
 {
     public function test_the_most_prized_goes_on_the_cover_and_nowhere_else(): void
     {
-        $proposals = $this->propose([$this->want(StockRole::MatTop, 6, 6, 4), $this->want(StockRole::CoverPaper, 5, 8, 2)], [$this->pattern('plain', 9), $this->pattern('best', 9, charm: 2)]);
+        $proposals = $this->propose(
+            [$this->want(StockRole::MatTop, 6, 6, 4), $this->want(StockRole::CoverPaper, 5, 8, 2)],
+            [$this->pattern('plain', 9), $this->pattern('best', 9, charm: 2)],
+        );
         $this->assertSame(['plain', 'best'], $this->taken($proposals));
         $this->assertStringContainsString('most prized', $proposals[1]->reason);
 
-        $indifferent = $this->propose([$this->want(StockRole::MatTop, 6, 6, 4)], [$this->pattern('a best', 9, charm: 2), $this->pattern('plain', 9)], new Wishes(cover: false));
+        $indifferent = $this->propose(
+            [$this->want(StockRole::MatTop, 6, 6, 4)],
+            [$this->pattern('a best', 9, charm: 2), $this->pattern('plain', 9)],
+            new Wishes(cover: false),
+        );
         $this->assertSame(['a best'], $this->taken($indifferent), 'Who does not mind gets the first by name.');
     }
 
     public function test_the_cover_chooses_first(): void
     {
         $wants = [$this->want(StockRole::MatTop, 12, 12, 3), $this->want(StockRole::CoverPaper, 12, 12, 3)];
-        $this->assertSame(['b', 'a'], $this->taken($this->propose($wants, [$this->pattern('a', 3), $this->pattern('b', 3)], new Wishes(cover: false))));
+        $this->assertSame(
+            ['b', 'a'],
+            $this->taken($this->propose($wants, [$this->pattern('a', 3), $this->pattern('b', 3)], new Wishes(cover: false))),
+        );
     }
 
     public function test_leftovers_are_used_up_before_a_sheet_is_begun(): void
@@ -48,14 +58,20 @@ final class ProposerTest extends TestCase
         $proposal = $this->propose([$this->want(StockRole::MatTop, 6, 6, 2)], $offers)[0];
         $this->assertSame([0, 1], [$proposal->sheets, $proposal->leftovers]);
         $this->assertStringContainsString('no new sheet', $proposal->reason);
-        $this->assertSame(['a whole pad'], $this->taken($this->propose([$this->want(StockRole::MatTop, 6, 6, 2)], $offers, new Wishes(leftovers: false, whole: false))));
+        $this->assertSame(
+            ['a whole pad'],
+            $this->taken($this->propose([$this->want(StockRole::MatTop, 6, 6, 2)], $offers, new Wishes(leftovers: false, whole: false))),
+        );
     }
 
     public function test_a_whole_paper_stays_whole_while_one_that_is_begun_will_do(): void
     {
         $offers = [$this->pattern('a whole one', 9), $this->pattern('begun', 9, begun: true)];
         $this->assertSame(['begun'], $this->taken($this->propose([$this->want(StockRole::MatTop, 6, 6, 2)], $offers)));
-        $this->assertSame(['a whole one'], $this->taken($this->propose([$this->want(StockRole::MatTop, 6, 6, 2)], $offers, new Wishes(whole: false))));
+        $this->assertSame(
+            ['a whole one'],
+            $this->taken($this->propose([$this->want(StockRole::MatTop, 6, 6, 2)], $offers, new Wishes(whole: false))),
+        );
     }
 
     public function test_facing_pages_get_different_papers_or_none(): void
@@ -69,7 +85,10 @@ final class ProposerTest extends TestCase
     public function test_what_one_role_takes_the_next_cannot_have(): void
     {
         $wants = [$this->want(StockRole::CoverPaper, 12, 12, 3), $this->want(StockRole::PocketPaper, 12, 12, 3)];
-        $this->assertSame(['scarce', 'scarce too'], $this->taken($this->propose($wants, [$this->pattern('scarce', 5), $this->pattern('scarce too', 3)])));
+        $this->assertSame(
+            ['scarce', 'scarce too'],
+            $this->taken($this->propose($wants, [$this->pattern('scarce', 5), $this->pattern('scarce too', 3)])),
+        );
         $this->assertSame(['scarce', null], $this->taken($this->propose($wants, [$this->pattern('scarce', 5)])));
     }
 
@@ -78,7 +97,11 @@ final class ProposerTest extends TestCase
         $card = new Offer('card', PaperKind::Card, Stock::card('Card', SheetFormat::TwelveSquare, 220), false, 0);
         $this->assertSame([null], $this->taken($this->propose([$this->want(StockRole::MatTop, 6, 6, 1)], [$card])));
         $this->assertSame(['card'], $this->taken($this->propose([$this->want(StockRole::StructureCard, 6, 6, 1)], [$card])));
-        $this->assertSame(['card'], $this->taken($this->propose([$this->want(StockRole::MatBase, 6, 6, 1)], [$card])), 'A plain base may be card.');
+        $this->assertSame(
+            ['card'],
+            $this->taken($this->propose([$this->want(StockRole::MatBase, 6, 6, 1)], [$card])),
+            'A plain base may be card.',
+        );
         $small = new Offer('small', PaperKind::Pattern, Stock::pattern('Small', SheetFormat::SixSquare, 160), false, 0);
         $nothing = $this->propose([$this->want(StockRole::MatTop, 7, 6, 1)], [$small])[0];
         $this->assertNull($nothing->offer);
@@ -122,6 +145,24 @@ final class ProposerTest extends TestCase
     {
         $stock = Stock::pattern($id, SheetFormat::TwelveSquare, 160);
 
-        return new Offer($id, PaperKind::Pattern, new Stock($stock->name, $stock->sheet, $stock->grammage, $stock->caliper, true, false, false, Length::zero(), $count, $id, $leftovers), $begun, $charm);
+        return new Offer(
+            $id,
+            PaperKind::Pattern,
+            new Stock(
+                $stock->name,
+                $stock->sheet,
+                $stock->grammage,
+                $stock->caliper,
+                true,
+                false,
+                false,
+                Length::zero(),
+                $count,
+                $id,
+                $leftovers,
+            ),
+            $begun,
+            $charm,
+        );
     }
 }

@@ -38,10 +38,19 @@ final class ProvenPlannerTest extends TestCase
         $demands = [];
         for ($sheet = 0; $sheet < $sheets; $sheet++) {
             foreach ($this->dissected($chance, 96, 96, $chance->getInt(1, 5)) as [$width, $height]) {
-                $demands[] = new Demand('P'.count($demands), new Size(Length::inches(0, $width, 8), Length::inches(0, $height, 8)), 1, false);
+                $demands[] = new Demand(
+                    'P'.count($demands),
+                    new Size(Length::inches(0, $width, 8), Length::inches(0, $height, 8)),
+                    1,
+                    false,
+                );
             }
         }
-        $plan = ProvenPlanner::thorough(20.0)->plan(array_values($chance->shuffleArray($demands)), [$this->sheet(12, 12)], $this->trimmer());
+        $plan = ProvenPlanner::thorough(20.0)->plan(
+            array_values($chance->shuffleArray($demands)),
+            [$this->sheet(12, 12)],
+            $this->trimmer(),
+        );
         $this->assertSame([$sheets, $sheets], [$plan->sheets(), $plan->lowerBound]);
         $this->assertSame([], $plan->missing);
         (new TrimmerBench($this->trimmer()))->replay($plan, $demands);
@@ -49,17 +58,35 @@ final class ProvenPlannerTest extends TestCase
 
     public function test_the_same_input_gives_the_same_plan(): void
     {
-        [$demands, $supplies] = [[new Demand('A', Size::inches(3.5, 5), 9, true), new Demand('B', Size::inches(2.25, 4), 14, false), new Demand('C', Size::inches(7, 1.5), 11, true)], [$this->sheet(12, 12)]];
-        $this->assertEquals(ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer()), ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer()));
+        [$demands, $supplies] = [
+            [
+                new Demand('A', Size::inches(3.5, 5), 9, true),
+                new Demand('B', Size::inches(2.25, 4), 14, false),
+                new Demand('C', Size::inches(7, 1.5), 11, true),
+            ],
+            [$this->sheet(12, 12)],
+        ];
+        $this->assertEquals(
+            ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer()),
+            ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer()),
+        );
     }
 
     public function test_leftovers_are_used_before_a_sheet_is_begun(): void
     {
         $leftover = new Supply('Leftover', Size::inches(6, 6), Length::zero(), 2, isLeftover: true);
-        $plan = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(6, 6), 5, true)], [$leftover, $this->sheet(12, 12)], $this->trimmer());
+        $plan = ProvenPlanner::quick()->plan(
+            [new Demand('A', Size::inches(6, 6), 5, true)],
+            [$leftover, $this->sheet(12, 12)],
+            $this->trimmer(),
+        );
         $this->assertSame([1, 2, 1], [$plan->sheets(), $plan->leftovers(), $plan->lowerBound]);
         $this->assertTrue($plan->patterns[0]->supply->isLeftover, 'first on the table');
-        $enough = ProvenPlanner::quick()->plan([new Demand('A', Size::inches(3, 6), 4, true)], [$leftover, $this->sheet(12, 12)], $this->trimmer());
+        $enough = ProvenPlanner::quick()->plan(
+            [new Demand('A', Size::inches(3, 6), 4, true)],
+            [$leftover, $this->sheet(12, 12)],
+            $this->trimmer(),
+        );
         $this->assertSame([0, 2, 0], [$enough->sheets(), $enough->leftovers(), $enough->lowerBound]);
     }
 
@@ -83,8 +110,15 @@ final class ProvenPlannerTest extends TestCase
     #[TestWith([[[12, 8, 1], [8, 8, 1], [4, 4, 3]], [1, 1]])]
     public function test_of_as_many_sheets_the_cheaper(array $pieces, array $sheets): void
     {
-        $supplies = [new Supply('Twelve', Size::inches(12, 12), Length::zero(), null, 100), new Supply('Eight', Size::inches(8, 8), Length::zero(), null, 60)];
-        $demands = array_map(static fn (array $piece, int $index): Demand => new Demand("P{$index}", Size::inches($piece[0], $piece[1]), $piece[2], true), $pieces, array_keys($pieces));
+        $supplies = [
+            new Supply('Twelve', Size::inches(12, 12), Length::zero(), null, 100),
+            new Supply('Eight', Size::inches(8, 8), Length::zero(), null, 60),
+        ];
+        $demands = array_map(
+            static fn (array $piece, int $index): Demand => new Demand("P{$index}", Size::inches($piece[0], $piece[1]), $piece[2], true),
+            $pieces,
+            array_keys($pieces),
+        );
         $plan = ProvenPlanner::quick()->plan($demands, $supplies, $this->trimmer());
         $taken = ['Twelve' => 0, 'Eight' => 0];
         foreach ($plan->patterns as $pattern) {
@@ -124,11 +158,20 @@ final class ProvenPlannerTest extends TestCase
             }
         }
         $this->assertSame($places['A'][0], $places['C'][0]);
-        $this->assertTrue($places['A'][1]->right()->equals($places['B'][1]->left()) && $places['B'][1]->right()->equals($places['C'][1]->left()), 'no gap between them');
+        $this->assertTrue(
+            $places['A'][1]->right()->equals($places['B'][1]->left()) && $places['B'][1]->right()->equals($places['C'][1]->left()),
+            'no gap between them',
+        );
         $this->assertTrue($places['A'][1]->top()->equals($places['B'][1]->top()));
         // What does not fit side by side is cut singly.
         $wide = [new Demand('A', Size::inches(8, 8), 2, false, 'horizon')];
-        $this->assertSame(['A' => 2], (new TrimmerBench($this->trimmer()))->replay(ProvenPlanner::quick()->plan($wide, [$this->sheet(12, 12)], $this->trimmer()), $wide));
+        $this->assertSame(
+            ['A' => 2],
+            (new TrimmerBench($this->trimmer()))->replay(
+                ProvenPlanner::quick()->plan($wide, [$this->sheet(12, 12)], $this->trimmer()),
+                $wide,
+            ),
+        );
     }
 
     public function test_where_area_says_too_little_the_patterns_prove_more(): void
@@ -143,7 +186,12 @@ final class ProvenPlannerTest extends TestCase
     {
         $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
         for ($case = 0; $case < 40; $case++) {
-            $kinds = Kind::among(array_map(static fn (int $k): Demand => new Demand("K{$k}", Size::inches($chance->getInt(2, 7), $chance->getInt(2, 7)), 1, false), range(1, 3)));
+            $kinds = Kind::among(
+                array_map(
+                    static fn (int $k): Demand => new Demand("K{$k}", Size::inches($chance->getInt(2, 7), $chance->getInt(2, 7)), 1, false),
+                    range(1, 3),
+                ),
+            );
             $task = Measured::of($kinds, [$this->sheet(11, 9)], $this->trimmer());
             $values = array_map(static fn (): int => $chance->getInt(1, 50), $kinds);
             [$width, $height] = $task->sheets[0];
@@ -176,10 +224,16 @@ final class ProvenPlannerTest extends TestCase
             $best = $w <= $width && $h <= $height ? max($best, $values[$kind]) : $best;
         }
         for ($at = 1; 2 * $at <= $width; $at++) {
-            $best = max($best, $this->tried($task, $values, $at, $height, $known) + $this->tried($task, $values, $width - $at, $height, $known));
+            $best = max(
+                $best,
+                $this->tried($task, $values, $at, $height, $known) + $this->tried($task, $values, $width - $at, $height, $known),
+            );
         }
         for ($at = 1; 2 * $at <= $height; $at++) {
-            $best = max($best, $this->tried($task, $values, $width, $at, $known) + $this->tried($task, $values, $width, $height - $at, $known));
+            $best = max(
+                $best,
+                $this->tried($task, $values, $width, $at, $known) + $this->tried($task, $values, $width, $height - $at, $known),
+            );
         }
 
         return $known[$name] = $best;
@@ -195,7 +249,10 @@ final class ProvenPlannerTest extends TestCase
         if ($width >= $height) {
             $at = $chance->getInt(8, $width - 8);
 
-            return [...$this->dissected($chance, $at, $height, $first), ...$this->dissected($chance, $width - $at, $height, $cuts - 1 - $first)];
+            return [
+                ...$this->dissected($chance, $at, $height, $first),
+                ...$this->dissected($chance, $width - $at, $height, $cuts - 1 - $first),
+            ];
         }
         $at = $chance->getInt(8, $height - 8);
 

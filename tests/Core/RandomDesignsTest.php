@@ -51,10 +51,17 @@ final class RandomDesignsTest extends TestCase
         foreach ($plan->stocks as $stock) {
             (new TrimmerBench(Trimmer::usual($design->tools->grid)))->replay($stock->cuts, $stock->demands);
             foreach ($stock->cuts->patterns as $pattern) {
-                $this->assertNotFalse(simplexml_load_string((new CutSheetsSvg)->draw($pattern, $plan->notation(), $stock->stock->name)->file()));
+                $this->assertNotFalse(
+                    simplexml_load_string((new CutSheetsSvg)->draw($pattern, $plan->notation(), $stock->stock->name)->file()),
+                );
             }
         }
-        $demanded = array_sum(array_map(static fn ($stock): int => array_sum(array_map(static fn ($demand): int => $demand->quantity, $stock->demands)), $plan->stocks));
+        $demanded = array_sum(
+            array_map(
+                static fn ($stock): int => array_sum(array_map(static fn ($demand): int => $demand->quantity, $stock->demands)),
+                $plan->stocks,
+            ),
+        );
         $this->assertSame($plan->blueprint->pieces(), $demanded, 'every piece is asked of some paper');
         foreach ($plan->blueprint->parts as $part) {
             $this->assertSoundPart($part);
@@ -107,9 +114,14 @@ final class RandomDesignsTest extends TestCase
                 try {
                     $mended = DesignReader::ofTheHouse()->changed($design, $finding->mend->changes);
                 } catch (InvalidDesign $refusal) {
-                    $this->fail("{$structure}, seed {$seed}: “{$finding->mend->label}” against “{$finding->text}” is refused: {$refusal->getMessage()}");
+                    $this->fail(
+                        "{$structure}, seed {$seed}: “{$finding->mend->label}” against “{$finding->text}” is refused: {$refusal->getMessage()}",
+                    );
                 }
-                $left = array_filter(Workshop::ofTheHouse()->plan($mended)->report->of($finding->kind), static fn ($each): bool => $each->text === $finding->text);
+                $left = array_filter(
+                    Workshop::ofTheHouse()->plan($mended)->report->of($finding->kind),
+                    static fn ($each): bool => $each->text === $finding->text,
+                );
                 $this->assertSame([], $left, "{$structure}, seed {$seed}: “{$finding->mend->label}” leaves it as it was");
             }
         }
@@ -130,7 +142,10 @@ final class RandomDesignsTest extends TestCase
                 $this->assertTrue($crease->at()->isLessThan($part->size->along($crease->along())), $part->name);
             }
         }
-        foreach ([...array_map(static fn ($zone) => $zone->area, $part->glueZones), ...array_map(static fn ($area) => $area->bounds(), $part->cutAways)] as $area) {
+        foreach ([
+            ...array_map(static fn ($zone) => $zone->area, $part->glueZones),
+            ...array_map(static fn ($area) => $area->bounds(), $part->cutAways),
+        ] as $area) {
             $this->assertTrue($whole->contains($area), "{$part->name}: glue and what is cut away lie on the piece");
         }
     }

@@ -24,11 +24,25 @@ final class RefusalsTest extends TestCase
     public function test_a_design_tells_place_value_and_range(): void
     {
         try {
-            $this->design('nested-gusset-album', ['parameters' => ['leaf-width' => '900', 'sheets' => 99, 'ribbon' => 'maybe'], 'mats' => ['school' => 'baroque']]);
+            $this->design(
+                'nested-gusset-album',
+                ['parameters' => ['leaf-width' => '900', 'sheets' => 99, 'ribbon' => 'maybe'], 'mats' => ['school' => 'baroque']],
+            );
             $this->fail('The file was taken.');
         } catch (InvalidDesign $refusal) {
-            $this->assertSame(['parameters.leaf-width', 'parameters.sheets', 'parameters.ribbon', 'mats.school'], array_keys($refusal->errors));
-            $this->assertSame(['900 in', '1', '20', 'maybe'], [$refusal->values['parameters.leaf-width']->value, $refusal->values['parameters.sheets']->least, $refusal->values['parameters.sheets']->most, $refusal->values['parameters.ribbon']->value]);
+            $this->assertSame(
+                ['parameters.leaf-width', 'parameters.sheets', 'parameters.ribbon', 'mats.school'],
+                array_keys($refusal->errors),
+            );
+            $this->assertSame(
+                ['900 in', '1', '20', 'maybe'],
+                [
+                    $refusal->values['parameters.leaf-width']->value,
+                    $refusal->values['parameters.sheets']->least,
+                    $refusal->values['parameters.sheets']->most,
+                    $refusal->values['parameters.ribbon']->value,
+                ],
+            );
             $this->assertContains('hairline', $refusal->values['mats.school']->accepted);
             $this->assertSame('900 in', $refusal->refused()->value);
         }
@@ -53,10 +67,17 @@ final class RefusalsTest extends TestCase
         try {
             Grammage::grams(2000);
         } catch (Refusal $refusal) {
-            $this->assertSame(['2000', '10 g', '1500 g'], [$refusal->refused()->value, $refusal->refused()->least, $refusal->refused()->most]);
+            $this->assertSame(
+                ['2000', '10 g', '1500 g'],
+                [$refusal->refused()->value, $refusal->refused()->least, $refusal->refused()->most],
+            );
         }
         $this->assertSame('12', DoesNotFit::photos('4 × 6 in', 12)->refused()->most);
-        $this->assertSame(200, mb_strlen(InvalidParameter::notACount('Sheets', str_repeat('x', 500))->refused()->value), 'no more than anyone reads');
+        $this->assertSame(
+            200,
+            mb_strlen(InvalidParameter::notACount('Sheets', str_repeat('x', 500))->refused()->value),
+            'no more than anyone reads',
+        );
     }
 
     public function test_errors_in_the_program_are_no_refusals(): void

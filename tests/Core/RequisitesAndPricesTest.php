@@ -23,7 +23,8 @@ final class RequisitesAndPricesTest extends TestCase
         $wanted = $this->wanted('nested-gusset-album');
         // 2 × (5 + 1) round the album and 14 for the bow; handbook: 25 to 30 in for a book of 5 × 8½.
         $this->assertSame(26.0, $wanted['Ribbon']->length?->inMillimetres() / 25.4);
-        // Worked by hand: strips of ¼ in on the backs of gussets 1 to 3, which are ¼, ½ and ¾ wide: 1 + 2 + 3 strips, each as long as the leaf is tall.
+        // Worked by hand: strips of ¼ in on the backs of gussets 1 to 3, which are ¼, ½ and ¾ wide: 1 + 2 + 3 strips, each as long as the
+        // leaf is tall.
         $this->assertEqualsWithDelta(6 * 8.5, $wanted['Double-sided tape']->length?->inMillimetres() / 25.4, 0.01);
         $this->assertSame(Sundry::Tape, $wanted['Double-sided tape']->kind);
     }
@@ -32,7 +33,10 @@ final class RequisitesAndPricesTest extends TestCase
     {
         $none = $this->wanted('nested-gusset-album', ['furniture' => []]);
         $this->assertArrayNotHasKey('Magnet, thin disc', $none);
-        $two = $this->wanted('nested-gusset-album', ['furniture' => [['on' => 'page-1', 'kind' => 'magnets'], ['on' => 'page-3', 'kind' => 'magnets']]]);
+        $two = $this->wanted(
+            'nested-gusset-album',
+            ['furniture' => [['on' => 'page-1', 'kind' => 'magnets'], ['on' => 'page-3', 'kind' => 'magnets']]],
+        );
         $one = $this->wanted('nested-gusset-album', ['furniture' => [['on' => 'page-1', 'kind' => 'magnets']]]);
         $this->assertSame(2 * $one['Magnet, thin disc']->count, $two['Magnet, thin disc']->count);
         $this->assertNull($one['Magnet, thin disc']->length, 'Magnets are counted, not measured.');
@@ -45,11 +49,20 @@ final class RequisitesAndPricesTest extends TestCase
         $this->assertSame(2 * ($two->length->ticks ?? 0), $four->length?->ticks);
     }
 
-    /** Common practice, no published source: the fold, half a board's height at each end, a hand for the knot; doubled. By hand: 2 × (10 + 10½ + 4). */
+    /**
+     * Common practice, no published source: the fold, half a board's height at each end, a hand for the knot; doubled. By hand: 2 × (10 +
+     * 10½ + 4).
+     */
     public function test_a_thread_reaches_the_knot_behind_the_spine_board(): void
     {
-        $this->assertSame(49 * 8128, $this->wanted('thread-hinge-album', ['parameters' => ['pages' => 1]])['Strong thread, doubled']->length?->ticks);
-        $metric = $this->wanted('thread-hinge-album', ['unit' => 'cm', 'parameters' => ['pages' => 1, 'page-height' => '20']])['Strong thread, doubled'];
+        $this->assertSame(
+            49 * 8128,
+            $this->wanted('thread-hinge-album', ['parameters' => ['pages' => 1]])['Strong thread, doubled']->length?->ticks,
+        );
+        $metric = $this->wanted(
+            'thread-hinge-album',
+            ['unit' => 'cm', 'parameters' => ['pages' => 1, 'page-height' => '20']],
+        )['Strong thread, doubled'];
         $this->assertSame(2 * (200 + 212 + 100) * 320, $metric->length?->ticks);
     }
 
@@ -67,8 +80,13 @@ final class RequisitesAndPricesTest extends TestCase
 
     public function test_paper_comes_to_its_sheets_times_their_price(): void
     {
-        $plan = $this->plan('tab-spine-album', ['materials' => ['book-sheet' => ['price' => '0.85'], 'structure-card' => ['price' => '0.85'], 'cover-paper' => ['price' => '0.85']]]);
-        $sheets = array_sum(array_map(static fn ($stock): int => $stock->stock->price->cents > 0 ? $stock->cuts->sheets() : 0, $plan->stocks));
+        $plan = $this->plan(
+            'tab-spine-album',
+            ['materials' => ['book-sheet' => ['price' => '0.85'], 'structure-card' => ['price' => '0.85'], 'cover-paper' => ['price' => '0.85']]],
+        );
+        $sheets = array_sum(
+            array_map(static fn ($stock): int => $stock->stock->price->cents > 0 ? $stock->cuts->sheets() : 0, $plan->stocks),
+        );
         $this->assertSame(85 * $sheets, $plan->price()->cents);
         $this->assertSame(0, $this->plan('tab-spine-album')->price()->cents);
     }

@@ -43,7 +43,15 @@ final class SameInAnotherGuiseTest extends TestCase
     public function test_everything_twice_as_large_takes_as_many_sheets(int $seed): void
     {
         $demands = $this->demands($seed);
-        $twice = array_map(static fn (Demand $demand): Demand => new Demand($demand->key, new Size($demand->size->width->times(2), $demand->size->height->times(2)), $demand->quantity, $demand->turnable), $demands);
+        $twice = array_map(
+            static fn (Demand $demand): Demand => new Demand(
+                $demand->key,
+                new Size($demand->size->width->times(2), $demand->size->height->times(2)),
+                $demand->quantity,
+                $demand->turnable,
+            ),
+            $demands,
+        );
         $trimmer = new Trimmer(Length::inches(25), Length::inches(0, 1, 4), ToolGrid::Eighth);
         $large = ProvenPlanner::quick()->plan($twice, [new Supply('Large', Size::inches(24, 24), Length::zero())], $trimmer);
         $this->assertSame([$this->cut($demands)->sheets(), $this->cut($demands)->lowerBound], [$large->sheets(), $large->lowerBound]);
@@ -53,15 +61,24 @@ final class SameInAnotherGuiseTest extends TestCase
     public function test_a_quarter_turn_of_everything_changes_no_bound(int $seed): void
     {
         $demands = $this->demands($seed);
-        $turned = array_map(static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size->turned(), $demand->quantity, $demand->turnable), $demands);
+        $turned = array_map(
+            static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size->turned(), $demand->quantity, $demand->turnable),
+            $demands,
+        );
         $this->assertSame($this->cut($demands)->lowerBound, $this->cut($turned)->lowerBound);
     }
 
     #[DataProvider('seeds')]
     public function test_what_may_be_turned_never_takes_more_than_what_may_not(int $seed): void
     {
-        $fixed = array_map(static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity, false), $this->demands($seed));
-        $free = array_map(static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity, true), $this->demands($seed));
+        $fixed = array_map(
+            static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity, false),
+            $this->demands($seed),
+        );
+        $free = array_map(
+            static fn (Demand $demand): Demand => new Demand($demand->key, $demand->size, $demand->quantity, true),
+            $this->demands($seed),
+        );
         $this->assertLessThanOrEqual($this->cut($fixed)->lowerBound, $this->cut($free)->lowerBound);
     }
 
@@ -69,7 +86,12 @@ final class SameInAnotherGuiseTest extends TestCase
     public function test_a_piece_less_never_wants_a_sheet_more(int $seed): void
     {
         $demands = $this->demands($seed);
-        $fewer = array_values(array_filter(array_map(static fn (Demand $demand): Demand => $demand->free($demand->quantity - 1), $demands), static fn (Demand $demand): bool => $demand->quantity > 0));
+        $fewer = array_values(
+            array_filter(
+                array_map(static fn (Demand $demand): Demand => $demand->free($demand->quantity - 1), $demands),
+                static fn (Demand $demand): bool => $demand->quantity > 0,
+            ),
+        );
         if ($fewer === []) {
             $this->addToAssertionCount(1);
 
@@ -83,7 +105,11 @@ final class SameInAnotherGuiseTest extends TestCase
     public function test_a_leftover_never_makes_it_worse(int $seed): void
     {
         $demands = $this->demands($seed);
-        $with = ProvenPlanner::quick()->plan($demands, [$this->supply(), new Supply('Dew point', Size::inches(12, 5), Length::zero(), 2, isLeftover: true)], $this->trimmer());
+        $with = ProvenPlanner::quick()->plan(
+            $demands,
+            [$this->supply(), new Supply('Dew point', Size::inches(12, 5), Length::zero(), 2, isLeftover: true)],
+            $this->trimmer(),
+        );
         (new TrimmerBench($this->trimmer()))->replay($with, $demands);
         $this->assertSame([], $with->missing);
         $this->assertLessThanOrEqual($this->cut($demands)->sheets(), $with->sheets());
@@ -135,8 +161,21 @@ final class SameInAnotherGuiseTest extends TestCase
             [$one, $two] = [$this->fold($part), $this->fold($other)];
             $this->assertSame($one->folds(), $two->folds());
             $this->assertEqualsWithDelta($one->bounds(), $two->bounds(), 1.0);
-            if (array_filter($part->creases, static fn (Crease $crease): bool => $crease->fold === Fold::Either) === [] && $one->moves !== [] && $one->moves[0]->quarters === 2) {
-                $this->assertSame(array_map(static fn ($move): bool => ! $move->over, array_filter($one->moves, static fn ($move): bool => $move->quarters === 2)), array_map(static fn ($move): bool => $move->over, array_filter($two->moves, static fn ($move): bool => $move->quarters === 2)), "{$structure}, {$part->name}: over for under");
+            if (array_filter(
+                $part->creases,
+                static fn (Crease $crease): bool => $crease->fold === Fold::Either,
+            ) === [] && $one->moves !== [] && $one->moves[0]->quarters === 2) {
+                $this->assertSame(
+                    array_map(
+                        static fn ($move): bool => ! $move->over,
+                        array_filter($one->moves, static fn ($move): bool => $move->quarters === 2),
+                    ),
+                    array_map(
+                        static fn ($move): bool => $move->over,
+                        array_filter($two->moves, static fn ($move): bool => $move->quarters === 2),
+                    ),
+                    "{$structure}, {$part->name}: over for under",
+                );
             }
         }
     }
@@ -150,10 +189,31 @@ final class SameInAnotherGuiseTest extends TestCase
                 continue;
             }
             $flip = static fn (Point $point): Point => new Point($part->size->width->minus($point->x), $point->y);
-            $mirrored = new Part($part->key, $part->name, $part->section, $part->size, $part->role, creases: array_map(static fn (Crease $crease): Crease => new Crease(new Segment($flip($crease->line->from), $flip($crease->line->to)), $crease->fold), $part->creases));
+            $mirrored = new Part(
+                $part->key,
+                $part->name,
+                $part->section,
+                $part->size,
+                $part->role,
+                creases: array_map(
+                    static fn (Crease $crease): Crease => new Crease(
+                        new Segment($flip($crease->line->from), $flip($crease->line->to)),
+                        $crease->fold,
+                    ),
+                    $part->creases,
+                ),
+            );
             $plain = new Part($part->key, $part->name, $part->section, $part->size, $part->role, creases: $part->creases);
-            [[$left, $top, $right, $bottom], [$mleft, $mtop, $mright, $mbottom]] = [$this->fold($plain)->bounds(), $this->fold($mirrored)->bounds()];
-            $this->assertEqualsWithDelta([$right - $left, $bottom - $top], [$mright - $mleft, $mbottom - $mtop], 1.0, "{$structure}, {$part->name}");
+            [
+                [$left, $top, $right, $bottom],
+            [$mleft, $mtop, $mright, $mbottom],
+            ] = [$this->fold($plain)->bounds(), $this->fold($mirrored)->bounds()];
+            $this->assertEqualsWithDelta(
+                [$right - $left, $bottom - $top],
+                [$mright - $mleft, $mbottom - $mtop],
+                1.0,
+                "{$structure}, {$part->name}",
+            );
         }
     }
 
@@ -171,7 +231,12 @@ final class SameInAnotherGuiseTest extends TestCase
         $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(1_000 + $seed));
         $demands = [];
         foreach (range('A', chr(ord('A') + $chance->getInt(1, 4))) as $letter) {
-            $demands[] = new Demand($letter, new Size(Length::inches(0, $chance->getInt(12, 72), 8), Length::inches(0, $chance->getInt(12, 72), 8)), $chance->getInt(1, 6), $chance->getInt(0, 1) === 1);
+            $demands[] = new Demand(
+                $letter,
+                new Size(Length::inches(0, $chance->getInt(12, 72), 8), Length::inches(0, $chance->getInt(12, 72), 8)),
+                $chance->getInt(1, 6),
+                $chance->getInt(0, 1) === 1,
+            );
         }
 
         return $demands;
@@ -201,6 +266,16 @@ final class SameInAnotherGuiseTest extends TestCase
     /** @param list<Crease> $creases */
     private function with(Part $part, array $creases): Part
     {
-        return new Part($part->key, $part->name, $part->section, $part->size, StockRole::StructureCard, creases: $creases, slits: $part->slits, panels: $part->panels, cutAways: $part->cutAways);
+        return new Part(
+            $part->key,
+            $part->name,
+            $part->section,
+            $part->size,
+            StockRole::StructureCard,
+            creases: $creases,
+            slits: $part->slits,
+            panels: $part->panels,
+            cutAways: $part->cutAways,
+        );
     }
 }

@@ -12,8 +12,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * What a browser makes of a scene: boxes within boxes, each turned about its score. The turns are multiplied out here as CSS defines rotate3d (CSS Transforms Module Level 2,
- * from memory) and must bring every panel where the exact isometries of the folded sheet put it.
+ * What a browser makes of a scene: boxes within boxes, each turned about its score. The turns are multiplied out here as CSS defines
+ * rotate3d (CSS Transforms Module Level 2, from memory) and must bring every panel where the exact isometries of the folded sheet put it.
  */
 final class SceneGeometryTest extends TestCase
 {
@@ -31,7 +31,12 @@ final class SceneGeometryTest extends TestCase
             $scene = $builder->scene((string) $key);
             $this->assertNotNull($scene);
             $folded = $builder->foldedSheet($part);
-            $this->compare($scene->root, [[1.0, 0.0, 0.0, 0.0], [0.0, 1.0, 0.0, 0.0], [0.0, 0.0, 1.0, 0.0]], $folded, "{$structure}, {$key}");
+            $this->compare(
+                $scene->root,
+                [[1.0, 0.0, 0.0, 0.0], [0.0, 1.0, 0.0, 0.0], [0.0, 0.0, 1.0, 0.0]],
+                $folded,
+                "{$structure}, {$key}",
+            );
         }
     }
 

@@ -40,11 +40,18 @@ final class SchoolsTest extends TestCase
 
     public function test_glue_or_tape(): void
     {
-        $adhesives = fn (array $schools): array => array_unique(array_map(static fn ($step): string => $step->adhesive->value, $this->plan('four-flap-folio', ['schools' => $schools])->steps));
+        $adhesives = fn (array $schools): array => array_unique(
+            array_map(static fn ($step): string => $step->adhesive->value, $this->plan('four-flap-folio', ['schools' => $schools])->steps),
+        );
         $this->assertContains('tape', $adhesives([]));
         $this->assertNotContains('tape', $adhesives(['gluing' => 'glue']));
         $this->assertNotContains('wet-glue', $adhesives(['gluing' => 'tape']));
-        $step = array_values(array_filter($this->plan('four-flap-folio', ['schools' => ['gluing' => 'glue']])->steps, static fn ($step): bool => $step->key === 'glue-top'))[0];
+        $step = array_values(
+            array_filter(
+                $this->plan('four-flap-folio', ['schools' => ['gluing' => 'glue']])->steps,
+                static fn ($step): bool => $step->key === 'glue-top',
+            ),
+        )[0];
         $this->assertStringStartsWith('Glue on E', $step->lines[0], 'the words follow the school');
         $this->assertContains('You glue throughout: a thin bead where tape is said, and hold it until it sets.', $step->lines);
     }
@@ -53,7 +60,12 @@ final class SchoolsTest extends TestCase
     {
         $pocket = ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['width' => '6', 'depth' => '3', 'up' => '0']];
         $mat = fn (array $file): string => $this->plan('mitred-tab-album', ['mats' => ['layers' => 1], ...$file])->notation()->number(
-            array_values(array_filter($this->plan('mitred-tab-album', ['mats' => ['layers' => 1], ...$file])->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat))[0]->area->size->height,
+            array_values(
+                array_filter(
+                    $this->plan('mitred-tab-album', ['mats' => ['layers' => 1], ...$file])->blueprint->on('page-1'),
+                    static fn ($joint): bool => $joint->layer === Layer::Mat,
+                ),
+            )[0]->area->size->height,
         );
         $this->assertSame('7¾', $mat(['furniture' => [$pocket]]));
         $this->assertSame('5', $mat(['furniture' => [$pocket], 'schools' => ['pockets' => 'pocket-first']]));
@@ -63,15 +75,27 @@ final class SchoolsTest extends TestCase
 
     public function test_mats_of_one_picture(): void
     {
-        $plan = $this->plan('mitred-tab-album', ['mats' => ['faces' => ['page-1' => ['picture' => 'night sky'], 'page-2' => ['picture' => 'night sky']]]]);
-        $this->assertSame(2, array_sum(array_map(static fn ($part): int => $part->picture === 'night sky' ? $part->quantity : 0, $plan->blueprint->parts)));
+        $plan = $this->plan(
+            'mitred-tab-album',
+            ['mats' => ['faces' => ['page-1' => ['picture' => 'night sky'], 'page-2' => ['picture' => 'night sky']]]],
+        );
+        $this->assertSame(
+            2,
+            array_sum(array_map(static fn ($part): int => $part->picture === 'night sky' ? $part->quantity : 0, $plan->blueprint->parts)),
+        );
         $spine = $this->plan('fold-over-journal');
         $this->assertStringContainsString('“cover”', $spine->report->of('one-picture')[0]->text);
     }
 
     public function test_every_school_says_why(): void
     {
-        foreach ([...Decorating::cases(), ...Gluing::cases(), ...PocketOrder::cases(), ...ScoringSchool::cases(), ...MatSchool::cases()] as $school) {
+        foreach ([
+            ...Decorating::cases(),
+            ...Gluing::cases(),
+            ...PocketOrder::cases(),
+            ...ScoringSchool::cases(),
+            ...MatSchool::cases(),
+        ] as $school) {
             $this->assertNotSame('', $school->label());
             $this->assertNotSame('', $school->why());
         }

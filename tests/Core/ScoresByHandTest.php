@@ -19,10 +19,16 @@ final class ScoresByHandTest extends TestCase
     public function test_a_slanted_score_is_told_by_its_ends(): void
     {
         $plan = $this->base('8', '6', 'valley: 6 × 0 to 8 × 2');
-        $this->assertSame(['By hand, along a ruler, valley: from 6 in from the left, 0 in from the top, to 8 in from the left, 2 in from the top.'], $this->sentences($plan));
+        $this->assertSame(
+            ['By hand, along a ruler, valley: from 6 in from the left, 0 in from the top, to 8 in from the left, 2 in from the top.'],
+            $this->sentences($plan),
+        );
         $this->assertSame('by hand', (new ScoreGroups)->inShort($plan->scores['base'], $plan->notation()));
         $this->assertSame('No groove serves: score it along a ruler.', $plan->scores['base']->sentence($plan->notation()));
-        $this->assertSame('3, turn, 3, by hand', (new ScoreGroups)->inShort($this->base('3 + 2 + 3', '6', 'valley: 6 × 0 to 8 × 2')->scores['base'], $plan->notation()));
+        $this->assertSame(
+            '3, turn, 3, by hand',
+            (new ScoreGroups)->inShort($this->base('3 + 2 + 3', '6', 'valley: 6 × 0 to 8 × 2')->scores['base'], $plan->notation()),
+        );
     }
 
     #[TestWith(['mountain: 3 × 0 to 3 × 2', 'The score at 3 in from the left stops: only from 0 in to 2 in from the top.'])]
@@ -39,7 +45,10 @@ final class ScoresByHandTest extends TestCase
     #[TestWith(["valley: 3 × 0 to 3 × 2\nslit: 2 × 3 to 8 × 3"])]
     public function test_what_lies_elsewhere_does_not_go_on_with_it(string $lines): void
     {
-        $this->assertSame(['The score at 3 in from the left stops: only from 0 in to 2 in from the top.'], $this->sentences($this->base('8', '6', $lines)));
+        $this->assertSame(
+            ['The score at 3 in from the left stops: only from 0 in to 2 in from the top.'],
+            $this->sentences($this->base('8', '6', $lines)),
+        );
     }
 
     #[TestWith(["valley: 3 × 0 to 3 × 2\ncut away: 3 × 2 to 5 × 2 to 5 × 6 to 3 × 6"])]

@@ -48,7 +48,10 @@ final class ScoringAdviceTest extends TestCase
         $this->assertSame('gusset panel', $budget->taker(ScoringSchool::Turn));
         $this->assertSame('right leaf panel', $budget->taker(ScoringSchool::Absolute));
         $this->assertSame(ScoringSchool::Turn, $budget->better());
-        $this->assertSame('Cut 1⁄16 in off true along the width, the gusset panel takes it, and the left leaf panel and the right leaf panel stay equal.', $budget->text(ScoringSchool::Turn, Notation::usual(Unit::Inch)));
+        $this->assertSame(
+            'Cut 1⁄16 in off true along the width, the gusset panel takes it, and the left leaf panel and the right leaf panel stay equal.',
+            $budget->text(ScoringSchool::Turn, Notation::usual(Unit::Inch)),
+        );
         $this->assertStringContainsString('no longer equal', $budget->text(ScoringSchool::Absolute, Notation::usual(Unit::Inch)));
         $this->assertStringStartsWith('Cut 0.2 cm off true', $budget->text(ScoringSchool::Turn, Notation::usual(Unit::Centimetre)));
     }
@@ -63,7 +66,11 @@ final class ScoringAdviceTest extends TestCase
     public function test_scores_go_into_what_becomes_the_outside_of_the_fold(): void
     {
         $this->assertStringContainsString('letter side up', $this->advice('nested-gusset-album', 'sheet-4')[0]);
-        $this->assertStringContainsString('every place stays the same', $this->advice('cascade-album', 'cover-left')[0], 'turned over towards one, what is at 4¼ from the left stays there');
+        $this->assertStringContainsString(
+            'every place stays the same',
+            $this->advice('cascade-album', 'cover-left')[0],
+            'turned over towards one, what is at 4¼ from the left stays there',
+        );
         $this->assertStringContainsString('Letter side down: these are mountains', $this->advice('waterfall-wallet', 'wallet')[0]);
         $mixed = $this->advice('tab-spine-album', 'sheet-1')[0];
         $this->assertStringContainsString('The mountains with the letter side down', $mixed);
@@ -76,14 +83,19 @@ final class ScoringAdviceTest extends TestCase
         $this->assertCount(1, $this->advice('nested-gusset-album', 'sheet-4'));
         $this->assertStringContainsString('300 g/m² is heavy', $this->advice('nested-gusset-album', 'sheet-4', ['weight' => '300 g'])[1]);
         $this->assertStringContainsString('its core shows', $this->advice('nested-gusset-album', 'sheet-4', ['sides' => 'single'])[1]);
-        $this->assertStringContainsString('across the grain', $this->advice('nested-gusset-album', 'sheet-4', ['grain' => 'short', 'direction' => 'both'])[1]);
+        $this->assertStringContainsString(
+            'across the grain',
+            $this->advice('nested-gusset-album', 'sheet-4', ['grain' => 'short', 'direction' => 'both'])[1],
+        );
     }
 
     public function test_a_short_board_says_what_lies_beyond_it(): void
     {
         $plan = $this->plan('tag-clutch', ['board' => '8']);
         $this->assertTrue($plan->scores['strip']->board->length->equals(Length::inches(8)));
-        $beyond = static fn (WorkPlan $plan): int => count(array_filter($plan->scores['strip']->lines(), static fn ($line): bool => $line->beyondTheBoard));
+        $beyond = static fn (WorkPlan $plan): int => count(
+            array_filter($plan->scores['strip']->lines(), static fn ($line): bool => $line->beyondTheBoard),
+        );
         $this->assertSame(1, $beyond($this->plan('tag-clutch', ['board' => '8', 'scoring' => 'absolute'])));
         $this->assertSame(0, $beyond($this->plan('tag-clutch')));
         $this->expectException(InvalidDesign::class);

@@ -48,11 +48,17 @@ final class ScoringTest extends TestCase
     {
         $turned = $this->plan('meander-book')->scores['book-sheet'];
         $this->assertSame([['3', '6'], ['3'], ['3', '6'], ['3']], array_map($this->positions(...), $turned->moves));
-        $this->assertSame([Turn::None, Turn::EndForEnd, Turn::Quarter, Turn::EndForEnd], array_map(static fn (ScoreMove $move): Turn => $move->turn, $turned->moves));
+        $this->assertSame(
+            [Turn::None, Turn::EndForEnd, Turn::Quarter, Turn::EndForEnd],
+            array_map(static fn (ScoreMove $move): Turn => $move->turn, $turned->moves),
+        );
 
         $absolute = $this->plan('meander-book', ['scoring' => 'absolute'])->scores['book-sheet'];
         $this->assertSame([['3', '6', '9'], ['3', '6', '9']], array_map($this->positions(...), $absolute->moves));
-        $this->assertSame([Fold::Valley, Fold::Mountain, Fold::Valley], array_map(static fn ($line): Fold => $line->fold, $absolute->moves[0]->lines));
+        $this->assertSame(
+            [Fold::Valley, Fold::Mountain, Fold::Valley],
+            array_map(static fn ($line): Fold => $line->fold, $absolute->moves[0]->lines),
+        );
     }
 
     public function test_a_score_between_grooves_says_how_far_past_which(): void
@@ -80,7 +86,14 @@ final class ScoringTest extends TestCase
 
     private function score(Size $size, Length $at, ToolGrid $grooves): ScorePlan
     {
-        $part = new Part('p', 'Piece', 'Test', $size, StockRole::StructureCard, creases: [Crease::across($size, Axis::Width, $at, Fold::Valley)]);
+        $part = new Part(
+            'p',
+            'Piece',
+            'Test',
+            $size,
+            StockRole::StructureCard,
+            creases: [Crease::across($size, Axis::Width, $at, Fold::Valley)],
+        );
 
         return (new Scorer(Board::usual($grooves), ScoringSchool::Turn))->plan($part);
     }

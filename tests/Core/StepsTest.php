@@ -39,7 +39,22 @@ final class StepsTest extends TestCase
     public function test_the_album_is_made_in_the_order_of_the_hands(): void
     {
         $plan = $this->plan('nested-gusset-album');
-        $this->assertOrder($plan, ['cut', 'sort', 'score-sheet-1', 'fold-sheet-1', 'dry-fit', 'nest-3', 'nest-2', 'nest-1', 'ribbon', 'double-mat-covers', 'mat-covers']);
+        $this->assertOrder(
+            $plan,
+            [
+                'cut',
+                'sort',
+                'score-sheet-1',
+                'fold-sheet-1',
+                'dry-fit',
+                'nest-3',
+                'nest-2',
+                'nest-1',
+                'ribbon',
+                'double-mat-covers',
+                'mat-covers',
+            ],
+        );
         $this->assertOrder($plan, ['nest-1', 'mat-pages', 'pockets-top', 'cards-3x4']);
         $this->assertOrder($plan, ['notch-page-2/pocket-1', 'short-on-tall', 'pockets-top']);
     }
@@ -47,8 +62,26 @@ final class StepsTest extends TestCase
     public function test_the_meander_book_is_made_in_the_order_of_the_hands(): void
     {
         $plan = $this->plan('meander-book');
-        $this->assertOrder($plan, ['practise', 'cut', 'score-book-sheet', 'slit-book-sheet', 'fold-path', 'notch-book-sheet', 'top-pockets', 'side-pockets', 'cover-cards', 'fill-leaves']);
-        $this->assertNotContains('fold-book-sheet', array_map(static fn (Step $step): string => $step->key, $plan->steps), 'the structure folds in its own words');
+        $this->assertOrder(
+            $plan,
+            [
+                'practise',
+                'cut',
+                'score-book-sheet',
+                'slit-book-sheet',
+                'fold-path',
+                'notch-book-sheet',
+                'top-pockets',
+                'side-pockets',
+                'cover-cards',
+                'fill-leaves',
+            ],
+        );
+        $this->assertNotContains(
+            'fold-book-sheet',
+            array_map(static fn (Step $step): string => $step->key, $plan->steps),
+            'the structure folds in its own words',
+        );
     }
 
     #[TestWith(['nested-gusset-album'])]
@@ -77,7 +110,10 @@ final class StepsTest extends TestCase
         $this->assertSame(Adhesive::WetGlue, $steps['mat-pages']->adhesive);
         $this->assertSame(Adhesive::None, $steps['score-sheet-1']->adhesive);
         $this->assertStringContainsString('3 strips side by side', $steps['nest-3']->text);
-        $this->assertSame(['Tape on the gusset of C (sheet 3), letter side; onto the gusset of D (sheet 4), side without the letter, ⅛ in free on each side.'], $steps['nest-3']->lines);
+        $this->assertSame(
+            ['Tape on the gusset of C (sheet 3), letter side; onto the gusset of D (sheet 4), side without the letter, ⅛ in free on each side.'],
+            $steps['nest-3']->lines,
+        );
     }
 
     public function test_a_double_mat_is_ticked_page_by_page(): void
@@ -91,7 +127,10 @@ final class StepsTest extends TestCase
     {
         // A sheet that is cut another way is another sheet.
         $keys = fn (string $width): array => array_values(array_filter(
-            array_map(static fn (Step $step): string => $step->key, $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]])->steps),
+            array_map(
+                static fn (Step $step): string => $step->key,
+                $this->plan('nested-gusset-album', ['parameters' => ['leaf-width' => $width]])->steps,
+            ),
             static fn (string $key): bool => ! str_starts_with($key, 'cut-'),
         ));
         $this->assertSame($keys('5'), $keys('4 7/8'));
@@ -118,13 +157,19 @@ final class StepsTest extends TestCase
         $score = (new Scorer(Board::usual($design->tools->grooves), $design->scoring))->plan($blueprint->part('front'));
 
         $steps = (new WorkOrder(new Workings($design, $blueprint, [], ['front' => $score])))->steps();
-        $this->assertSame(['sort', 'score-front', 'fold-front', 'notch-front', 'glue'], array_map(static fn (Step $step): string => $step->key, $steps));
+        $this->assertSame(
+            ['sort', 'score-front', 'fold-front', 'notch-front', 'glue'],
+            array_map(static fn (Step $step): string => $step->key, $steps),
+        );
     }
 
     public function test_the_ribbon_comes_after_the_inside_pages_and_before_the_cover_mats(): void
     {
         foreach (['decorate-first', 'bind-first', 'usual'] as $school) {
-            $this->assertOrder($this->plan('nested-gusset-album', ['schools' => ['decorating' => $school]]), ['mat-pages', 'ribbon', 'mat-covers']);
+            $this->assertOrder(
+                $this->plan('nested-gusset-album', ['schools' => ['decorating' => $school]]),
+                ['mat-pages', 'ribbon', 'mat-covers'],
+            );
         }
         $this->assertOrder($this->plan('meander-book', ['mats' => ['layers' => 1]]), ['cover-cards', 'mat-covers']);
     }

@@ -25,12 +25,22 @@ final class TabSpineAlbumTest extends TestCase
         foreach ([1, 2, 3] as $k) {
             $sheet = $plan->blueprint->part("sheet-{$k}");
             $this->assertSame('12 × 8 in', $plan->notation()->size($sheet->size));
-            $this->assertSame(['5½', '6', '6½'], array_map(static fn ($crease): string => $plan->notation()->number($crease->at()), $sheet->creases));
-            $this->assertSame([Fold::Valley, Fold::Mountain, Fold::Valley], array_map(static fn ($crease): Fold => $crease->fold, $sheet->creases), 'the tab stands inwards');
+            $this->assertSame(
+                ['5½', '6', '6½'],
+                array_map(static fn ($crease): string => $plan->notation()->number($crease->at()), $sheet->creases),
+            );
+            $this->assertSame(
+                [Fold::Valley, Fold::Mountain, Fold::Valley],
+                array_map(static fn ($crease): Fold => $crease->fold, $sheet->creases),
+                'the tab stands inwards',
+            );
         }
         $this->assertCount(12, $plan->blueprint->pages());
         $this->assertSame('sheet-1', $plan->blueprint->face('front-cover')->paper->part);
-        $this->assertSame(['sheet-3', 'sheet-3'], [$plan->blueprint->face('page-5')->paper->part, $plan->blueprint->face('page-6')->paper->part]);
+        $this->assertSame(
+            ['sheet-3', 'sheet-3'],
+            [$plan->blueprint->face('page-5')->paper->part, $plan->blueprint->face('page-6')->paper->part],
+        );
     }
 
     public function test_pocket_strip_and_rests(): void
@@ -73,14 +83,27 @@ final class TabSpineAlbumTest extends TestCase
     public function test_the_order_of_the_tabs(): void
     {
         $keys = array_map(static fn ($step): string => $step->key, $this->plan(self::KEY)->steps);
-        $expected = ['fold-sheet-1', 'mitre-tab', 'close-hollow', 'join-2', 'join-3', 'middle-pocket', 'hang-middle-pocket', 'binding-strip', 'round-corners'];
+        $expected = [
+            'fold-sheet-1',
+            'mitre-tab',
+            'close-hollow',
+            'join-2',
+            'join-3',
+            'middle-pocket',
+            'hang-middle-pocket',
+            'binding-strip',
+            'round-corners',
+        ];
         $this->assertSame($expected, array_values(array_intersect($keys, $expected)));
     }
 
     /** Worked by hand: p = 4, t = ½, h = 6 on 12 × 12: sheets 9 × 6, pocket 3 × 6¼ and 3 × 5¾; the rest is 6 tall, so no mats from it. */
     public function test_another_size_worked_by_hand(): void
     {
-        $plan = $this->plan(self::KEY, ['parameters' => ['leaf-width' => '4', 'leaf-height' => '6', 'sheets' => 2, 'pocket-width' => '3'], 'furniture' => []]);
+        $plan = $this->plan(
+            self::KEY,
+            ['parameters' => ['leaf-width' => '4', 'leaf-height' => '6', 'sheets' => 2, 'pocket-width' => '3'], 'furniture' => []],
+        );
         $this->assertSame('9 × 6 in', $plan->notation()->size($plan->blueprint->part('sheet-2')->size));
         $this->assertSame([
             'Middle pocket, back' => ['3 × 6¼ in'],
@@ -90,7 +113,10 @@ final class TabSpineAlbumTest extends TestCase
         $this->assertCount(8, $plan->blueprint->pages());
     }
 
-    /** Worked by hand: p = 13.8, t = 1.2, h = 20 cm: sheets 30 × 20, pocket 10.5 × 20.6 and 10.5 × 19.4, rests 9.4, 10.6 and 10 wide, 6.2 × 6.7. */
+    /**
+     * Worked by hand: p = 13.8, t = 1.2, h = 20 cm: sheets 30 × 20, pocket 10.5 × 20.6 and 10.5 × 19.4, rests 9.4, 10.6 and 10 wide, 6.2
+     * × 6.7.
+     */
     public function test_in_centimetres(): void
     {
         $plan = $this->plan(self::KEY, ['unit' => 'cm']);

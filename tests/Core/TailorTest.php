@@ -38,7 +38,10 @@ final class TailorTest extends TestCase
             $design = $this->design('mitred-tab-album');
             $fitted = $this->tailor()->toHold($design, PhotoSize::FourBySix, $number)->design;
             $units = $fitted->parameters->count('units');
-            $holds = fn (int $units): int => PhotoCount::of(PhotoSize::FourBySix, Workshop::ofTheHouse()->blueprint($this->fitted($design, ['parameters.units' => $units])))->total();
+            $holds = fn (int $units): int => PhotoCount::of(
+                PhotoSize::FourBySix,
+                Workshop::ofTheHouse()->blueprint($this->fitted($design, ['parameters.units' => $units])),
+            )->total();
             $this->assertGreaterThanOrEqual($number, $holds($units));
             $this->assertTrue($units === 1 || $holds($units - 1) < $number, 'one less would not do');
             $this->assertTrue($fitted->parameters->length('page-width')->equals(Length::inches(6)), 'the size was enough');
@@ -53,24 +56,39 @@ final class TailorTest extends TestCase
         $this->assertGreaterThanOrEqual(4, PhotoCount::of(PhotoSize::FourBySix, Workshop::ofTheHouse()->blueprint($fitted))->total());
     }
 
-    /** Closed it is 6½ × 4⅛; 7 × 5 leaves ½ and ⅞: width 7, panel 4 + ⅞. Its strip would be 1½ + 4⅞ + 5 + 2⅜ = 13¾ long, so from 12 × 12 the panel is 3⅞: 11¾. */
+    /**
+     * Closed it is 6½ × 4⅛; 7 × 5 leaves ½ and ⅞: width 7, panel 4 + ⅞. Its strip would be 1½ + 4⅞ + 5 + 2⅜ = 13¾ long, so from 12 × 12
+     * the panel is 3⅞: 11¾.
+     */
     public function test_the_largest_that_lies_in_an_envelope(): void
     {
         $design = $this->design('waterfall-wallet');
         $fitted = $this->tailor()->toLieIn($design, Size::inches(7, 5))->design;
-        $this->assertSame(['7 in', '3 7/8 in'], array_map($design->notation()->exact(...), [$fitted->parameters->length('width'), $fitted->parameters->length('panel')]));
+        $this->assertSame(
+            ['7 in', '3 7/8 in'],
+            array_map($design->notation()->exact(...), [$fitted->parameters->length('width'), $fitted->parameters->length('panel')]),
+        );
         $this->assertTrue(Workshop::ofTheHouse()->blueprint($fitted)->closedSize()->fitsIn(Size::inches(7, 5)));
     }
 
-    /** Of A3, 297 × 420 mm (ISO 216), the strip of 13¾ in can be cut; where only smaller sheets are at hand no size is offered without the paper it wants. */
+    /**
+     * Of A3, 297 × 420 mm (ISO 216), the strip of 13¾ in can be cut; where only smaller sheets are at hand no size is offered without the
+     * paper it wants.
+     */
     public function test_the_papers_at_hand_decide_and_the_paper_that_is_wanted_is_named(): void
     {
         $large = ['sheet' => 'a3'];
-        $design = $this->design('waterfall-wallet', ['materials' => ['book-sheet' => $large, 'structure-card' => $large, 'mat-top' => $large]]);
+        $design = $this->design(
+            'waterfall-wallet',
+            ['materials' => ['book-sheet' => $large, 'structure-card' => $large, 'mat-top' => $large]],
+        );
         $fitted = $this->tailor()->toLieIn($design, Size::inches(7, 5));
         $this->assertSame([['parameters.width' => '7 in', 'parameters.panel' => '4 7/8 in'], []], [$fitted->changes(), $fitted->wants]);
 
-        $small = $this->design('waterfall-wallet', ['materials' => ['book-sheet' => ['sheet' => '6x6'], 'structure-card' => ['sheet' => '6x6'], 'mat-top' => ['sheet' => '6x6']]]);
+        $small = $this->design(
+            'waterfall-wallet',
+            ['materials' => ['book-sheet' => ['sheet' => '6x6'], 'structure-card' => ['sheet' => '6x6'], 'mat-top' => ['sheet' => '6x6']]],
+        );
         $wants = $this->tailor()->toLieIn($small, Size::inches(7, 5))->wants;
         $this->assertStringContainsString('a sheet of Dew point pattern is 6 × 6 in', implode(' ', $wants));
         $this->assertStringContainsString('Cut from', implode(' ', $wants));
@@ -90,7 +108,10 @@ final class TailorTest extends TestCase
 
                     continue;
                 }
-                $this->assertTrue(Workshop::ofTheHouse()->blueprint($fitted->design)->closedSize()->fitsIn($outer), "{$structure} in {$unit}");
+                $this->assertTrue(
+                    Workshop::ofTheHouse()->blueprint($fitted->design)->closedSize()->fitsIn($outer),
+                    "{$structure} in {$unit}",
+                );
             }
         }
     }

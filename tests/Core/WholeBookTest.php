@@ -33,7 +33,11 @@ final class WholeBookTest extends TestCase
                 }
             }
             if ($part->panels !== []) {
-                $this->assertSame($part->size->area(), array_sum(array_map(static fn ($panel): int => $panel->area->size->area(), $part->panels)), $part->name);
+                $this->assertSame(
+                    $part->size->area(),
+                    array_sum(array_map(static fn ($panel): int => $panel->area->size->area(), $part->panels)),
+                    $part->name,
+                );
             }
         }
     }
@@ -44,9 +48,15 @@ final class WholeBookTest extends TestCase
         foreach ($plan->blueprint->parts as $part) {
             foreach ([...array_column($part->creases, 'line'), ...array_column($part->slits, 'line')] as $line) {
                 foreach ([$line->from, $line->to] as $end) {
-                    $this->assertTrue($end->x->ticks >= 0 && $end->y->ticks >= 0 && $end->x->ticks <= $part->size->width->ticks && $end->y->ticks <= $part->size->height->ticks, $part->name);
+                    $this->assertTrue(
+                        $end->x->ticks >= 0 && $end->y->ticks >= 0 && $end->x->ticks <= $part->size->width->ticks && $end->y->ticks <= $part->size->height->ticks,
+                        $part->name,
+                    );
                 }
-                $this->assertFalse($line->from->x->equals($line->to->x) && $line->from->y->equals($line->to->y), "{$part->name}: a line has a length");
+                $this->assertFalse(
+                    $line->from->x->equals($line->to->x) && $line->from->y->equals($line->to->y),
+                    "{$part->name}: a line has a length",
+                );
             }
             foreach ($part->glueZones as $zone) {
                 $this->assertTrue(Rectangle::whole($part->size)->contains($zone->area), "{$part->name}: glue");
@@ -135,9 +145,17 @@ final class WholeBookTest extends TestCase
     #[DataProvider('structures')]
     public function test_both_schools_of_measurement_make_about_the_same_book(string $structure): void
     {
-        [$inches, $centimetres] = [$this->closed($this->plan($structure)->blueprint), $this->closed($this->plan($structure, ['unit' => 'cm'])->blueprint)];
+        [$inches, $centimetres] = [
+            $this->closed($this->plan($structure)->blueprint),
+            $this->closed($this->plan($structure, ['unit' => 'cm'])->blueprint),
+        ];
         foreach ([0, 1] as $side) {
-            $this->assertEqualsWithDelta(1.0, $centimetres[$side] / $inches[$side], 0.12, "{$structure}: {$inches[$side]} mm, {$centimetres[$side]} mm");
+            $this->assertEqualsWithDelta(
+                1.0,
+                $centimetres[$side] / $inches[$side],
+                0.12,
+                "{$structure}: {$inches[$side]} mm, {$centimetres[$side]} mm",
+            );
         }
     }
 
@@ -147,7 +165,11 @@ final class WholeBookTest extends TestCase
         $plan = $this->plan($structure, ['unit' => 'cm']);
         foreach ($plan->blueprint->parts as $part) {
             foreach ([$part->size->width, $part->size->height] as $length) {
-                $this->assertSame(0, $length->ticks % Length::micrometres(500)->ticks, "{$structure}, {$part->name}: {$length->inMillimetres()} mm");
+                $this->assertSame(
+                    0,
+                    $length->ticks % Length::micrometres(500)->ticks,
+                    "{$structure}, {$part->name}: {$length->inMillimetres()} mm",
+                );
             }
         }
     }

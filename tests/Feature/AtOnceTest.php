@@ -30,12 +30,22 @@ final class AtOnceTest extends TestCase
                 $step = "score-sheet-{$argv[3]}";
                 $ticking = app(App\Planning\Ticking::class);
                 $was = $ticking->ticked($project, $step);
-                $history->do($project->refresh(), 'tick', "hand {$argv[3]}, {$round}", ['step' => $step, 'keys' => $was], ['step' => $step, 'keys' => $was === [] ? [$step] : []]);
+                $history->do(
+                    $project->refresh(),
+                    'tick',
+                    "hand {$argv[3]}, {$round}",
+                    ['step' => $step, 'keys' => $was],
+                    ['step' => $step, 'keys' => $was === [] ? [$step] : []],
+                );
             }
             PHP;
         $processes = [];
         foreach (range(1, 4) as $number) {
-            $processes[] = $process = new Process([PHP_BINARY, '-r', $hand, base_path(), (string) $project->id, (string) $number], base_path(), ['DB_DATABASE' => $file, 'APP_ENV' => 'testing']);
+            $processes[] = $process = new Process(
+                [PHP_BINARY, '-r', $hand, base_path(), (string) $project->id, (string) $number],
+                base_path(),
+                ['DB_DATABASE' => $file, 'APP_ENV' => 'testing'],
+            );
             $process->setTimeout(120);
             $process->start();
         }

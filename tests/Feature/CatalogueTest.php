@@ -18,7 +18,10 @@ final class CatalogueTest extends TestCase
     {
         $page = $this->get('/catalogue')->assertOk()->assertSee('all '.count(Catalogue::ofTheHouse()->keys()).' structures');
         $html = (string) $page->getContent();
-        $this->assertSame(count(Catalogue::ofTheHouse()->keys()), substr_count($html, '<figcaption>closed</figcaption>') + substr_count($html, '<figcaption>flat, back</figcaption>'));
+        $this->assertSame(
+            count(Catalogue::ofTheHouse()->keys()),
+            substr_count($html, '<figcaption>closed</figcaption>') + substr_count($html, '<figcaption>flat, back</figcaption>'),
+        );
         $this->assertGreaterThanOrEqual(count(Catalogue::ofTheHouse()->keys()) - 1, substr_count($html, '<figcaption>opened'));
         foreach (Catalogue::ofTheHouse()->all() as $structure) {
             $page->assertSee($structure->name())->assertSee(e($structure->summary()), false);
@@ -49,7 +52,17 @@ final class CatalogueTest extends TestCase
             foreach (['in', 'cm'] as $unit) {
                 $this->followingRedirects()->post('/projects', ['structure' => $structure, 'unit' => $unit])->assertOk()->assertSee('On ');
                 $project = Project::query()->latest('id')->firstOrFail();
-                foreach (['plan', 'cut', 'score', 'bench', 'print', 'design.json', 'cut-list.csv', 'print/cut-list.pdf', 'print/templates.pdf'] as $page) {
+                foreach ([
+                    'plan',
+                    'cut',
+                    'score',
+                    'bench',
+                    'print',
+                    'design.json',
+                    'cut-list.csv',
+                    'print/cut-list.pdf',
+                    'print/templates.pdf',
+                ] as $page) {
                     $this->get("/projects/{$project->id}/{$page}")->assertOk();
                 }
             }

@@ -26,12 +26,18 @@ final class CommandsTest extends TestCase
         $this->assertSame(self::STRUCTURES, array_column($catalogue, 'key'));
         foreach ($catalogue as $structure) {
             foreach ($structure['parameters'] as $parameter) {
-                $this->assertSame(['key', 'name', 'kind', 'unit', 'default', 'metricDefault', 'minimum', 'maximum', 'choices', 'meaning'], array_keys($parameter));
+                $this->assertSame(
+                    ['key', 'name', 'kind', 'unit', 'default', 'metricDefault', 'minimum', 'maximum', 'choices', 'meaning'],
+                    array_keys($parameter),
+                );
                 $this->assertNotSame('', $parameter['meaning']);
             }
         }
         $width = $catalogue[0]['parameters'][0];
-        $this->assertSame(['leaf-width', 'length', 'in', '5 in', '12.5 cm'], [$width['key'], $width['kind'], $width['unit'], $width['default'], $width['metricDefault']]);
+        $this->assertSame(
+            ['leaf-width', 'length', 'in', '5 in', '12.5 cm'],
+            [$width['key'], $width['kind'], $width['unit'], $width['default'], $width['metricDefault']],
+        );
     }
 
     public function test_the_furniture_as_json_and_on_a_terminal(): void
@@ -40,7 +46,13 @@ final class CommandsTest extends TestCase
         $this->assertSame(0, $process->getExitCode());
         $kinds = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         $this->assertSame(array_keys(Showroom::ofTheHouse()->all()), array_column($kinds, 'key'));
-        $this->assertSame(['1 cm', '1/2 in'], [array_column($kinds[8]['parameters'], 'metricDefault', 'key')['tab'], array_column($kinds[8]['parameters'], 'default', 'key')['tab']]);
+        $this->assertSame(
+            ['1 cm', '1/2 in'],
+            [
+                array_column($kinds[8]['parameters'], 'metricDefault', 'key')['tab'],
+                array_column($kinds[8]['parameters'], 'default', 'key')['tab'],
+            ],
+        );
         $this->assertStringContainsString('Pull waterfall (pull-waterfall)', $this->artisanProcess(['ephemeron:furniture'])->getOutput());
     }
 
@@ -55,13 +67,28 @@ final class CommandsTest extends TestCase
 
     public function test_the_smallest_design_from_standard_input(): void
     {
-        $process = $this->artisanProcess(['ephemeron:plan', '-', '--json'], '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "unit": "in"}');
+        $process = $this->artisanProcess(
+            ['ephemeron:plan', '-', '--json'],
+            '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "unit": "in"}',
+        );
         $this->assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $plan = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
 
-        $this->assertSame(['A', 'Book sheet', 'Book', 1, 'book-sheet'], [$plan['parts'][0]['letter'], $plan['parts'][0]['name'], $plan['parts'][0]['section'], $plan['parts'][0]['quantity'], $plan['parts'][0]['stockRole']]);
+        $this->assertSame(
+            ['A', 'Book sheet', 'Book', 1, 'book-sheet'],
+            [
+                $plan['parts'][0]['letter'],
+                $plan['parts'][0]['name'],
+                $plan['parts'][0]['section'],
+                $plan['parts'][0]['quantity'],
+                $plan['parts'][0]['stockRole'],
+            ],
+        );
         $this->assertSame(['ticks' => 12 * 8128, 'text' => '12 in'], $plan['parts'][0]['width']);
-        $this->assertSame(['along' => 'width', 'at' => ['ticks' => 3 * 8128, 'text' => '3 in'], 'fold' => 'valley'], $plan['parts'][0]['scores'][0]);
+        $this->assertSame(
+            ['along' => 'width', 'at' => ['ticks' => 3 * 8128, 'text' => '3 in'], 'fold' => 'valley'],
+            $plan['parts'][0]['scores'][0],
+        );
         $this->assertCount(6, $plan['parts'][0]['scores']);
         $this->assertCount(18, $plan['faces']);
         $this->assertSame([], $plan['faces'][0]['mats']);
@@ -86,8 +113,16 @@ final class CommandsTest extends TestCase
     public function test_a_total_never_hides_what_fits_no_sheet(): void
     {
         // Three sheets of card are wanted and there are two.
-        $design = ['structure' => 'nested-gusset-album', 'parameters' => ['sheets' => 3], 'materials' => ['structure-card' => ['count' => 2]]];
-        $plan = json_decode($this->artisanProcess(['ephemeron:plan', $this->file($design), '--json'])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $design = [
+            'structure' => 'nested-gusset-album',
+            'parameters' => ['sheets' => 3],
+            'materials' => ['structure-card' => ['count' => 2]],
+        ];
+        $plan = json_decode(
+            $this->artisanProcess(['ephemeron:plan', $this->file($design), '--json'])->getOutput(),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         $this->assertSame([2, 1], [$plan['totals'][0]['sheets'], $plan['totals'][0]['missing']]);
         $this->assertSame([0], array_values(array_unique(array_column(array_slice($plan['totals'], 1), 'missing'))));
         $text = $this->artisanProcess(['ephemeron:plan', $this->file($design)])->getOutput();
@@ -101,7 +136,10 @@ final class CommandsTest extends TestCase
         yield 'no JSON' => ['hello', 'not JSON'];
         yield 'another version' => ['{"format": "ephemeron-design", "version": 9, "structure": "meander-book"}', 'at version'];
         yield 'unknown key' => ['{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "wings": 2}', 'at wings'];
-        yield 'zero' => ['{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "parameters": {"sheet-side": 0}}', 'at parameters.sheet-side'];
+        yield 'zero' => [
+            '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "parameters": {"sheet-side": 0}}',
+            'at parameters.sheet-side',
+        ];
         yield 'ten megabytes' => [str_repeat('x', 10_000_000), 'at most 1 MB'];
     }
 

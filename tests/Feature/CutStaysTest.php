@@ -38,8 +38,14 @@ final class CutStaysTest extends TestCase
         $this->assertSame(['ephemeron-cut-work', 'Dew point', ['mat-base']], [$data['format'], $data['name'], $data['roles']]);
         $this->cut('mat-base', 2);
         $this->assertSame(1, $this->project->cutWorks()->count());
-        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 1, 'done' => '0']);
-        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 0, 'done' => '0']);
+        $this->put(
+            $this->at('ticks'),
+            ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 1, 'done' => '0'],
+        );
+        $this->put(
+            $this->at('ticks'),
+            ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 0, 'done' => '0'],
+        );
         $this->assertSame(0, $this->project->cutWorks()->count(), 'nothing is cut, nothing is kept');
     }
 
@@ -47,10 +53,16 @@ final class CutStaysTest extends TestCase
     {
         $this->cutToTheEnd('structure-card');
         $before = $this->project->refresh()->design;
-        $asked = $this->from($this->at('plan'))->followingRedirects()->patch($this->at('design'), $this->change(['parameters.leaf-width' => '5 1/2']));
+        $asked = $this->from($this->at('plan'))->followingRedirects()->patch(
+            $this->at('design'),
+            $this->change(['parameters.leaf-width' => '5 1/2']),
+        );
         $asked->assertSee('Something is cut already')->assertSee('1 piece of Kraft dusk is cut already')->assertSee('kept as a leftover')->assertSee('Change it all the same');
         $this->assertSame($before, $this->project->refresh()->design);
-        $this->post($this->at('confirm'), ['revision' => $this->project->revision, 'changes' => json_encode(['parameters.leaf-width' => '5 1/2'])])->assertSessionHasNoErrors()->assertSessionHas('changed');
+        $this->post(
+            $this->at('confirm'),
+            ['revision' => $this->project->revision, 'changes' => json_encode(['parameters.leaf-width' => '5 1/2'])],
+        )->assertSessionHasNoErrors()->assertSessionHas('changed');
         $this->assertSame('5 1/2 in', $this->project->refresh()->design['parameters']['leaf-width']);
         $this->get($this->at('cut'))->assertSee('wrong now');
         // Back again everything is right, and nobody is asked.
@@ -61,10 +73,19 @@ final class CutStaysTest extends TestCase
     public function test_changes_that_leave_cut_pieces_alone_are_not_asked_about(): void
     {
         $this->cutToTheEnd('structure-card');
-        $this->patch($this->at('design'), $this->change(['mats.school' => 'fine']))->assertSessionMissing('ask')->assertSessionHas('changed');
+        $this->patch(
+            $this->at('design'),
+            $this->change(['mats.school' => 'fine']),
+        )->assertSessionMissing('ask')->assertSessionHas('changed');
         $this->from($this->at('plan'))->patch($this->at('design'), $this->change(['parameters.step' => '3/8']))->assertSessionHas('ask');
-        $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => 'no JSON'])->assertSessionHasErrors('changes');
-        $this->post($this->at('confirm'), ['revision' => $this->project->revision, 'changes' => '{"parameters.leaf-width": "wide", "format": "x"}'])->assertSessionHasErrors('parameters.leaf-width');
+        $this->post(
+            $this->at('confirm'),
+            ['revision' => $this->project->refresh()->revision, 'changes' => 'no JSON'],
+        )->assertSessionHasErrors('changes');
+        $this->post(
+            $this->at('confirm'),
+            ['revision' => $this->project->revision, 'changes' => '{"parameters.leaf-width": "wide", "format": "x"}'],
+        )->assertSessionHasErrors('parameters.leaf-width');
     }
 
     /** A sheet planned for a leaf of 5 and cut is not one for a leaf of 4½: nothing is ticked that was not done. */
@@ -72,13 +93,25 @@ final class CutStaysTest extends TestCase
     {
         $this->cutToTheEnd('structure-card');
         $key = $this->project->ticks()->where('key', 'not like', '%#%')->sole()->key;
-        $fences = fn (): array => array_map(static fn ($cut): int => $cut->fence->ticks, app(Plans::class)->plan($this->project->refresh())->sheet($key)?->steps() ?? []);
+        $fences = fn (): array => array_map(
+            static fn ($cut): int => $cut->fence->ticks,
+            app(Plans::class)->plan($this->project->refresh())->sheet($key)?->steps() ?? [],
+        );
         $before = $fences();
-        $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => '{"parameters.leaf-width": "4 1/2"}']);
+        $this->post(
+            $this->at('confirm'),
+            ['revision' => $this->project->refresh()->revision, 'changes' => '{"parameters.leaf-width": "4 1/2"}'],
+        );
         $this->assertSame($before, $fences());
         $plan = app(Plans::class)->plan($this->project->refresh());
-        $open = array_filter($plan->steps, fn ($step): bool => $plan->sheet($step->key) !== null && ! $this->project->ticks()->where('key', $step->key)->exists());
-        $this->assertNotEmpty(array_filter($open, static fn ($step): bool => $plan->sheet($step->key)?->supply->isCutBefore() === true), 'it is to be trimmed, and that is not done yet');
+        $open = array_filter(
+            $plan->steps,
+            fn ($step): bool => $plan->sheet($step->key) !== null && ! $this->project->ticks()->where('key', $step->key)->exists(),
+        );
+        $this->assertNotEmpty(
+            array_filter($open, static fn ($step): bool => $plan->sheet($step->key)?->supply->isCutBefore() === true),
+            'it is to be trimmed, and that is not done yet',
+        );
     }
 
     public function test_a_begun_book_keeps_its_plan_when_the_code_is_another(): void
@@ -101,7 +134,11 @@ final class CutStaysTest extends TestCase
         });
         $after = app(Plans::class)->plan($this->project->refresh());
         $this->assertEquals($this->paper($frozen->stocks, 'mat-base')->cuts, $this->paper($after->stocks, 'mat-base')->cuts, 'begun');
-        $this->assertNotEquals($this->paper($frozen->stocks, 'structure-card')->cuts, $this->paper($after->stocks, 'structure-card')->cuts, 'not begun: planned anew');
+        $this->assertNotEquals(
+            $this->paper($frozen->stocks, 'structure-card')->cuts,
+            $this->paper($after->stocks, 'structure-card')->cuts,
+            'not begun: planned anew',
+        );
     }
 
     public function test_a_touched_file_changes_no_edition_and_another_text_does(): void
@@ -125,22 +162,32 @@ final class CutStaysTest extends TestCase
     {
         $this->cutToTheEnd('structure-card');
         $cut = CutSoFar::of($this->project->refresh());
-        $piece = array_values($cut->begun())[0][1]->demand((string) array_key_first(array_values($cut->begun())[0][0]->pattern->gives))?->piece;
+        $piece = array_values($cut->begun())[0][1]->demand(
+            (string) array_key_first(array_values($cut->begun())[0][0]->pattern->gives),
+        )?->piece;
         $this->assertNotNull($piece);
         $this->put($this->at('ticks'), ['step' => "score-{$piece}", 'done' => '1']);
         $sheets = $this->sheets();
-        $this->followingRedirects()->post($this->at('spoiled'), ['piece' => $piece, 'stage' => 'bench', 'step' => "score-{$piece}"])->assertOk()->assertSee('1 new sheet of Kraft dusk')->assertDontSee('Not done yet');
+        $this->followingRedirects()->post(
+            $this->at('spoiled'),
+            ['piece' => $piece, 'stage' => 'bench', 'step' => "score-{$piece}"],
+        )->assertOk()->assertSee('1 new sheet of Kraft dusk')->assertDontSee('Not done yet');
         $this->assertSame($sheets + 1, $this->sheets());
         $this->post($this->at('spoiled'), ['piece' => $piece])->assertSessionHasErrors('piece');
         $this->post($this->at('undo'), $this->lastEvent($this->project));
         $this->assertSame($sheets, $this->sheets());
         $this->assertTrue($this->project->ticks()->where('key', "score-{$piece}")->exists(), 'what was done to it is done again');
-        $this->post($this->at('spoiled'), ['piece' => 'page-1/mat-1'])->assertSessionHasErrors(['piece' => 'None of these is cut yet: there is nothing to spoil.']);
+        $this->post($this->at('spoiled'), ['piece' => 'page-1/mat-1'])->assertSessionHasErrors(
+            ['piece' => 'None of these is cut yet: there is nothing to spoil.'],
+        );
     }
 
     public function test_a_spoiled_piece_comes_from_a_leftover_where_one_is_large_enough(): void
     {
-        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '24', 'height' => '24']);
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '24', 'height' => '24'],
+        );
         $paper = Paper::query()->sole();
         $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
         $key = $this->cutToTheEnd('structure-card');
@@ -148,10 +195,20 @@ final class CutStaysTest extends TestCase
         $gives = app(Plans::class)->plan($this->project->refresh())->sheet($key)?->gives ?? [];
         $part = array_column(app(Plans::class)->plan($this->project)->blueprint->parts, null, 'letter')[(string) array_key_first($gives)];
         $leftover = Paper::query()->where('kind', 'leftover')->orderByDesc('width')->firstOrFail();
-        $leftover->update(['width' => \Ephemeron\Measure\Length::inches(12)->ticks, 'height' => \Ephemeron\Measure\Length::inches(12)->ticks]);
-        $this->followingRedirects()->post($this->at('spoiled'), ['piece' => $part->key, 'stage' => 'cut'])->assertSee('that costs no sheet');
+        $leftover->update(
+            ['width' => \Ephemeron\Measure\Length::inches(12)->ticks, 'height' => \Ephemeron\Measure\Length::inches(12)->ticks],
+        );
+        $this->followingRedirects()->post(
+            $this->at('spoiled'),
+            ['piece' => $part->key, 'stage' => 'cut'],
+        )->assertSee('that costs no sheet');
         $plan = app(Plans::class)->plan($this->project->refresh());
-        $open = array_values(array_filter($this->paper($plan->stocks, 'structure-card')->cuts->patterns, static fn ($sheet): bool => $sheet->supply->key === (string) $leftover->id));
+        $open = array_values(
+            array_filter(
+                $this->paper($plan->stocks, 'structure-card')->cuts->patterns,
+                static fn ($sheet): bool => $sheet->supply->key === (string) $leftover->id,
+            ),
+        );
         $there = $leftover->refresh()->count;
         $this->put($this->at('ticks'), ['step' => $open[0]->key, 'done' => '1']);
         $this->assertSame([$count, $there - 1], [$paper->refresh()->count, $leftover->refresh()->count]);
@@ -160,7 +217,10 @@ final class CutStaysTest extends TestCase
     public function test_a_paper_that_was_given_up_still_shows_what_was_cut_of_it(): void
     {
         $this->cutToTheEnd('mat-top');
-        $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => '{"materials.mat-top.name": "Red torch"}'])->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('confirm'),
+            ['revision' => $this->project->refresh()->revision, 'changes' => '{"materials.mat-top.name": "Red torch"}'],
+        )->assertSessionHasNoErrors();
         $this->get($this->at('cut'))->assertOk()->assertSee('Red torch')->assertSee('First quarter')->assertSee('wrong now');
         foreach (['plan', 'bench', 'score', 'print/cut-list.pdf', 'cut-plan.json', 'cut-plan.csv'] as $page) {
             $this->get($this->at($page))->assertOk();
@@ -169,13 +229,21 @@ final class CutStaysTest extends TestCase
 
     public function test_pieces_that_are_wrong_now_go_into_the_drawer_and_come_back(): void
     {
-        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12'],
+        );
         $paper = Paper::query()->sole();
         $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
         $key = $this->cutToTheEnd('structure-card');
-        $leftovers = static fn (): array => Paper::query()->where('kind', 'leftover')->orderBy('id')->get()->map(static fn (Paper $paper): string => "{$paper->width}x{$paper->height}:{$paper->count}")->all();
+        $leftovers = static fn (): array => Paper::query()->where('kind', 'leftover')->orderBy('id')->get()->map(
+            static fn (Paper $paper): string => "{$paper->width}x{$paper->height}:{$paper->count}",
+        )->all();
         $before = $leftovers();
-        $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => json_encode(['parameters.leaf-width' => '5 1/2'])])->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('confirm'),
+            ['revision' => $this->project->refresh()->revision, 'changes' => json_encode(['parameters.leaf-width' => '5 1/2'])],
+        )->assertSessionHasNoErrors();
         $stock = $this->paper(app(Plans::class)->plan($this->project->refresh())->stocks, 'structure-card');
         $piece = app(LaidBy::class)->pieces($stock, $this->project)[0];
         $which = ['sheet' => $piece->sheet, 'piece' => $piece->piece];
@@ -187,7 +255,10 @@ final class CutStaysTest extends TestCase
         $alike = array_filter($known, static fn (Supply $supply): bool => $supply->sheet->equals($piece->size));
         $this->assertCount(1, $alike, 'this book, too, may begin it like any leftover');
         $this->followingRedirects()->post($this->at('laid-by'), $which)->assertSee('do not lie there any more');
-        $this->followingRedirects()->put($this->at('ticks'), ['stage' => 'cut', 'step' => $key, 'done' => '0'])->assertSee('Take that back first');
+        $this->followingRedirects()->put(
+            $this->at('ticks'),
+            ['stage' => 'cut', 'step' => $key, 'done' => '0'],
+        )->assertSee('Take that back first');
         $this->assertTrue($this->project->ticks()->where('key', $key)->exists());
 
         $this->post($this->at('undo'), $this->lastEvent($this->project));
@@ -203,8 +274,14 @@ final class CutStaysTest extends TestCase
 
     public function test_all_pieces_of_a_kind_go_into_the_drawer_together(): void
     {
-        $this->post('/papers', ['name' => 'Orbit paper', 'kind' => 'pattern', 'count' => '40', 'weight' => '160 g', 'width' => '12', 'height' => '12']);
-        $this->post($this->at('papers/take'), ['take' => ['mat-base' => Paper::query()->sole()->id], 'revision' => $this->project->revision]);
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit paper', 'kind' => 'pattern', 'count' => '40', 'weight' => '160 g', 'width' => '12', 'height' => '12'],
+        );
+        $this->post(
+            $this->at('papers/take'),
+            ['take' => ['mat-base' => Paper::query()->sole()->id], 'revision' => $this->project->revision],
+        );
         $this->cutToTheEnd('mat-base');
         $changes = json_encode(['parameters.leaf-width' => '5 1/2']);
         $this->post($this->at('confirm'), ['revision' => $this->project->refresh()->revision, 'changes' => $changes]);
@@ -234,7 +311,10 @@ final class CutStaysTest extends TestCase
 
     private function cut(string $role, int $number): void
     {
-        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $this->sheetKey($this->project, $role), 'place' => $number - 1, 'done' => '1'])->assertSessionHasNoErrors();
+        $this->put(
+            $this->at('ticks'),
+            ['stage' => 'cut', 'step' => $this->sheetKey($this->project, $role), 'place' => $number - 1, 'done' => '1'],
+        )->assertSessionHasNoErrors();
     }
 
     private function cutToTheEnd(string $role): string

@@ -28,7 +28,10 @@ final class DrawerTest extends TestCase
         $this->get('/papers?search=1_0')->assertSee('Nothing of that');
         $this->get('/papers?kind=board')->assertSee('Nothing of that');
 
-        $this->patch("/papers/{$paper->id}", ['name' => 'Wheel', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '1'])->assertRedirect();
+        $this->patch(
+            "/papers/{$paper->id}",
+            ['name' => 'Wheel', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '1'],
+        )->assertRedirect();
         $this->assertSame(['Wheel', 1], [$paper->refresh()->name, $paper->count]);
         $this->get("/papers?paper={$paper->id}")->assertSee('Counted again')->assertSee('Put into the drawer');
         $this->delete("/papers/{$paper->id}")->assertRedirect('/papers');
@@ -69,7 +72,10 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => '="Comet", left', 'width' => '6 1/8', 'height' => '12', 'place' => 'bin; lowest', 'price' => '1.20']);
         $csv = (string) $this->get('/papers.csv')->assertOk()->getContent();
         Paper::query()->delete();
-        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)])->assertOk()->assertSee('1 line can be read');
+        $this->post(
+            '/papers/look',
+            ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)],
+        )->assertOk()->assertSee('1 line can be read');
         $this->assertSame(0, Paper::query()->count());
         $this->post('/papers/take', ['csv' => $csv])->assertRedirect();
         $this->assertSame($csv, $this->get('/papers.csv')->getContent());
@@ -80,8 +86,14 @@ final class DrawerTest extends TestCase
         $csv = "\xEF\xBB\xBFName,count,width,height\nGood,2,12,12\n,2,12,12\nBad count,many,12,12\nToo many,1,12,12,13\n";
         $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)])
             ->assertSee('1 line can be read, 3 cannot')->assertSee('Line 3: name: A paper wants a name.')->assertSee('Line 4: count:')->assertSee('Line 5: there are more values');
-        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', "a,b\n1,2\n")])->assertSee('The first line must name the columns');
-        $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', "name\n\xff\n")])->assertSee('not in UTF-8');
+        $this->post(
+            '/papers/look',
+            ['file' => UploadedFile::fake()->createWithContent('papers.csv', "a,b\n1,2\n")],
+        )->assertSee('The first line must name the columns');
+        $this->post(
+            '/papers/look',
+            ['file' => UploadedFile::fake()->createWithContent('papers.csv', "name\n\xff\n")],
+        )->assertSee('not in UTF-8');
         $this->post('/papers/look', [])->assertSessionHasErrors('file');
     }
 
@@ -91,15 +103,22 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Moth']);
         $paper = Paper::query()->sole();
         $this->get("/papers/{$paper->id}/picture")->assertNotFound();
-        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->createWithContent('moth.png', '<?php echo 1;')])->assertSessionHasErrors('picture');
-        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('moth.txt', 1200, 600)])->assertSessionHasNoErrors();
+        $this->post(
+            "/papers/{$paper->id}/picture",
+            ['picture' => UploadedFile::fake()->createWithContent('moth.png', '<?php echo 1;')],
+        )->assertSessionHasErrors('picture');
+        $this->post(
+            "/papers/{$paper->id}/picture",
+            ['picture' => UploadedFile::fake()->image('moth.txt', 1200, 600)],
+        )->assertSessionHasNoErrors();
         $picture = getimagesizefromstring((string) $this->get("/papers/{$paper->id}/picture")->assertOk()->getContent());
         $this->assertIsArray($picture);
         $this->assertSame([480, 240, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
     }
 
     /**
-     * A picture 40 × 20 whose left half is red. EXIF 2.32, tag 0x0112: 1 as it is, 3 turned by half, 6 by a quarter clockwise, 8 counter-clockwise, 2 mirrored.
+     * A picture 40 × 20 whose left half is red. EXIF 2.32, tag 0x0112: 1 as it is, 3 turned by half, 6 by a quarter clockwise, 8
+     * counter-clockwise, 2 mirrored.
      *
      * @return iterable<string, array{int, array{int, int}, array{int, int}}> orientation, size, a place that is red
      */
@@ -131,7 +150,10 @@ final class DrawerTest extends TestCase
         $jpeg = substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($tiff) + 8)."Exif\0\0{$tiff}".substr($plain, 2);
         $this->putIn(['name' => 'Moth']);
         $paper = Paper::query()->sole();
-        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->createWithContent('moth.jpg', $jpeg)])->assertSessionHasNoErrors();
+        $this->post(
+            "/papers/{$paper->id}/picture",
+            ['picture' => UploadedFile::fake()->createWithContent('moth.jpg', $jpeg)],
+        )->assertSessionHasNoErrors();
         $kept = imagecreatefromstring((string) $this->get("/papers/{$paper->id}/picture")->getContent());
         $this->assertNotFalse($kept);
         $this->assertSame($size, [imagesx($kept), imagesy($kept)]);
@@ -147,7 +169,10 @@ final class DrawerTest extends TestCase
         $paper = Paper::query()->sole();
         $most = \App\Http\Controllers\PaperPictureController::mostMegabytes();
         $this->assertLessThanOrEqual(8, $most);
-        $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->create('moth.png', $most * 1024 + 1)])->assertSessionHasErrors(['picture' => "Choose a picture of {$most} MB at the most."]);
+        $this->post(
+            "/papers/{$paper->id}/picture",
+            ['picture' => UploadedFile::fake()->create('moth.png', $most * 1024 + 1)],
+        )->assertSessionHasErrors(['picture' => "Choose a picture of {$most} MB at the most."]);
         $this->assertStringContainsString('upload_max_filesize=8M', (string) file_get_contents(base_path('bin/demo')));
         $this->assertStringContainsString('upload_max_filesize = 8M', (string) file_get_contents(public_path('.user.ini')));
     }
@@ -157,7 +182,10 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $paper = Paper::query()->sole();
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision],
+        )->assertSessionHasNoErrors();
         $project->refresh();
         $this->assertSame('Orbit card', app(\App\Planning\Plans::class)->design($project)->materials['structure-card']->name);
 
@@ -192,7 +220,10 @@ final class DrawerTest extends TestCase
         $this->get('/catalogue?only[0][]=x&unit[]=cm')->assertOk();
         $this->post('/papers/take', ['csv' => ['x'], 'unit' => ['cm']])->assertRedirect();
         $project = Project::factory()->create();
-        $this->followingRedirects()->from("/projects/{$project->id}/cut")->post("/projects/{$project->id}/batches", ['copies' => ['2'], 'batch-name' => ['x']])->assertOk()->assertSee('two to a hundred books');
+        $this->followingRedirects()->from("/projects/{$project->id}/cut")->post(
+            "/projects/{$project->id}/batches",
+            ['copies' => ['2'], 'batch-name' => ['x']],
+        )->assertOk()->assertSee('two to a hundred books');
     }
 
     public function test_the_drawer_never_has_fewer_than_none(): void
@@ -213,7 +244,10 @@ final class DrawerTest extends TestCase
 
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => Paper::query()->sole()->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => Paper::query()->sole()->id], 'revision' => $project->revision],
+        )->assertSessionHasNoErrors();
         $sheet = $this->sheetKey($project, 'structure-card');
         $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1'])->assertSessionHasNoErrors();
         $this->assertLessThan(9, Paper::query()->sole()->count, 'sheets are taken, and nothing as broad is left');
@@ -225,7 +259,10 @@ final class DrawerTest extends TestCase
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'weight' => '220 g']);
         $paper = Paper::query()->sole();
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision],
+        )->assertSessionHasNoErrors();
         $this->get("/projects/{$project->id}/cut")->assertDontSee('<image', false);
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
         $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)->assertSee('has-picture', false);
@@ -234,15 +271,32 @@ final class DrawerTest extends TestCase
 
     public function test_a_measured_thickness_and_a_colour_for_each_side_go_with_the_paper(): void
     {
-        $this->putIn(['name' => 'Felt', 'kind' => 'card', 'weight' => '220 g', 'thickness' => '0.9 mm', 'swatch' => '#112233', 'swatch-b' => '#AABBCC', 'count' => '9']);
+        $this->putIn(
+            [
+                'name' => 'Felt',
+                'kind' => 'card',
+                'weight' => '220 g',
+                'thickness' => '0.9 mm',
+                'swatch' => '#112233',
+                'swatch-b' => '#AABBCC',
+                'count' => '9',
+            ],
+        );
         $paper = Paper::query()->sole();
         $this->assertSame([288, '#aabbcc'], [$paper->thickness, $paper->swatch_b]);
         $this->get('/papers')->assertSee('#aabbcc');
         $csv = (string) $this->get('/papers.csv?unit=cm')->getContent();
         $this->assertStringContainsString('0.09 cm', $csv);
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision])->assertSessionHasNoErrors();
-        $this->assertEqualsWithDelta(0.9, app(\App\Planning\Plans::class)->design($project->refresh())->materials['structure-card']->caliper->inMillimetres(), 1e-6);
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision],
+        )->assertSessionHasNoErrors();
+        $this->assertEqualsWithDelta(
+            0.9,
+            app(\App\Planning\Plans::class)->design($project->refresh())->materials['structure-card']->caliper->inMillimetres(),
+            1e-6,
+        );
         $this->from('/papers')->post('/papers', ['name' => 'Felt', 'thickness' => '9 cm'])->assertSessionHasErrors('thickness');
         $this->from('/papers')->post('/papers', ['name' => 'Felt', 'swatch-b' => 'blue'])->assertSessionHasErrors('swatch-b');
     }
@@ -255,16 +309,27 @@ final class DrawerTest extends TestCase
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision]);
-        $offcuts = array_map(static fn ($offcut) => $offcut->area(), app(\App\Planning\Plans::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts());
-        $offcut = array_values(array_filter($offcuts, static fn ($area): bool => $area->size->shortSide()->isAtLeast(Length::inches(2))))[0];
+        $offcuts = array_map(
+            static fn ($offcut) => $offcut->area(),
+            app(\App\Planning\Plans::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts(),
+        );
+        $offcut = array_values(
+            array_filter($offcuts, static fn ($area): bool => $area->size->shortSide()->isAtLeast(Length::inches(2))),
+        )[0];
         $sheet = $this->sheetKey($project, 'structure-card');
         $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
         $leftover = Paper::query()->where('kind', 'leftover')->where('width', $offcut->size->width->ticks)->firstOrFail();
-        $this->assertSame([$offcut->left()->ticks, $offcut->top()->ticks, $paper->refresh()->picture], [$leftover->cut_left, $leftover->cut_top, $leftover->picture]);
+        $this->assertSame(
+            [$offcut->left()->ticks, $offcut->top()->ticks, $paper->refresh()->picture],
+            [$leftover->cut_left, $leftover->cut_top, $leftover->picture],
+        );
 
         // Cut for another book it shows that part, and no more than it is large.
         $other = Project::factory()->create();
-        $this->post("/projects/{$other->id}/papers/take", ['take' => ['insert-card' => $paper->id], 'revision' => $other->revision, 'leftovers' => '1']);
+        $this->post(
+            "/projects/{$other->id}/papers/take",
+            ['take' => ['insert-card' => $paper->id], 'revision' => $other->revision, 'leftovers' => '1'],
+        );
         $this->get("/projects/{$other->id}/cut")->assertSee("href=\"/papers/{$leftover->id}/picture\"", false);
     }
 
@@ -280,7 +345,10 @@ final class DrawerTest extends TestCase
         $this->get("/projects/{$project->id}/cut")->assertDontSee('the drawer has');
         $paper->refresh()->move(-$paper->count, 'Another book');
         $this->get("/projects/{$project->id}/cut")->assertSee('the drawer has')->assertSee('Plan with what is there now');
-        $this->post("/projects/{$project->id}/papers/take", ['revision' => $project->refresh()->revision, 'stage' => 'cut', 'take' => ['structure-card' => $paper->id], 'leftovers' => '1'])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['revision' => $project->refresh()->revision, 'stage' => 'cut', 'take' => ['structure-card' => $paper->id], 'leftovers' => '1'],
+        )->assertSessionHasNoErrors();
         $this->get("/projects/{$project->id}/papers")->assertSee('runs out');
         $paper->delete();
         $this->get("/projects/{$project->id}/cut")->assertSee('is not in the drawer any more');
@@ -290,10 +358,22 @@ final class DrawerTest extends TestCase
     {
         $this->putIn(['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g']);
         $paper = Paper::query()->sole();
-        $leftover = $paper->leftovers()->create(['name' => 'Orbit card, leftover', 'kind' => 'leftover', 'width' => Length::inches(12)->ticks, 'height' => Length::inches(12)->ticks, 'weight' => '220 g', 'count' => 2]);
+        $leftover = $paper->leftovers()->create(
+            [
+                'name' => 'Orbit card, leftover',
+                'kind' => 'leftover',
+                'width' => Length::inches(12)->ticks,
+                'height' => Length::inches(12)->ticks,
+                'weight' => '220 g',
+                'count' => 2,
+            ],
+        );
         $project = Project::factory()->create();
         $new = $this->sheetsOf($project);
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision, 'leftovers' => '1'])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision, 'leftovers' => '1'],
+        )->assertSessionHasNoErrors();
         $this->assertSame($new - 2, $this->sheetsOf($project->refresh()));
         $this->get("/projects/{$project->id}/cut")->assertSee('2 leftovers');
         $this->get("/projects/{$project->id}/plan")->assertSee('Used first');
@@ -302,19 +382,32 @@ final class DrawerTest extends TestCase
         $sheet = $this->sheetKey($project, 'structure-card');
         $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
         $this->assertSame([9, 2 - $first->count], [$paper->refresh()->count, $leftover->refresh()->count], 'leftovers go first');
-        $this->assertSame([$paper->id], Paper::query()->where('kind', 'leftover')->distinct()->pluck('parent_id')->all(), 'what is left of a leftover is left of the same paper');
+        $this->assertSame(
+            [$paper->id],
+            Paper::query()->where('kind', 'leftover')->distinct()->pluck('parent_id')->all(),
+            'what is left of a leftover is left of the same paper',
+        );
         $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '0']);
         $this->assertSame(2, $leftover->refresh()->count);
 
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->refresh()->revision, 'leftovers' => '0'])->assertSessionHasNoErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => $paper->id], 'revision' => $project->refresh()->revision, 'leftovers' => '0'],
+        )->assertSessionHasNoErrors();
         $this->assertSame($new, $this->sheetsOf($project->refresh()));
     }
 
     public function test_a_paper_that_is_gone_is_not_given_to_a_role(): void
     {
         $project = Project::factory()->create();
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => 77], 'revision' => $project->revision])->assertSessionHasErrors('paper');
-        $this->post("/projects/{$project->id}/papers/take", ['take' => ['roof' => 77], 'revision' => $project->revision])->assertSessionHasErrors();
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['structure-card' => 77], 'revision' => $project->revision],
+        )->assertSessionHasErrors('paper');
+        $this->post(
+            "/projects/{$project->id}/papers/take",
+            ['take' => ['roof' => 77], 'revision' => $project->revision],
+        )->assertSessionHasErrors();
     }
 
     public function test_what_can_be_made_from_the_drawer_and_from_one_pad(): void
@@ -338,7 +431,19 @@ final class DrawerTest extends TestCase
     /** @param array<string, string> $fields */
     private function putIn(array $fields, bool $taken = true): void
     {
-        $answer = $this->post('/papers', ['adding' => '1', 'unit' => 'in', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4', ...$fields]);
+        $answer = $this->post(
+            '/papers',
+            [
+                'adding' => '1',
+                'unit' => 'in',
+                'kind' => 'pattern',
+                'width' => '12',
+                'height' => '12',
+                'weight' => '160 g',
+                'count' => '4',
+                ...$fields,
+            ],
+        );
         $taken ? $answer->assertRedirect()->assertSessionHasNoErrors() : $answer->assertRedirect('/papers')->assertSessionHasErrors();
     }
 }

@@ -53,7 +53,10 @@ final class DrawingsTest extends TestCase
         $this->assertNotSame([], $svg->xpath('//s:g[@transform="translate(1.5875 1.5875)"]'));
 
         $links = $svg->xpath('//s:a') ?: [];
-        $this->assertSame(['Page 1', 'Page 2'], array_map(static fn (\SimpleXMLElement $link): string => (string) $link['aria-label'], $links));
+        $this->assertSame(
+            ['Page 1', 'Page 2'],
+            array_map(static fn (\SimpleXMLElement $link): string => (string) $link['aria-label'], $links),
+        );
         $this->assertCount(1, $svg->xpath('//s:rect[@class="chosen-mark"]') ?: []);
     }
 
@@ -70,7 +73,8 @@ final class DrawingsTest extends TestCase
     {
         $plan = $this->plan('meander-book');
         $spreads = new SpreadDrawing($plan);
-        // Leaf 1 opens at the top of page 2, leaf 2 at the fore-edge of page 4; page 6 stands on its head on the sheet and opens at the top all the same.
+        // Leaf 1 opens at the top of page 2, leaf 2 at the fore-edge of page 4; page 6 stands on its head on the sheet and opens at the
+        // top all the same.
         foreach (['page-2' => 'M25.4 0A12.7', 'page-4' => 'M76.2 25.4A12.7', 'page-6' => 'M25.4 0A12.7'] as $page => $start) {
             $body = $spreads->draw([$plan->blueprint->face($page)])->file();
             $this->assertStringContainsString($start, $body, $page);
@@ -82,12 +86,18 @@ final class DrawingsTest extends TestCase
     {
         $plan = $this->plan('meander-book');
         $drawing = (new PartDrawing($plan->notation()))->draw($plan->blueprint->part('book-sheet'));
-        $this->assertSame([LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Slit, LineKind::Glue, LineKind::Hidden], $drawing->kinds());
+        $this->assertSame(
+            [LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Slit, LineKind::Glue, LineKind::Hidden],
+            $drawing->kinds(),
+        );
         $svg = $this->xml($drawing);
         $this->assertCount(3, $svg->xpath('//s:line[@class="line-slit"]') ?: []);
         $this->assertCount(2, $svg->xpath('//s:line[@class="line-valley"]') ?: []);
         $this->assertCount(4, $svg->xpath('//s:line[@class="line-mountain"]') ?: []);
-        $dashes = array_map(static fn (LineKind $kind): string => $kind->attributes()['stroke-dasharray'] ?? 'solid', [LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Hidden]);
+        $dashes = array_map(
+            static fn (LineKind $kind): string => $kind->attributes()['stroke-dasharray'] ?? 'solid',
+            [LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Hidden],
+        );
         $this->assertSame($dashes, array_unique($dashes));
     }
 
@@ -129,7 +139,10 @@ final class DrawingsTest extends TestCase
         $this->assertSame('', $said([]));
         $this->assertSame('leaf width 5 in → 6 in', $said(['parameters.leaf-width' => '6']));
         $this->assertSame('ribbon yes → no', $said(['parameters.ribbon' => 'false']));
-        $this->assertSame('leaf width 5 in → 6 in, sheets 4 → 3 and 1 more', $said(['parameters.leaf-width' => '6', 'parameters.ribbon' => 'false', 'parameters.sheets' => '3']));
+        $this->assertSame(
+            'leaf width 5 in → 6 in, sheets 4 → 3 and 1 more',
+            $said(['parameters.leaf-width' => '6', 'parameters.ribbon' => 'false', 'parameters.sheets' => '3']),
+        );
         // Another unit writes every length another way and changes none.
         $this->assertSame('read in centimetres', $said(['unit' => 'cm']));
         $this->assertSame('something put on a page', $said(['things.page-1/tag-1' => ['on' => 'page-1', 'kind' => 'tag']]));
@@ -145,7 +158,9 @@ final class DrawingsTest extends TestCase
         $cache = new Repository(new ArrayStore(true));
         $this->assertSame($drawn, (new SmallPictures($cache))->of($plan));
         $this->assertSame($drawn, (new SmallPictures($cache))->of($plan), 'as they were kept');
-        $other = app(\App\Planning\Plans::class)->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]));
+        $other = app(\App\Planning\Plans::class)->plan(
+            $editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]),
+        );
         $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other));
     }
 
@@ -172,7 +187,10 @@ final class DrawingsTest extends TestCase
 
         $short = $this->plan('meander-book', ['materials' => ['book-sheet' => ['count' => 0]]]);
         $fresh = new Progress(Project::factory()->create(), $short);
-        $this->assertSame(['needs a look', 'needs a look', 'ready'], [Stage::Plan->state($short, $fresh), Stage::Cut->state($short, $fresh), Stage::Score->state($short, $fresh)]);
+        $this->assertSame(
+            ['needs a look', 'needs a look', 'ready'],
+            [Stage::Plan->state($short, $fresh), Stage::Cut->state($short, $fresh), Stage::Score->state($short, $fresh)],
+        );
     }
 
     private function xml(SvgDrawing $drawing): \SimpleXMLElement

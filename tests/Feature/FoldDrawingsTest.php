@@ -36,7 +36,10 @@ final class FoldDrawingsTest extends TestCase
             foreach (array_keys($builder->names()) as $key) {
                 $scene = $builder->scene((string) $key);
                 $this->assertNotNull($scene);
-                $markup = (string) (new FoldingMarkup($scene, ['A' => ['url' => '/papers/1/picture', 'left' => 3.5, 'top' => 0.0, 'breadth' => 304.8]]))->html();
+                $markup = (string) (new FoldingMarkup(
+                    $scene,
+                    ['A' => ['url' => '/papers/1/picture', 'left' => 3.5, 'top' => 0.0, 'breadth' => 304.8]],
+                ))->html();
                 $xml = simplexml_load_string(str_replace('<br>', '<br/>', $markup));
                 $this->assertNotFalse($xml, "{$structure}, {$key}");
                 $this->assertCount($scene->root->count(), $xml->xpath('//div[@class="leaf"]') ?: [], "{$structure}, {$key}");
@@ -59,11 +62,19 @@ final class FoldDrawingsTest extends TestCase
             }
             $turning[] = $structure;
             $pages = array_keys($plan->blueprint->pages());
-            $this->assertSame($pages, array_map(static fn ($face): string => $face->key, array_values(array_filter(array_merge(...$turns->leaves)))), $structure);
+            $this->assertSame(
+                $pages,
+                array_map(static fn ($face): string => $face->key, array_values(array_filter(array_merge(...$turns->leaves)))),
+                $structure,
+            );
             $this->assertSame(range(1, (int) ceil(count($pages) / 2)), array_map(static fn ($step): int => $step->number, $turns->steps()));
             $xml = simplexml_load_string((string) (new TurningMarkup($plan, $turns))->html());
             $this->assertNotFalse($xml, $structure);
-            $this->assertCount(count($turns->leaves), $xml->xpath('//div[contains(@class, "turning") and contains(@class, "hang")]') ?: [], $structure);
+            $this->assertCount(
+                count($turns->leaves),
+                $xml->xpath('//div[contains(@class, "turning") and contains(@class, "hang")]') ?: [],
+                $structure,
+            );
             $this->assertCount(count($pages), $xml->xpath('//i[contains(@class, "turned-page")]') ?: [], $structure);
         }
         // The folio with four flaps, the cascade, the folder and the free base open in other ways.
@@ -83,14 +94,20 @@ final class FoldDrawingsTest extends TestCase
                     $this->assertNotFalse(simplexml_load_string($drawing->draw($part)->file()), "{$structure}, {$part->name}");
                 }
             }
-            $this->assertNotFalse(simplexml_load_string((new ProfileDrawing($plan->notation()))->draw($plan->workings->profile)->file()), $structure);
+            $this->assertNotFalse(
+                simplexml_load_string((new ProfileDrawing($plan->notation()))->draw($plan->workings->profile)->file()),
+                $structure,
+            );
         }
     }
 
     public function test_pages_of_the_meander_are_numbered_as_the_reader_will_see_them(): void
     {
         $plan = app(\App\Planning\Plans::class)->plan($this->book('meander-book', Unit::Inch));
-        $svg = (new PageMapDrawing(PageMap::of($plan->blueprint, $plan->design->materials), $plan->notation()))->draw($plan->blueprint->part('book-sheet'))->file();
+        $svg = (new PageMapDrawing(
+            PageMap::of($plan->blueprint, $plan->design->materials),
+            $plan->notation(),
+        ))->draw($plan->blueprint->part('book-sheet'))->file();
         $this->assertSame([8, 8], [preg_match_all('/rotate\(180 /', $svg), preg_match_all('/rotate\(0 /', $svg)]);
         // Handbook 6.6: seven leaves, each with one opening.
         $this->assertSame(7, substr_count($svg, 'class="opening"'));
@@ -99,7 +116,13 @@ final class FoldDrawingsTest extends TestCase
     public function test_a_window_is_open_and_a_corner_is_off_on_both_sides(): void
     {
         $lines = "cut away: 1 × 1 to 3 × 1 to 3 × 3 to 1 × 3\ncut away: 8 × 0 to 8 × 2 to 6 × 0";
-        $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => $lines]]);
+        $project = app(ProjectEditor::class)->create(
+            [
+                'structure' => 'free-base',
+                'unit' => 'in',
+                'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => $lines],
+            ],
+        );
         $plan = app(\App\Planning\Plans::class)->plan($project);
         $scene = (new SceneBuilder($plan->blueprint, $plan->notation()))->scene('base');
         $this->assertNotNull($scene);
@@ -107,28 +130,45 @@ final class FoldDrawingsTest extends TestCase
         $this->assertCount(4, $clips[1], 'two panels, two sides each');
         $corners = array_map(static fn (string $clip): int => count(explode(',', $clip)), $clips[1]);
         sort($corners);
-        // The panel without its corner has five corners and is closed once more; the one with the window four, the window four, and a way there and back.
+        // The panel without its corner has five corners and is closed once more; the one with the window four, the window four, and a way
+        // there and back.
         $this->assertSame([7, 7, 12, 12], $corners);
         $this->assertStringContainsString('>Base 1-1<', str_replace('<br>', '>', (string) (new FoldingMarkup($scene))->html()));
     }
 
     public function test_a_corner_that_is_folded_in_is_a_triangle_and_not_the_square_round_it(): void
     {
-        $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => '8', 'rows' => '6', 'cut-away' => '', 'lines' => 'valley: 6 × 0 to 8 × 2']]);
+        $project = app(ProjectEditor::class)->create(
+            [
+                'structure' => 'free-base',
+                'unit' => 'in',
+                'parameters' => ['columns' => '8', 'rows' => '6', 'cut-away' => '', 'lines' => 'valley: 6 × 0 to 8 × 2'],
+            ],
+        );
         $plan = app(\App\Planning\Plans::class)->plan($project);
         $scene = (new SceneBuilder($plan->blueprint, $plan->notation()))->scene('base');
         $this->assertNotNull($scene);
         preg_match_all('/clip-path:polygon\(evenodd,([^)]+)\)/', (string) (new FoldingMarkup($scene))->html(), $clips);
         $corners = array_map(static fn (string $clip): int => count(explode(',', $clip)), $clips[1]);
         sort($corners);
-        $this->assertSame([5, 5, 7, 7], $corners, 'the triangle and the rest of the sheet, front and back, each closed and back at its beginning');
+        $this->assertSame(
+            [5, 5, 7, 7],
+            $corners,
+            'the triangle and the rest of the sheet, front and back, each closed and back at its beginning',
+        );
     }
 
     #[TestWith(['3', 1.0])]
     #[TestWith(['11', 2.54])]
     public function test_letters_beside_the_cut_across_grow_with_the_book(string $width, float $factor): void
     {
-        $project = app(ProjectEditor::class)->create(['structure' => 'free-base', 'unit' => 'in', 'parameters' => ['columns' => $width, 'rows' => '3', 'cut-away' => '', 'pieces' => 'Flap: 2 × 2; on Base 1-1 front']]);
+        $project = app(ProjectEditor::class)->create(
+            [
+                'structure' => 'free-base',
+                'unit' => 'in',
+                'parameters' => ['columns' => $width, 'rows' => '3', 'cut-away' => '', 'pieces' => 'Flap: 2 × 2; on Base 1-1 front'],
+            ],
+        );
         $plan = app(\App\Planning\Plans::class)->plan($project);
         $svg = (new ProfileDrawing($plan->notation()))->draw($plan->workings->profile)->file();
         preg_match('/font-size="([0-9.]+)"[^>]*>spine</', $svg, $found);

@@ -44,7 +44,9 @@ final class FoldScreenTest extends TestCase
 
     public function test_a_sheet_that_does_not_fold_is_found_in_the_plan(): void
     {
-        $project = $this->project(['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4', 'rows' => '3 + 3', 'cut-away' => '', 'pieces' => '']]);
+        $project = $this->project(
+            ['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4', 'rows' => '3 + 3', 'cut-away' => '', 'pieces' => '']],
+        );
         $this->get("/projects/{$project->id}/plan")->assertSee('two more mountains than valleys');
         $this->get("/projects/{$project->id}/fold")->assertSee('two more mountains than valleys');
     }
@@ -61,15 +63,26 @@ final class FoldScreenTest extends TestCase
 
     public function test_a_fold_file_is_brought_in_as_a_free_base(): void
     {
-        $project = $this->project(['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4 ^ 4', 'rows' => '6 + 2', 'cut-away' => '1-2, 3-2', 'pieces' => '']]);
+        $project = $this->project(
+            [
+                'structure' => 'free-base',
+                'parameters' => ['columns' => '4 + 4 ^ 4', 'rows' => '6 + 2', 'cut-away' => '1-2, 3-2', 'pieces' => ''],
+            ],
+        );
         $fold = (string) $this->get("/projects/{$project->id}/patterns/A.fold")->getContent();
         $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('base.fold', $fold)])->assertSessionHasNoErrors();
         $again = Project::query()->latest('id')->firstOrFail();
         $this->assertSame('free-base', $again->design['structure']);
         $editor = app(ProjectEditor::class);
-        $this->assertEquals(app(\App\Planning\Plans::class)->plan($project)->blueprint->part('base')->creases, app(\App\Planning\Plans::class)->plan($again)->blueprint->part('base')->creases);
+        $this->assertEquals(
+            app(\App\Planning\Plans::class)->plan($project)->blueprint->part('base')->creases,
+            app(\App\Planning\Plans::class)->plan($again)->blueprint->part('base')->creases,
+        );
 
-        $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('open.fold', str_replace('"B"', '"F"', $fold))])->assertSessionHasErrors('file');
+        $this->post(
+            '/import',
+            ['file' => UploadedFile::fake()->createWithContent('open.fold', str_replace('"B"', '"F"', $fold))],
+        )->assertSessionHasErrors('file');
     }
 
     public function test_a_meander_comes_in_with_its_slits_and_folds_as_it_did(): void
@@ -80,7 +93,11 @@ final class FoldScreenTest extends TestCase
         $again = Project::query()->latest('id')->firstOrFail();
         $this->get("/projects/{$again->id}/plan")->assertOk()->assertSee('slit: ');
         $page = $this->get("/projects/{$again->id}/fold")->assertOk()->assertDontSee('No order of straight folds');
-        $this->assertSame(15, substr_count((string) $page->getContent(), 'data-step='), 'a fold between any two panels that follow each other');
+        $this->assertSame(
+            15,
+            substr_count((string) $page->getContent(), 'data-step='),
+            'a fold between any two panels that follow each other',
+        );
         foreach (['score', 'cut', 'bench', 'patterns/A.dxf', 'print/mock-up.pdf'] as $where) {
             $this->get("/projects/{$again->id}/{$where}")->assertOk();
         }
@@ -88,18 +105,34 @@ final class FoldScreenTest extends TestCase
 
     public function test_a_line_that_cannot_be_read_is_answered_beside_its_field_and_kept(): void
     {
-        $project = $this->project(['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => 'slit: 1 × 1 to 2 × 1']]);
+        $project = $this->project(
+            [
+                'structure' => 'free-base',
+                'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => 'slit: 1 × 1 to 2 × 1'],
+            ],
+        );
         $typed = "slit: 1 × 1 to 2 × 1\nslit: 9 × 9 to 2 × 2";
-        $this->from("/projects/{$project->id}/plan")->patch("/projects/{$project->id}/design", ['revision' => $project->revision, 'set' => ['parameters.lines' => $typed]])->assertSessionHasErrors();
+        $this->from("/projects/{$project->id}/plan")->patch(
+            "/projects/{$project->id}/design",
+            ['revision' => $project->revision, 'set' => ['parameters.lines' => $typed]],
+        )->assertSessionHasErrors();
         $this->get("/projects/{$project->id}/plan")->assertOk()->assertSee('leaves the blank, which is 8 × 6 in')->assertSee('slit: 9 × 9 to 2 × 2');
         $this->assertSame('slit: 1 in × 1 in to 2 in × 1 in', $project->refresh()->design['parameters']['lines']);
-        $this->patch("/projects/{$project->id}/design", ['revision' => $project->revision, 'set' => ['parameters.lines' => 'valley: 0 × 3 to 8 × 3']])->assertSessionHasNoErrors();
+        $this->patch(
+            "/projects/{$project->id}/design",
+            ['revision' => $project->revision, 'set' => ['parameters.lines' => 'valley: 0 × 3 to 8 × 3']],
+        )->assertSessionHasNoErrors();
         $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, quarter turn, 3');
     }
 
     public function test_a_slanted_score_is_told_at_the_board_and_at_the_bench(): void
     {
-        $project = $this->project(['structure' => 'free-base', 'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => 'mountain: 6 × 0 to 8 × 2']]);
+        $project = $this->project(
+            [
+                'structure' => 'free-base',
+                'parameters' => ['columns' => '4 + 4', 'rows' => '6', 'cut-away' => '', 'lines' => 'mountain: 6 × 0 to 8 × 2'],
+            ],
+        );
         $sentence = 'By hand, along a ruler, mountain';
         $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, by hand')->assertSee($sentence)->assertSee('The piece as it lies flat');
         $this->get("/projects/{$project->id}/bench?step=score-base")->assertOk()->assertSee($sentence);
@@ -114,7 +147,9 @@ final class FoldScreenTest extends TestCase
     public function test_the_mock_up_has_every_piece_with_its_pages(): void
     {
         $project = $this->project(['structure' => 'meander-book']);
-        $text = (new Parser)->parseContent((string) $this->get("/projects/{$project->id}/print/mock-up.pdf?scale=1/4")->assertOk()->getContent())->getText();
+        $text = (new Parser)->parseContent(
+            (string) $this->get("/projects/{$project->id}/print/mock-up.pdf?scale=1/4")->assertOk()->getContent(),
+        )->getText();
         foreach (['¼ of its size', '16', 'front', 'opens top'] as $said) {
             $this->assertStringContainsString($said, $text);
         }
@@ -130,7 +165,9 @@ final class FoldScreenTest extends TestCase
     public function test_a_scale_that_cannot_be_read_is_answered_beside_its_field(string $scale): void
     {
         $project = $this->project(['structure' => 'meander-book']);
-        $this->get("/projects/{$project->id}/print/mock-up.pdf?".http_build_query(['scale' => $scale]))->assertRedirect("/projects/{$project->id}/print")->assertSessionHasErrors('scale');
+        $this->get(
+            "/projects/{$project->id}/print/mock-up.pdf?".http_build_query(['scale' => $scale]),
+        )->assertRedirect("/projects/{$project->id}/print")->assertSessionHasErrors('scale');
         $this->get("/projects/{$project->id}/print")->assertOk()->assertSee('A scale is written like', false);
     }
 
@@ -151,7 +188,10 @@ final class FoldScreenTest extends TestCase
     public function test_the_length_of_the_board_is_taken_or_answered(string $board, bool $taken): void
     {
         $project = $this->project(['structure' => 'nested-gusset-album']);
-        $response = $this->patch("/projects/{$project->id}/design", ['revision' => $project->revision, 'stage' => 'score', 'set' => ['board' => $board]]);
+        $response = $this->patch(
+            "/projects/{$project->id}/design",
+            ['revision' => $project->revision, 'stage' => 'score', 'set' => ['board' => $board]],
+        );
         $taken ? $response->assertSessionHasNoErrors() : $response->assertSessionHasErrors('board');
         $this->get("/projects/{$project->id}/score")->assertOk();
     }

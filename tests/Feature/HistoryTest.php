@@ -31,9 +31,18 @@ final class HistoryTest extends TestCase
         $acts = [
             'leaf width 5 in → 4 7/8 in' => fn () => $this->set(['parameters.leaf-width' => '4 7/8']),
             'noted: a hair wide' => fn () => $this->post($this->at('notes'), ['step' => 'sort', 'text' => 'a hair wide']),
-            'an offcut binned' => fn () => $this->put($this->at('offcuts'), ['step' => $this->sheetKey($this->project, 'mat-base'), 'offcut' => 0, 'keep' => '0']),
-            'cut 1 of Dew point' => fn () => $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 0, 'done' => '1']),
-            'cut 2 of Dew point' => fn () => $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 1, 'done' => '1']),
+            'an offcut binned' => fn () => $this->put(
+                $this->at('offcuts'),
+                ['step' => $this->sheetKey($this->project, 'mat-base'), 'offcut' => 0, 'keep' => '0'],
+            ),
+            'cut 1 of Dew point' => fn () => $this->put(
+                $this->at('ticks'),
+                ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 0, 'done' => '1'],
+            ),
+            'cut 2 of Dew point' => fn () => $this->put(
+                $this->at('ticks'),
+                ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 1, 'done' => '1'],
+            ),
             'score A, sheet 1, innermost' => fn () => $this->put($this->at('ticks'), ['step' => 'score-sheet-1', 'done' => '1']),
             'not done: score A, sheet 1, innermost' => fn () => $this->put($this->at('ticks'), ['step' => 'score-sheet-1', 'done' => '0']),
             'note struck: a hair wide' => fn () => $this->delete($this->at("notes/{$this->project->notes()->sole()->id}")),
@@ -58,11 +67,17 @@ final class HistoryTest extends TestCase
 
     public function test_the_button_names_what_it_takes_back_on_every_stage(): void
     {
-        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 0, 'done' => '1']);
+        $this->put(
+            $this->at('ticks'),
+            ['stage' => 'cut', 'step' => $this->sheetKey($this->project, 'mat-base'), 'place' => 0, 'done' => '1'],
+        );
         foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print'] as $stage) {
             $this->get($this->at($stage))->assertSee('Undo: cut 1 of Dew point');
         }
-        $this->followingRedirects()->post($this->at('undo'), [...$this->lastEvent($this->project), 'stage' => 'cut'])->assertSee('Do again: cut 1 of Dew point');
+        $this->followingRedirects()->post(
+            $this->at('undo'),
+            [...$this->lastEvent($this->project), 'stage' => 'cut'],
+        )->assertSee('Do again: cut 1 of Dew point');
     }
 
     public function test_what_another_window_did_is_not_taken_back_by_mistake(): void
@@ -110,13 +125,21 @@ final class HistoryTest extends TestCase
         $this->undo();
         $this->undo();
         $this->assertFalse($this->project->ticks()->exists());
-        $this->assertSame('5 in', app(\App\Planning\Plans::class)->design($this->project->refresh())->notation()->exact(app(\App\Planning\Plans::class)->design($this->project)->parameters->length('leaf-width')));
+        $this->assertSame(
+            '5 in',
+            app(\App\Planning\Plans::class)->design($this->project->refresh())->notation()->exact(
+                app(\App\Planning\Plans::class)->design($this->project)->parameters->length('leaf-width'),
+            ),
+        );
     }
 
     /** @return array{Paper, string} a paper of the drawer for the sheets of the album, and the key of the first to cut */
     private function drawn(): array
     {
-        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12'],
+        );
         $paper = Paper::query()->sole();
         $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
 
@@ -140,7 +163,10 @@ final class HistoryTest extends TestCase
     /** @param array<string, string> $changes */
     private function set(array $changes): void
     {
-        $this->patch($this->at('design'), ['revision' => $this->project->refresh()->revision, 'set' => $changes])->assertSessionHasNoErrors();
+        $this->patch(
+            $this->at('design'),
+            ['revision' => $this->project->refresh()->revision, 'set' => $changes],
+        )->assertSessionHasNoErrors();
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

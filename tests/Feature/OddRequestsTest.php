@@ -15,9 +15,46 @@ final class OddRequestsTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const ODD = ['', '0', '-1', '99999999999999999999', 'x', "'; drop table papers; --", '<script>', '½', "\u{202E}", '../../etc/passwd', '1e309', 'null'];
+    private const ODD = [
+        '',
+        '0',
+        '-1',
+        '99999999999999999999',
+        'x',
+        "'; drop table papers; --",
+        '<script>',
+        '½',
+        "\u{202E}",
+        '../../etc/passwd',
+        '1e309',
+        'null',
+    ];
 
-    private const KEYS = ['scene', 'at', 'sheet', 'copies', 'face', 'put', 'flaps', 'step', 'search', 'kind', 'pad', 'there', 'unit', 'paper', 'page', 'supply', 'propose', 'cover', 'letters', 'scale', 'keep', 'stock', 'sheets'];
+    private const KEYS = [
+        'scene',
+        'at',
+        'sheet',
+        'copies',
+        'face',
+        'put',
+        'flaps',
+        'step',
+        'search',
+        'kind',
+        'pad',
+        'there',
+        'unit',
+        'paper',
+        'page',
+        'supply',
+        'propose',
+        'cover',
+        'letters',
+        'scale',
+        'keep',
+        'stock',
+        'sheets',
+    ];
 
     #[DataProvider('pages')]
     public function test_odd_values_of_every_query_are_answered(string $path): void
@@ -38,7 +75,21 @@ final class OddRequestsTest extends TestCase
         foreach (['', 'catalogue', 'papers', 'papers.csv', 'papers/makes', 'supplies', 'taken-off'] as $page) {
             yield "/{$page}" => ["/{$page}"];
         }
-        foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print', 'papers', 'print/mock-up.pdf', 'print/labels.pdf', 'cut-plan.csv', 'cut-plan.json', 'stored.json', 'sheets/cut-0123456789ab-1.svg'] as $page) {
+        foreach ([
+            'plan',
+            'cut',
+            'score',
+            'fold',
+            'bench',
+            'print',
+            'papers',
+            'print/mock-up.pdf',
+            'print/labels.pdf',
+            'cut-plan.csv',
+            'cut-plan.json',
+            'stored.json',
+            'sheets/cut-0123456789ab-1.svg',
+        ] as $page) {
             yield "a project’s {$page}" => ["/projects/{project}/{$page}"];
         }
     }
@@ -51,15 +102,41 @@ final class OddRequestsTest extends TestCase
                 $read[] = $route->uri();
             }
         }
-        $elsewhere = ['up', 'storage/{path}', 'papers/{paper}/picture', 'projects/{project}/design.json', 'projects/{project}/cut-list.csv', 'projects/{project}/patterns/{letter}.{type}', 'projects/{project}/searches/{search}'];
-        $here = array_map(static fn (array $page): string => trim(str_replace(['print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg'], ['print/{document}', 'print/{document}', 'sheets/{key}.{type}'], $page[0]), '/'), iterator_to_array(self::pages(), false));
+        $elsewhere = [
+            'up',
+            'storage/{path}',
+            'papers/{paper}/picture',
+            'projects/{project}/design.json',
+            'projects/{project}/cut-list.csv',
+            'projects/{project}/patterns/{letter}.{type}',
+            'projects/{project}/searches/{search}',
+        ];
+        $here = array_map(
+            static fn (array $page): string => trim(
+                str_replace(
+                    ['print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg'],
+                    ['print/{document}', 'print/{document}', 'sheets/{key}.{type}'],
+                    $page[0],
+                ),
+                '/',
+            ),
+            iterator_to_array(self::pages(), false),
+        );
         $this->assertSame([], array_values(array_diff($read, $elsewhere, $here, ['/'])));
     }
 
     public function test_numbers_that_are_none_lead_nowhere(): void
     {
         $project = Project::factory()->create();
-        foreach (['/projects/999999/plan', '/projects/x/plan', "/projects/{$project->id}/print/novel.pdf", "/projects/{$project->id}/sheets/cut-0123456789ab-9.svg", "/projects/{$project->id}/sheets/cut-0123456789ab-1.exe", '/papers/12345/picture', "/projects/{$project->id}/patterns/AAAA.fold"] as $path) {
+        foreach ([
+            '/projects/999999/plan',
+            '/projects/x/plan',
+            "/projects/{$project->id}/print/novel.pdf",
+            "/projects/{$project->id}/sheets/cut-0123456789ab-9.svg",
+            "/projects/{$project->id}/sheets/cut-0123456789ab-1.exe",
+            '/papers/12345/picture',
+            "/projects/{$project->id}/patterns/AAAA.fold",
+        ] as $path) {
             $this->get($path)->assertNotFound();
         }
     }

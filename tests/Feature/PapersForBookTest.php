@@ -37,9 +37,30 @@ final class PapersForBookTest extends TestCase
         $page->assertSee('The most prized pattern for the cover')->assertSee('iffers from what faces it')->assertSee('two papers by turns');
 
         $number = static fn (string $name): int => Paper::query()->where('name', $name)->sole()->id;
-        $this->post($this->at('papers/take'), ['revision' => $this->project->revision, 'alternate' => 'papers', 'leftovers' => '1', 'take' => ['cover-paper' => $number('Aurora'), 'mat-top' => $number('Comet'), 'mat-other' => $number('Drift'), 'structure-card' => '']])->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('papers/take'),
+            [
+                'revision' => $this->project->revision,
+                'alternate' => 'papers',
+                'leftovers' => '1',
+                'take' => [
+                    'cover-paper' => $number('Aurora'),
+                    'mat-top' => $number('Comet'),
+                    'mat-other' => $number('Drift'),
+                    'structure-card' => '',
+                ],
+            ],
+        )->assertSessionHasNoErrors();
         $design = app(\App\Planning\Plans::class)->design($this->project->refresh());
-        $this->assertSame(['Aurora', 'Comet', 'Drift', 'papers'], [$design->materials['cover-paper']->name, $design->materials['mat-top']->name, $design->materials['mat-other']->name, $design->mats->alternate->value]);
+        $this->assertSame(
+            ['Aurora', 'Comet', 'Drift', 'papers'],
+            [
+                $design->materials['cover-paper']->name,
+                $design->materials['mat-top']->name,
+                $design->materials['mat-other']->name,
+                $design->mats->alternate->value,
+            ],
+        );
         $this->get($this->at('plan'))->assertOk()->assertSee('Drift');
     }
 
@@ -53,7 +74,10 @@ final class PapersForBookTest extends TestCase
     public function test_an_empty_drawer_says_so_and_a_paper_that_is_gone_too(): void
     {
         $this->get($this->at('papers?propose=1'))->assertOk()->assertSee('No patterned paper in the drawer gives all of these pieces');
-        $this->post($this->at('papers/take'), ['revision' => $this->project->revision, 'take' => ['mat-top' => 999]])->assertSessionHasErrors('paper');
+        $this->post(
+            $this->at('papers/take'),
+            ['revision' => $this->project->revision, 'take' => ['mat-top' => 999]],
+        )->assertSessionHasErrors('paper');
         $this->post($this->at('papers/take'), ['revision' => $this->project->revision, 'take' => 'all'])->assertSessionHasErrors('take');
         foreach (['search[]=x', 'propose[]=1', 'propose=1&cover[]=1'] as $odd) {
             $this->get($this->at("papers?{$odd}"))->assertOk();
@@ -76,13 +100,27 @@ final class PapersForBookTest extends TestCase
         $page = $this->get($this->at('papers'))->assertOk()->assertSee('runs out; left without:')->assertSee('Smaller mats:')->assertSee('Comet for second mats instead');
         preg_match('/name="set\[mats\.school\]" value="([a-z]+)"/', (string) $page->getContent(), $found);
 
-        $this->patch($this->at('design'), ['revision' => $this->project->refresh()->revision, 'set' => ['mats.school' => $found[1] ?? '']])->assertSessionHasNoErrors();
+        $this->patch(
+            $this->at('design'),
+            ['revision' => $this->project->refresh()->revision, 'set' => ['mats.school' => $found[1] ?? '']],
+        )->assertSessionHasNoErrors();
         $this->get($this->at('papers'))->assertDontSee('runs out');
     }
 
     public function test_single_mats_that_run_out_become_smaller_ones_on_a_plain_base(): void
     {
-        $this->patch($this->at('design'), ['revision' => $this->project->revision, 'set' => ['mats.layers' => '1', 'mats.school' => 'hairline', 'materials.mat-base.count' => '5', 'materials.mat-base.name' => 'Aurora']]);
+        $this->patch(
+            $this->at('design'),
+            [
+                'revision' => $this->project->revision,
+                'set' => [
+                    'mats.layers' => '1',
+                    'mats.school' => 'hairline',
+                    'materials.mat-base.count' => '5',
+                    'materials.mat-base.name' => 'Aurora',
+                ],
+            ],
+        );
         $page = $this->get($this->at('papers'))->assertOk();
         foreach (['runs out', 'left without'] as $said) {
             $page->assertSee($said);
@@ -92,10 +130,21 @@ final class PapersForBookTest extends TestCase
     public function test_supplies_are_put_in_changed_and_held_against_what_a_book_wants(): void
     {
         $this->get($this->at('plan'))->assertSee('Besides paper')->assertSee('Ribbon')->assertSee('– not enough');
-        $this->post('/supplies', ['name' => 'Satin', 'kind' => 'ribbon', 'amount' => '5 m', 'price' => '0,90', 'unit' => 'in'])->assertSessionHasNoErrors();
+        $this->post(
+            '/supplies',
+            ['name' => 'Satin', 'kind' => 'ribbon', 'amount' => '5 m', 'price' => '0,90', 'unit' => 'in'],
+        )->assertSessionHasNoErrors();
         $this->post('/supplies', ['name' => 'Discs', 'kind' => 'magnet', 'amount' => '12', 'unit' => 'in'])->assertSessionHasNoErrors();
         $this->post('/supplies', ['name' => 'Film', 'kind' => 'tape', 'amount' => '2000', 'unit' => 'cm'])->assertSessionHasNoErrors();
-        $this->assertSame([5 * 320_000, 90, null, 12], [Supply::query()->where('name', 'Satin')->sole()->length, Supply::query()->where('name', 'Satin')->sole()->cents, Supply::query()->where('name', 'Discs')->sole()->length, Supply::query()->where('name', 'Discs')->sole()->count]);
+        $this->assertSame(
+            [5 * 320_000, 90, null, 12],
+            [
+                Supply::query()->where('name', 'Satin')->sole()->length,
+                Supply::query()->where('name', 'Satin')->sole()->cents,
+                Supply::query()->where('name', 'Discs')->sole()->length,
+                Supply::query()->where('name', 'Discs')->sole()->count,
+            ],
+        );
         $this->get($this->at('plan'))->assertDontSee('– not enough');
 
         $supply = Supply::query()->where('name', 'Satin')->sole();
@@ -114,7 +163,10 @@ final class PapersForBookTest extends TestCase
     #[TestWith(['price', 'dear'])]
     public function test_a_supply_that_cannot_be_read_is_answered_beside_its_field(string $field, string $typed): void
     {
-        $this->from('/supplies')->post('/supplies', ['adding' => '1', 'name' => 'Satin', 'kind' => 'ribbon', 'amount' => '5', $field => $typed])->assertSessionHasErrors($field);
+        $this->from('/supplies')->post(
+            '/supplies',
+            ['adding' => '1', 'name' => 'Satin', 'kind' => 'ribbon', 'amount' => '5', $field => $typed],
+        )->assertSessionHasErrors($field);
         $this->get('/supplies')->assertOk()->assertSee($field === 'name' ? 'value="5"' : 'value="Satin"', false);
         $this->assertSame(0, Supply::query()->count());
     }
@@ -133,7 +185,11 @@ final class PapersForBookTest extends TestCase
         $this->get("/papers/{$paper->id}/picture")->assertNotFound();
 
         $this->upload($paper, '<svg><rect', 'A')->assertSessionHasErrors('picture');
-        $this->upload($paper, '<!DOCTYPE svg [<!ENTITY a "b">]><svg xmlns="http://www.w3.org/2000/svg">&a;</svg>', 'A')->assertSessionHasErrors('picture');
+        $this->upload(
+            $paper,
+            '<!DOCTYPE svg [<!ENTITY a "b">]><svg xmlns="http://www.w3.org/2000/svg">&a;</svg>',
+            'A',
+        )->assertSessionHasErrors('picture');
         $this->upload($paper, '<html><svg></svg></html>', 'A')->assertSessionHasErrors('picture');
     }
 
@@ -149,12 +205,26 @@ final class PapersForBookTest extends TestCase
 
     private function upload(Paper $paper, string $contents, string $side): \Illuminate\Testing\TestResponse
     {
-        return $this->post("/papers/{$paper->id}/picture", ['side' => $side, 'picture' => UploadedFile::fake()->createWithContent('chart.svg', $contents)]);
+        return $this->post(
+            "/papers/{$paper->id}/picture",
+            ['side' => $side, 'picture' => UploadedFile::fake()->createWithContent('chart.svg', $contents)],
+        );
     }
 
     private function paper(string $name, string $kind, int $count, string $tags = ''): void
     {
-        $this->post('/papers', ['name' => $name, 'kind' => $kind, 'count' => (string) $count, 'tags' => $tags, 'width' => '12', 'height' => '12', 'weight' => $kind === 'card' ? '220 g' : '160 g'])->assertSessionHasNoErrors();
+        $this->post(
+            '/papers',
+            [
+                'name' => $name,
+                'kind' => $kind,
+                'count' => (string) $count,
+                'tags' => $tags,
+                'width' => '12',
+                'height' => '12',
+                'weight' => $kind === 'card' ? '220 g' : '160 g',
+            ],
+        )->assertSessionHasNoErrors();
     }
 
     private function at(string $path): string

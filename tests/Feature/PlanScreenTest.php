@@ -43,7 +43,11 @@ final class PlanScreenTest extends TestCase
         $page = $this->set(['parameters.leaf-width' => $typed, 'parameters.leaf-height' => '8'])->assertOk();
         $page->assertSee($answer)->assertSee('id="f-parameters-leaf-width-error"', false)->assertDontSee('<script>alert', false);
         $page->assertSee('value="'.e($typed).'"', false);
-        $this->assertStringContainsString('name="set[parameters.leaf-height]" value="8"', (string) $page->getContent(), 'what was typed rightly beside it stays too');
+        $this->assertStringContainsString(
+            'name="set[parameters.leaf-height]" value="8"',
+            (string) $page->getContent(),
+            'what was typed rightly beside it stays too',
+        );
         $this->assertDesign('5 in', '8 1/2 in');
     }
 
@@ -96,7 +100,10 @@ final class PlanScreenTest extends TestCase
 
     public function test_things_are_put_on_a_page_changed_and_taken_off(): void
     {
-        $this->followingRedirects()->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'pocket', 'style' => 'side-load'])
+        $this->followingRedirects()->post(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-3', 'kind' => 'pocket', 'style' => 'side-load'],
+        )
             ->assertOk()->assertSee('something put on a page')->assertSee('Side-load pocket');
         $place = 'things.page-3/pocket-1';
         $this->set(["{$place}.parameters.depth" => '3']);
@@ -116,7 +123,10 @@ final class PlanScreenTest extends TestCase
         $this->assertSame(['parameters' => ['style' => 'top-load']], $this->said('page-2/pocket-1'), 'the card is usual');
         $this->set([$place => ''], 'page-2')->assertDontSee('As usual again');
         $this->assertNull($this->said('page-2/pocket-1'));
-        $this->followingRedirects()->delete($this->at('furniture'), [...$this->revision(), 'face' => 'page-2', 'place' => $place])->assertSee('Put the usual pocket back');
+        $this->followingRedirects()->delete(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-2', 'place' => $place],
+        )->assertSee('Put the usual pocket back');
         $this->assertSame(['off' => true], $this->said('page-2/pocket-1'));
         $this->set([$place => '']);
         $this->assertNull($this->said('page-2/pocket-1'));
@@ -127,16 +137,28 @@ final class PlanScreenTest extends TestCase
     {
         $key = 'page-3/photo-mat-1';
         $place = "things.{$key}";
-        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'kind' => 'photo-mat', 'photo' => '3x4', 'spot' => 'bottom-right'])->assertRedirect();
+        $this->post(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-3', 'kind' => 'photo-mat', 'photo' => '3x4', 'spot' => 'bottom-right'],
+        )->assertRedirect();
         // A face of 5 × 8½, a mat of 3¼ × 4¼, an eighth from the edges.
         $this->assertEquals(['photo' => '3x4', 'across' => '1 5/8 in', 'up' => '1/8 in'], $this->placed($key));
-        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '10', 'top' => '20'])->assertRedirect();
+        $this->patch(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '10', 'top' => '20'],
+        )->assertRedirect();
         // 10 mm is nearest to 3⁄8 in; 20 mm from the top to 13⁄16, so 8½ − 13⁄16 − 4¼ from the foot.
         $this->assertEquals(['3/8 in', '3 7/16 in'], [$this->placed($key)['across'], $this->placed($key)['up']]);
-        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '-500', 'top' => '900'])->assertRedirect();
+        $this->patch(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-3', 'place' => $place, 'left' => '-500', 'top' => '900'],
+        )->assertRedirect();
         $this->assertEquals(['0 in', '0 in'], [$this->placed($key)['across'], $this->placed($key)['up']], 'it stays on the page');
         foreach (['things.page-9/tag-1', 'parameters.leaf-width', "{$place}; drop"] as $wrong) {
-            $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => $wrong, 'left' => '1', 'top' => '1'])->assertSessionHasErrors();
+            $this->patch(
+                $this->at('furniture'),
+                [...$this->revision(), 'face' => 'page-3', 'place' => $wrong, 'left' => '1', 'top' => '1'],
+            )->assertSessionHasErrors();
         }
     }
 
@@ -148,22 +170,47 @@ final class PlanScreenTest extends TestCase
         $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3/flap-1/inside', 'kind' => 'pocket']);
         $this->assertSame(['pocket-1' => ['on' => 'inside', 'kind' => 'pocket']], $this->said($key)['children'] ?? null);
         $this->get($this->at('plan').'?face=page-3/flap-1/inside')->assertOk()->assertSee('On page 3, inside of the flap')->assertSee('Lift every flap');
-        $this->patch($this->at('furniture'), [...$this->revision(), 'face' => 'page-3', 'place' => "things.{$key}", 'left' => '12.7', 'top' => '50']);
+        $this->patch(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-3', 'place' => "things.{$key}", 'left' => '12.7', 'top' => '50'],
+        );
         $this->assertSame('1/4 in', $this->placed($key)['along'] ?? null, 'along its edge only, and no further than the face goes');
         $this->delete($this->at('furniture'), [...$this->revision(), 'place' => "things.{$key}.children.pocket-1"])->assertRedirect();
         $this->assertArrayNotHasKey('children', $this->said($key) ?? []);
-        $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-77', 'kind' => 'pocket'])->assertSessionHasErrors('furniture');
+        $this->post(
+            $this->at('furniture'),
+            [...$this->revision(), 'face' => 'page-77', 'kind' => 'pocket'],
+        )->assertSessionHasErrors('furniture');
     }
 
     public function test_it_is_made_to_hold_and_to_fit(): void
     {
         // More sheets than four are wider than a letter sheet: the paper that is wanted stands beside the offer.
-        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'photo' => '4x6', 'number' => '20'])->assertOk()->assertSee('wants another paper')->assertSee('Cut from');
+        $this->followingRedirects()->post(
+            $this->at('fit'),
+            [...$this->revision(), 'photo' => '4x6', 'number' => '20'],
+        )->assertOk()->assertSee('wants another paper')->assertSee('Cut from');
         $this->assertDesign('5 in', '8 1/2 in');
-        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'photo' => '4x6', 'number' => '9'])->assertOk()->assertSee('sheets 4 →');
-        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'width' => '4 1/2', 'height' => '7'])->assertOk()->assertSee('leaf width 5 in → 4 1/2 in');
-        $this->followingRedirects()->post($this->at('fit'), [...$this->revision(), 'width' => '4 1/2', 'height' => '7'])->assertOk()->assertSee('It fits as it is.');
-        foreach ([['photo' => '4x6', 'number' => '0'], ['photo' => '4x6', 'number' => '499'], ['width' => 'wide', 'height' => '7'], ['width' => '1/4', 'height' => '1/4'], ['width' => '5'], ['photo' => 'large', 'number' => '1']] as $wrong) {
+        $this->followingRedirects()->post(
+            $this->at('fit'),
+            [...$this->revision(), 'photo' => '4x6', 'number' => '9'],
+        )->assertOk()->assertSee('sheets 4 →');
+        $this->followingRedirects()->post(
+            $this->at('fit'),
+            [...$this->revision(), 'width' => '4 1/2', 'height' => '7'],
+        )->assertOk()->assertSee('leaf width 5 in → 4 1/2 in');
+        $this->followingRedirects()->post(
+            $this->at('fit'),
+            [...$this->revision(), 'width' => '4 1/2', 'height' => '7'],
+        )->assertOk()->assertSee('It fits as it is.');
+        foreach ([
+            ['photo' => '4x6', 'number' => '0'],
+            ['photo' => '4x6', 'number' => '499'],
+            ['width' => 'wide', 'height' => '7'],
+            ['width' => '1/4', 'height' => '1/4'],
+            ['width' => '5'],
+            ['photo' => 'large', 'number' => '1'],
+        ] as $wrong) {
             $before = $this->project->refresh()->design;
             $this->post($this->at('fit'), [...$this->revision(), ...$wrong])->assertSessionHasErrors();
             $this->assertSame($before, $this->project->refresh()->design);
@@ -247,7 +294,11 @@ final class PlanScreenTest extends TestCase
         $this->get("{$at}/bench?step[]=x")->assertOk();
         $this->get('/projects/none/plan')->assertNotFound();
         foreach ([
-            ['patch', "{$at}/design", ['revision' => ['x'], 'stage' => ['x'], 'face' => ['x'], 'set' => ['parameters.leaf-width' => ['5']]]],
+            [
+                'patch',
+                "{$at}/design",
+                ['revision' => ['x'], 'stage' => ['x'], 'face' => ['x'], 'set' => ['parameters.leaf-width' => ['5']]],
+            ],
             ['patch', "{$at}/design", [...$this->revision(), 'set' => ['parameters.leaf-width' => ['5']]]],
             ['put', "{$at}/ticks", ['step' => ['x'], 'done' => 'perhaps']],
             ['post', "{$at}/notes", ['step' => ['x'], 'text' => ['x']]],
@@ -274,7 +325,10 @@ final class PlanScreenTest extends TestCase
      */
     private function set(array $changes, string $face = 'page-1'): TestResponse
     {
-        return $this->followingRedirects()->patch("/projects/{$this->project->id}/design", [...$this->revision(), 'face' => $face, 'set' => $changes]);
+        return $this->followingRedirects()->patch(
+            "/projects/{$this->project->id}/design",
+            [...$this->revision(), 'face' => $face, 'set' => $changes],
+        );
     }
 
     /** @return array{revision: int} */
@@ -286,6 +340,12 @@ final class PlanScreenTest extends TestCase
     private function assertDesign(string $width, string $height): void
     {
         $design = app(\App\Planning\Plans::class)->design($this->project->refresh());
-        $this->assertSame([$width, $height], array_map($design->notation()->exact(...), [$design->parameters->length('leaf-width'), $design->parameters->length('leaf-height')]));
+        $this->assertSame(
+            [$width, $height],
+            array_map(
+                $design->notation()->exact(...),
+                [$design->parameters->length('leaf-width'), $design->parameters->length('leaf-height')],
+            ),
+        );
     }
 }

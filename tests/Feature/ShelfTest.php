@@ -43,7 +43,10 @@ final class ShelfTest extends TestCase
 
     public function test_a_new_book_wants_a_structure_and_a_unit_that_exist(): void
     {
-        $this->post('/projects', ['structure' => 'crane', 'unit' => 'ft', 'name' => str_repeat('x', 121)])->assertSessionHasErrors(['structure', 'unit', 'name']);
+        $this->post(
+            '/projects',
+            ['structure' => 'crane', 'unit' => 'ft', 'name' => str_repeat('x', 121)],
+        )->assertSessionHasErrors(['structure', 'unit', 'name']);
         $this->assertSame(0, Project::query()->count());
     }
 
@@ -83,9 +86,15 @@ final class ShelfTest extends TestCase
 
     public function test_a_wrong_design_file_is_refused_beside_the_field(): void
     {
-        $wrong = UploadedFile::fake()->createWithContent('x.json', '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "parameters": {"sheet-side": "900"}}');
+        $wrong = UploadedFile::fake()->createWithContent(
+            'x.json',
+            '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "parameters": {"sheet-side": "900"}}',
+        );
         $this->followingRedirects()->post('/import', ['file' => $wrong])->assertOk()->assertSee('parameters.sheet-side')->assertSee('it goes from');
-        $this->followingRedirects()->post('/import', ['file' => UploadedFile::fake()->createWithContent('x.json', 'hello')])->assertSee('not JSON');
+        $this->followingRedirects()->post(
+            '/import',
+            ['file' => UploadedFile::fake()->createWithContent('x.json', 'hello')],
+        )->assertSee('not JSON');
         $this->followingRedirects()->post('/import', ['file' => UploadedFile::fake()->create('x.json', 10_000)])->assertSee('at most 1 MB');
         $this->followingRedirects()->post('/import')->assertSee('Choose a design file');
         $this->assertSame(0, Project::query()->count());

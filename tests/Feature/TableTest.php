@@ -33,14 +33,23 @@ final class TableTest extends TestCase
     public function test_a_batch_of_books_is_a_thing_with_a_name(): void
     {
         $page = "/projects/{$this->project->id}/cut";
-        $this->followingRedirects()->post("/projects/{$this->project->id}/batches", ['copies' => '10', 'batch-name' => 'For the autumn fair'])
+        $this->followingRedirects()->post(
+            "/projects/{$this->project->id}/batches",
+            ['copies' => '10', 'batch-name' => 'For the autumn fair'],
+        )
             ->assertOk()->assertSee('of 10 books')->assertSee('For the autumn fair')->assertSee('40 sheets; fewer is impossible');
         $batch = Project::query()->where('batch_of', $this->project->id)->sole();
         $this->get('/')->assertSee('A batch of 10 of '.$this->project->name);
         foreach (['0', '1', '101', 'many', '1.5', ''] as $wrong) {
-            $this->post("/projects/{$this->project->id}/batches", ['copies' => $wrong])->assertRedirect($page)->assertSessionHasErrors('copies');
+            $this->post(
+                "/projects/{$this->project->id}/batches",
+                ['copies' => $wrong],
+            )->assertRedirect($page)->assertSessionHasErrors('copies');
         }
-        $this->assertNotSame($this->get("/projects/{$batch->id}/cut-plan.csv")->assertOk()->getContent(), $this->get("/projects/{$this->project->id}/cut-plan.csv")->getContent());
+        $this->assertNotSame(
+            $this->get("/projects/{$batch->id}/cut-plan.csv")->assertOk()->getContent(),
+            $this->get("/projects/{$this->project->id}/cut-plan.csv")->getContent(),
+        );
         $this->get("/projects/{$batch->id}/cut-plan.json")->assertOk()->assertJsonPath('format', 'ephemeron-cut-plan');
         // Sixteen first mats a book are 160: of 160 g three at once.
         $this->get("/projects/{$batch->id}/cut")->assertSee('passes of 3');
@@ -53,20 +62,32 @@ final class TableTest extends TestCase
         $this->post("/projects/{$this->project->id}/batches", ['copies' => '3']);
         $batch = Project::query()->where('batch_of', $this->project->id)->sole();
         $at = "/projects/{$batch->id}/bench";
-        $this->followingRedirects()->put("/projects/{$batch->id}/ticks", ['step' => 'score-sheet-1', 'done' => 1])->assertSee('For all 3 books together')->assertSee('Not done yet');
-        $this->followingRedirects()->put("/projects/{$batch->id}/ticks", ['step' => 'mat-covers', 'copy' => 2, 'done' => 1])->assertSee('Copy 2 of 3')->assertSee('Not done yet');
+        $this->followingRedirects()->put(
+            "/projects/{$batch->id}/ticks",
+            ['step' => 'score-sheet-1', 'done' => 1],
+        )->assertSee('For all 3 books together')->assertSee('Not done yet');
+        $this->followingRedirects()->put(
+            "/projects/{$batch->id}/ticks",
+            ['step' => 'mat-covers', 'copy' => 2, 'done' => 1],
+        )->assertSee('Copy 2 of 3')->assertSee('Not done yet');
         $this->get("{$at}?step=mat-covers")->assertSee('Copy 1 of 3')->assertDontSee('Not done yet');
         $this->assertSame(['mat-covers@2', 'score-sheet-1'], $batch->ticks()->orderBy('key')->pluck('key')->all());
         $this->put("/projects/{$batch->id}/ticks", ['step' => 'mat-covers', 'copy' => 99, 'done' => 1]);
         $this->assertTrue($batch->ticks()->where('key', 'mat-covers@3')->exists(), 'no copy that is not there');
         $labels = (string) $this->get("/projects/{$batch->id}/print/labels.pdf")->assertOk()->getContent();
-        $this->assertGreaterThan(strlen((string) $this->get("/projects/{$this->project->id}/print/labels.pdf")->getContent()), strlen($labels));
+        $this->assertGreaterThan(
+            strlen((string) $this->get("/projects/{$this->project->id}/print/labels.pdf")->getContent()),
+            strlen($labels),
+        );
     }
 
     public function test_the_score_screen_shows_both_schools(): void
     {
         $this->get("/projects/{$this->project->id}/score")->assertOk()->assertSee('Turn it end for end');
-        $this->followingRedirects()->patch("/projects/{$this->project->id}/design", ['revision' => $this->project->revision, 'stage' => 'score', 'set' => ['scoring' => 'absolute']])
+        $this->followingRedirects()->patch(
+            "/projects/{$this->project->id}/design",
+            ['revision' => $this->project->revision, 'stage' => 'score', 'set' => ['scoring' => 'absolute']],
+        )
             ->assertOk()->assertDontSee('Turn it end for end')->assertSee('All from the left');
     }
 
@@ -92,10 +113,19 @@ final class TableTest extends TestCase
         $this->tick(['step' => 'score-sheet-2', 'done' => 1]);
         $this->tick(['step' => 'sort', 'done' => 1]);
         $at = "/projects/{$this->project->id}";
-        $this->from("{$at}/plan")->patch("{$at}/design", ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.ribbon' => 'false']])->assertSessionMissing('ask');
-        $this->from("{$at}/plan")->followingRedirects()->patch("{$at}/design", ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.leaf-width' => '4 1/2']])
+        $this->from("{$at}/plan")->patch(
+            "{$at}/design",
+            ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.ribbon' => 'false']],
+        )->assertSessionMissing('ask');
+        $this->from("{$at}/plan")->followingRedirects()->patch(
+            "{$at}/design",
+            ['revision' => $this->project->refresh()->revision, 'set' => ['parameters.leaf-width' => '4 1/2']],
+        )
             ->assertSee('To be done again, because the lines lie elsewhere: score B, sheet 2.');
-        $this->post("{$at}/confirm", ['revision' => $this->project->refresh()->revision, 'changes' => '{"parameters.leaf-width": "4 1/2"}']);
+        $this->post(
+            "{$at}/confirm",
+            ['revision' => $this->project->refresh()->revision, 'changes' => '{"parameters.leaf-width": "4 1/2"}'],
+        );
         $this->assertSame(['sort'], $this->project->ticks()->pluck('key')->all());
         $this->post("{$at}/undo", $this->lastEvent($this->project));
         $this->assertSame(['score-sheet-2', 'sort'], $this->project->ticks()->orderBy('key')->pluck('key')->all());
@@ -106,7 +136,10 @@ final class TableTest extends TestCase
     public function test_unknown_steps_are_refused(): void
     {
         $this->put("/projects/{$this->project->id}/ticks", ['step' => 'fly', 'done' => 1])->assertNotFound();
-        $this->put("/projects/{$this->project->id}/ticks", ['step' => str_repeat('x', 10_000), 'done' => 1])->assertSessionHasErrors('step');
+        $this->put(
+            "/projects/{$this->project->id}/ticks",
+            ['step' => str_repeat('x', 10_000), 'done' => 1],
+        )->assertSessionHasErrors('step');
         $this->get("/projects/{$this->project->id}/bench?step=fly")->assertOk()->assertSee('Step 1 of 35');
     }
 
@@ -119,13 +152,18 @@ final class TableTest extends TestCase
         $this->delete("/projects/{$other->id}/notes/{$note->id}")->assertNotFound();
         $this->delete("/projects/{$this->project->id}/notes/{$note->id}")->assertRedirect();
         $this->assertSame(0, $this->project->notes()->count());
-        $this->followingRedirects()->post("/projects/{$this->project->id}/notes", ['step' => 'sort', 'text' => ''])->assertSee('There is nothing to note yet');
+        $this->followingRedirects()->post(
+            "/projects/{$this->project->id}/notes",
+            ['step' => 'sort', 'text' => ''],
+        )->assertSee('There is nothing to note yet');
     }
 
     public function test_files_go_out(): void
     {
         $this->get("/projects/{$this->project->id}/cut-list.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->assertSee('Sheet 4, outermost');
-        $this->get("/projects/{$this->project->id}/sheets/{$this->sheetKey($this->project, 'mat-base')}.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+        $this->get(
+            "/projects/{$this->project->id}/sheets/{$this->sheetKey($this->project, 'mat-base')}.svg",
+        )->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
         $this->get("/projects/{$this->project->id}/sheets/cut-000000000000-1.svg")->assertNotFound();
     }
 
@@ -133,12 +171,23 @@ final class TableTest extends TestCase
     #[TestWith(['letter', 612.0, 792.0])]
     public function test_the_cut_list_prints_with_every_piece(string $paper, float $width, float $height): void
     {
-        $pdf = (new Parser)->parseContent((string) $this->get("/projects/{$this->project->id}/print/cut-list.pdf?paper={$paper}")->assertOk()->getContent());
+        $pdf = (new Parser)->parseContent(
+            (string) $this->get("/projects/{$this->project->id}/print/cut-list.pdf?paper={$paper}")->assertOk()->getContent(),
+        );
         $box = $pdf->getPages()[0]->getDetails()['MediaBox'];
         $this->assertEqualsWithDelta($width, (float) $box[2], 0.5);
         $this->assertEqualsWithDelta($height, (float) $box[3], 0.5);
         $text = $pdf->getText();
-        foreach (['Album sheets', 'Page mats', 'Sheet 4, outermost', '11 × 8½', '14 ×', 'Scores along the width at 5, 6', '1 in', '3 cm'] as $expected) {
+        foreach ([
+            'Album sheets',
+            'Page mats',
+            'Sheet 4, outermost',
+            '11 × 8½',
+            '14 ×',
+            'Scores along the width at 5, 6',
+            '1 in',
+            '3 cm',
+        ] as $expected) {
             $this->assertStringContainsString($expected, $text);
         }
     }
@@ -160,14 +209,19 @@ final class TableTest extends TestCase
         // 11 × 8½ in lying on A4 (18.6 cm of room): two columns each for four sheets; the two pockets fit a page each.
         $pdf = (new Parser)->parseContent((string) $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=a4")->getContent());
         $this->assertCount(4 * 2 + 2, $pdf->getPages());
-        $one = (new Parser)->parseContent((string) $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=a4&letters[]=J")->getContent());
+        $one = (new Parser)->parseContent(
+            (string) $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=a4&letters[]=J")->getContent(),
+        );
         $this->assertCount(1, $one->getPages());
         $this->assertStringContainsString('4⅞ × 3⅞ in', $one->getText());
         $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=napkin")->assertRedirect();
         $this->get("/projects/{$this->project->id}/print/poster.pdf")->assertNotFound();
     }
 
-    /** Rendered by poppler at ten dots to the millimetre and measured: a piece of 4⅞ × 3⅞ in, the inch and the three centimetres of the check marks. */
+    /**
+     * Rendered by poppler at ten dots to the millimetre and measured: a piece of 4⅞ × 3⅞ in, the inch and the three centimetres of the
+     * check marks.
+     */
     public function test_a_template_measures_what_it_says(): void
     {
         $page = $this->rendered("/projects/{$this->project->id}/print/templates.pdf?paper=letter&letters[]=J");

@@ -21,8 +21,14 @@ final class TakenOffTest extends TestCase
     public function test_all_three_are_listed_and_come_back(): void
     {
         $project = Project::factory()->create();
-        $this->post('/papers', ['name' => 'Moth', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4']);
-        $this->post('/supplies', ['name' => 'Indigo ribbon', 'kind' => 'ribbon', 'amount' => '100', 'unit' => 'in'])->assertSessionHasNoErrors();
+        $this->post(
+            '/papers',
+            ['name' => 'Moth', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4'],
+        );
+        $this->post(
+            '/supplies',
+            ['name' => 'Indigo ribbon', 'kind' => 'ribbon', 'amount' => '100', 'unit' => 'in'],
+        )->assertSessionHasNoErrors();
         $paper = Paper::query()->sole();
         $supply = Supply::query()->sole();
         $this->delete("/projects/{$project->id}");
@@ -43,7 +49,10 @@ final class TakenOffTest extends TestCase
     public function test_after_thirty_days_they_go_pictures_too_and_not_a_day_sooner(): void
     {
         Storage::fake('local');
-        $this->post('/papers', ['name' => 'Moth', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4']);
+        $this->post(
+            '/papers',
+            ['name' => 'Moth', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4'],
+        );
         $paper = Paper::query()->sole();
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('moth.png', 30, 30)]);
         $picture = "papers/{$paper->refresh()->picture}";
@@ -61,7 +70,10 @@ final class TakenOffTest extends TestCase
     public function test_a_picture_that_a_leftover_still_shows_stays(): void
     {
         Storage::fake('local');
-        $this->post('/papers', ['name' => 'Moth', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4']);
+        $this->post(
+            '/papers',
+            ['name' => 'Moth', 'kind' => 'pattern', 'width' => '12', 'height' => '12', 'weight' => '160 g', 'count' => '4'],
+        );
         $paper = Paper::query()->sole();
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('moth.png', 30, 30)]);
         $paper->refresh()->leftovers()->create([...$paper->only(['name', 'weight', 'width', 'height', 'picture']), 'kind' => 'leftover']);
@@ -73,7 +85,10 @@ final class TakenOffTest extends TestCase
 
     public function test_sheets_cut_of_a_paper_that_is_out_of_the_drawer_come_back_to_it(): void
     {
-        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12'],
+        );
         $paper = Paper::query()->sole();
         $project = Project::factory()->create();
         $this->post("/projects/{$project->id}/papers/take", ['take' => ['structure-card' => $paper->id], 'revision' => $project->revision]);
@@ -110,8 +125,17 @@ final class TakenOffTest extends TestCase
     {
         $project = Project::factory()->of(['structure' => 'free-base'])->create();
         $panels = implode(' + ', array_fill(0, 48, '1/4'));
-        $slits = implode("\n", array_map(static fn (int $n): string => 'slit: '.($n % 47 / 4 + 0.25).' × 0 to '.($n % 47 / 4 + 0.25).' × 1/8', range(1, 370)));
-        $this->patch("/projects/{$project->id}/design", ['revision' => $project->revision, 'set' => ['parameters.columns' => $panels, 'parameters.rows' => $panels, 'parameters.lines' => $slits]]);
+        $slits = implode(
+            "\n",
+            array_map(static fn (int $n): string => 'slit: '.($n % 47 / 4 + 0.25).' × 0 to '.($n % 47 / 4 + 0.25).' × 1/8', range(1, 370)),
+        );
+        $this->patch(
+            "/projects/{$project->id}/design",
+            [
+                'revision' => $project->revision,
+                'set' => ['parameters.columns' => $panels, 'parameters.rows' => $panels, 'parameters.lines' => $slits],
+            ],
+        );
         $this->get('/')->assertOk()->assertDontSee('This book cannot be read');
         $this->get("/projects/{$project->id}/plan")->assertOk();
     }

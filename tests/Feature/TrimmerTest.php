@@ -44,13 +44,19 @@ final class TrimmerTest extends TestCase
     #[TestWith(['strip', 'thin', null])]
     public function test_cuts_are_planned_for_the_trimmer_of_the_maker(string $tool, string $typed, ?string $shown): void
     {
-        $response = $this->from($this->at('cut'))->followingRedirects()->patch($this->at('design'), ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => [$tool => $typed]])->assertOk();
+        $response = $this->from($this->at('cut'))->followingRedirects()->patch(
+            $this->at('design'),
+            ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => [$tool => $typed]],
+        )->assertOk();
         $shown === null ? $response->assertSee('field-error', false)->assertSee("value=\"{$typed}\"", false) : $response->assertSeeInOrder(['My trimmer', $shown]);
     }
 
     public function test_a_cut_too_long_for_the_blade_is_made_with_the_knife(): void
     {
-        $this->patch($this->at('design'), ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => ['blade' => '6']])->assertSessionHasNoErrors();
+        $this->patch(
+            $this->at('design'),
+            ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => ['blade' => '6']],
+        )->assertSessionHasNoErrors();
         $sheet = $this->sheetKey($this->project, 'mat-base');
         $this->get($this->at("cut?sheet={$sheet}"))->assertOk()->assertSee('longer than the blade')->assertSee('Craft knife');
     }
@@ -63,7 +69,10 @@ final class TrimmerTest extends TestCase
         $step = $hand->step;
         foreach (array_keys($step->places) as $number) {
             $this->assertSame($number, $this->hand()->done);
-            $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => $number, 'done' => '1'])->assertRedirect($this->at('cut'));
+            $this->put(
+                $this->at('ticks'),
+                ['stage' => 'cut', 'step' => $step->key, 'place' => $number, 'done' => '1'],
+            )->assertRedirect($this->at('cut'));
         }
         $this->assertTrue($this->project->ticks()->where('key', $step->key)->exists());
         $this->assertNotSame($step->key, $this->hand()->step->key, 'Another sheet is in hand.');
@@ -75,7 +84,10 @@ final class TrimmerTest extends TestCase
         foreach ([0, 1] as $place) {
             $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => $place, 'done' => '1']);
         }
-        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => 1, 'done' => '0'])->assertRedirect($this->at("cut?sheet={$step->key}"));
+        $this->put(
+            $this->at('ticks'),
+            ['stage' => 'cut', 'step' => $step->key, 'place' => 1, 'done' => '0'],
+        )->assertRedirect($this->at("cut?sheet={$step->key}"));
         $this->assertSame(1, $this->hand()->done);
     }
 
@@ -94,18 +106,38 @@ final class TrimmerTest extends TestCase
             $fates[] = $hand->fate($leaf);
         }
         $this->assertMatchesRegularExpression('/^pages 1 to 14, front cover, back cover · [A-Z]+(·[A-Z]+)*, /', $fates[0]);
-        $this->assertContains($hand->then(), ['Keep the left piece.', 'Keep the right piece.', 'Keep the left piece and turn it.', 'Keep the right piece and turn it.', 'Keep the upper piece.', 'Keep the lower piece.', 'Keep the upper piece and turn it.', 'Keep the lower piece and turn it.', 'It is the last cut of this sheet.', 'It is the last cut of these sheets.']);
+        $this->assertContains(
+            $hand->then(),
+            [
+                'Keep the left piece.',
+                'Keep the right piece.',
+                'Keep the left piece and turn it.',
+                'Keep the right piece and turn it.',
+                'Keep the upper piece.',
+                'Keep the lower piece.',
+                'Keep the upper piece and turn it.',
+                'Keep the lower piece and turn it.',
+                'It is the last cut of this sheet.',
+                'It is the last cut of these sheets.',
+            ],
+        );
     }
 
     public function test_the_maker_says_of_each_offcut_whether_it_is_kept(): void
     {
-        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12'],
+        );
         $paper = Paper::query()->sole();
         $this->post($this->at('papers/take'), ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->revision]);
         $step = $this->sheetKey($this->project, 'structure-card');
         $offcuts = app(\App\Planning\Plans::class)->plan($this->project->refresh())->stocks[0]->cuts->patterns[0]->offcuts();
         foreach (array_keys($offcuts) as $number) {
-            $this->put($this->at('offcuts'), ['step' => $step, 'offcut' => $number, 'keep' => '0'])->assertRedirect($this->at('cut'))->assertSessionHasNoErrors();
+            $this->put(
+                $this->at('offcuts'),
+                ['step' => $step, 'offcut' => $number, 'keep' => '0'],
+            )->assertRedirect($this->at('cut'))->assertSessionHasNoErrors();
         }
         $this->put($this->at('ticks'), ['step' => $step, 'done' => '1']);
         $this->assertSame(1, Paper::query()->count(), 'All of them were binned.');
@@ -163,12 +195,17 @@ final class TrimmerTest extends TestCase
     public function test_a_longer_look_that_finds_nothing_better_says_so(): void
     {
         $this->post($this->at('searches?key='.$this->task()))->assertOk()->assertSee('found nothing better: fewer is impossible');
-        $this->assertSame([PlanSearch::DONE, 100, null], [PlanSearch::query()->sole()->state, PlanSearch::query()->sole()->share, PlanSearch::query()->sole()->plan]);
+        $this->assertSame(
+            [PlanSearch::DONE, 100, null],
+            [PlanSearch::query()->sole()->state, PlanSearch::query()->sole()->share, PlanSearch::query()->sole()->plan],
+        );
     }
 
     public function test_a_look_that_was_called_off_before_it_began_does_nothing(): void
     {
-        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => $this->task(), 'state' => PlanSearch::CANCELLED]);
+        $search = PlanSearch::query()->create(
+            ['project_id' => $this->project->id, 'key' => $this->task(), 'state' => PlanSearch::CANCELLED],
+        );
         $this->look($search);
         $this->assertNull($search->refresh()->sheets);
     }
@@ -240,7 +277,17 @@ final class TrimmerTest extends TestCase
     /** @param array<string, string> $typed */
     private function pin(array $typed): \Illuminate\Testing\TestResponse
     {
-        return $this->from($this->at('cut'))->post($this->at('pins'), ['revision' => $this->project->refresh()->revision, 'part' => 'page-1/mat-1', 'sheet' => '1', 'left' => '0', 'top' => '0', ...$typed]);
+        return $this->from($this->at('cut'))->post(
+            $this->at('pins'),
+            [
+                'revision' => $this->project->refresh()->revision,
+                'part' => 'page-1/mat-1',
+                'sheet' => '1',
+                'left' => '0',
+                'top' => '0',
+                ...$typed,
+            ],
+        );
     }
 
     /** @return list<array<string, mixed>> */

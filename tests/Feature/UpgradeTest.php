@@ -48,7 +48,12 @@ final class UpgradeTest extends TestCase
         $begun = array_map(static fn (string $key): string => $plan->sheet($key)->supply->name ?? '', array_keys($cut->begun()));
         sort($begun);
         $this->assertSame(['Dew point', 'First quarter', 'Kraft dusk'], $begun);
-        $mats = array_values(array_filter($plan->steps, fn ($step): bool => $plan->sheet($step->key)?->supply->name === 'Dew point' && (new \App\Planning\Progress($album, $plan))->isDone($step)));
+        $mats = array_values(
+            array_filter(
+                $plan->steps,
+                fn ($step): bool => $plan->sheet($step->key)?->supply->name === 'Dew point' && (new \App\Planning\Progress($album, $plan))->isDone($step),
+            ),
+        );
         $this->assertCount(1, $mats);
         $this->assertSame('came to 4 13/16', $album->notes()->where('step', $mats[0]->key)->sole()->text);
         $this->assertTrue($album->offcutChoices()->where('step', $mats[0]->key)->exists());
@@ -74,7 +79,10 @@ final class UpgradeTest extends TestCase
     {
         $this->artisan('migrate', ['--force' => true]);
         $wallet = Project::query()->where('name', 'Stored wallet')->sole();
-        $this->patch("/projects/{$wallet->id}/design", ['revision' => $wallet->revision, 'set' => ['parameters.closing' => 'magnets']])->assertSessionHasNoErrors();
+        $this->patch(
+            "/projects/{$wallet->id}/design",
+            ['revision' => $wallet->revision, 'set' => ['parameters.closing' => 'magnets']],
+        )->assertSessionHasNoErrors();
         $this->assertSame(['magnets'], app(Plans::class)->plan($wallet->refresh())->blueprint->closings());
         $folder = Project::query()->where('name', 'Stored folder')->sole();
         $pocket = app(Plans::class)->plan($folder)->blueprint->get(Thing::class, 'page-1/expanding-pocket-1');
@@ -112,7 +120,15 @@ final class UpgradeTest extends TestCase
             Schema::table('papers', static fn ($table) => $table->dropColumn($column));
         }
         $this->artisan('migrate', ['--force' => true])->assertSuccessful();
-        $this->assertSame([], array_values(array_filter(['cut_left', 'cut_top', 'thickness', 'swatch_b'], static fn (string $column): bool => ! Schema::hasColumn('papers', $column))));
+        $this->assertSame(
+            [],
+            array_values(
+                array_filter(
+                    ['cut_left', 'cut_top', 'thickness', 'swatch_b'],
+                    static fn (string $column): bool => ! Schema::hasColumn('papers', $column),
+                ),
+            ),
+        );
         $this->get('/papers')->assertOk();
     }
 
@@ -120,9 +136,17 @@ final class UpgradeTest extends TestCase
     {
         $landed = json_decode((string) file_get_contents(__DIR__.'/../fixtures/migrations.json'), true, flags: JSON_THROW_ON_ERROR);
         foreach ($landed as $file => $hash) {
-            $this->assertSame($hash, hash_file('sha256', database_path("migrations/{$file}")), "{$file} was edited: write a new migration instead");
+            $this->assertSame(
+                $hash,
+                hash_file('sha256', database_path("migrations/{$file}")),
+                "{$file} was edited: write a new migration instead",
+            );
         }
         $files = array_map(basename(...), glob(database_path('migrations/*.php')) ?: []);
-        $this->assertSame([], array_values(array_diff($files, array_keys($landed))), 'a new migration: add its hash to tests/fixtures/migrations.json when it is right');
+        $this->assertSame(
+            [],
+            array_values(array_diff($files, array_keys($landed))),
+            'a new migration: add its hash to tests/fixtures/migrations.json when it is right',
+        );
     }
 }

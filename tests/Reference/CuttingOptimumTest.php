@@ -20,8 +20,8 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /**
- * Small cutting tasks of which every pattern can be listed: HiGHS (npm package `highs`) solves the same linear and whole-number programme. The bound must be
- * what the linear one says, rounded up, and the plan as good as the whole-number one.
+ * Small cutting tasks of which every pattern can be listed: HiGHS (npm package `highs`) solves the same linear and whole-number programme.
+ * The bound must be what the linear one says, rounded up, and the plan as good as the whole-number one.
  */
 final class CuttingOptimumTest extends TestCase
 {
@@ -39,7 +39,12 @@ final class CuttingOptimumTest extends TestCase
         $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(100 + $seed));
         $demands = [];
         for ($kind = 0; $kind < 4; $kind++) {
-            $demands[] = new Demand("P{$kind}", Size::inches($chance->getInt(3, 8), $chance->getInt(3, 8)), $chance->getInt(2, 12), $seed % 2 === 0);
+            $demands[] = new Demand(
+                "P{$kind}",
+                Size::inches($chance->getInt(3, 8), $chance->getInt(3, 8)),
+                $chance->getInt(2, 12),
+                $seed % 2 === 0,
+            );
         }
         $supplies = [new Supply('Twelve', Size::inches(12, 12), Length::zero())];
         $trimmer = Trimmer::usual(ToolGrid::Eighth);
@@ -63,7 +68,11 @@ final class CuttingOptimumTest extends TestCase
      */
     private function solved(array $wanted, array $patterns): array
     {
-        $process = new Process(['node', __DIR__.'/cutting-optimum.mjs'], dirname(__DIR__, 2), input: json_encode(['wanted' => $wanted, 'patterns' => $patterns], JSON_THROW_ON_ERROR));
+        $process = new Process(
+            ['node', __DIR__.'/cutting-optimum.mjs'],
+            dirname(__DIR__, 2),
+            input: json_encode(['wanted' => $wanted, 'patterns' => $patterns], JSON_THROW_ON_ERROR),
+        );
         $process->mustRun();
 
         return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
@@ -126,7 +135,10 @@ final class CuttingOptimumTest extends TestCase
     private function isContained(array $pattern, array $all): bool
     {
         foreach ($all as $other) {
-            if ($other !== $pattern && array_filter(array_map(static fn (int $a, int $b): int => $a - $b, $pattern, $other), static fn (int $more): bool => $more > 0) === []) {
+            if ($other !== $pattern && array_filter(
+                array_map(static fn (int $a, int $b): int => $a - $b, $pattern, $other),
+                static fn (int $more): bool => $more > 0,
+            ) === []) {
                 return true;
             }
         }

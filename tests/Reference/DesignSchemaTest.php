@@ -27,7 +27,15 @@ final class DesignSchemaTest extends TestCase
     {
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
             foreach (['in', 'cm'] as $unit) {
-                $design = DesignReader::ofTheHouse()->fromArray(['format' => 'ephemeron-design', 'version' => 1, 'structure' => $structure, 'unit' => $unit, 'mats' => ['faces' => ['page-1' => ['layers' => 1]]]]);
+                $design = DesignReader::ofTheHouse()->fromArray(
+                    [
+                        'format' => 'ephemeron-design',
+                        'version' => 1,
+                        'structure' => $structure,
+                        'unit' => $unit,
+                        'mats' => ['faces' => ['page-1' => ['layers' => 1]]],
+                    ],
+                );
                 $this->assertTrue($this->isValid(DesignWriter::ofTheHouse()->toJson($design)));
             }
         }
@@ -40,7 +48,9 @@ final class DesignSchemaTest extends TestCase
             ['format' => 'other'], ['version' => 3], ['unit' => 'ft'], ['colour' => 'blue'], ['grid' => '1/7 in'], ['scoring' => 'both'],
             ['mats' => ['layers' => 3]], ['mats' => ['school' => 'none']], ['furniture' => [['kind' => 'pocket']]], ['furniture' => [['on' => 'page-1', 'kind' => 'sofa']]],
             ['materials' => ['book-sheet' => ['sides' => 'three']]], ['materials' => ['book-sheet' => ['count' => -1]]], ['parameters' => ['notch' => [1]]],
-            ['things' => ['page-1/sofa-1' => ['on' => 'page-1', 'kind' => 'sofa']]], ['things' => []] + ['pins' => [['left' => '1']]], ['stack-160' => 0],
+            [
+                'things' => ['page-1/sofa-1' => ['on' => 'page-1', 'kind' => 'sofa']],
+            ], ['things' => []] + ['pins' => [['left' => '1']]], ['stack-160' => 0],
         ] as $wrong) {
             $json = json_encode([...$base, ...$wrong], JSON_THROW_ON_ERROR);
             $this->assertFalse($this->isValid($json), $json);

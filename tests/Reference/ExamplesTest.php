@@ -35,8 +35,18 @@ final class ExamplesTest extends TestCase
         $design = DesignReader::ofTheHouse()->fromJson($json);
         $this->assertSame($structure, $design->structure);
         $plan = Workshop::ofTheHouse()->plan($design);
-        $this->assertSame([], array_map(static fn ($finding): string => $finding->text, array_filter($plan->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop)));
-        $this->assertCount($this->things($plan->workings->furnished->things), $plan->blueprint->all(Thing::class), 'everything found its place');
+        $this->assertSame(
+            [],
+            array_map(
+                static fn ($finding): string => $finding->text,
+                array_filter($plan->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop),
+            ),
+        );
+        $this->assertCount(
+            $this->things($plan->workings->furnished->things),
+            $plan->blueprint->all(Thing::class),
+            'everything found its place',
+        );
     }
 
     /** The same books as version 1 of the format wrote them: still valid, and every one of the same pieces. */

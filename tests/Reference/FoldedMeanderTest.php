@@ -60,10 +60,17 @@ final class FoldedMeanderTest extends TestCase
         $this->assertNotSame(Edge::Left, $fold, 'no leaf is folded at the spine');
         $this->assertNotContains($fold, $pouch->glued);
         $this->assertNotSame($fold, $pouch->opening);
-        $this->assertEqualsCanonicalizing(Edge::cases(), [$fold, $pouch->opening, ...$pouch->glued], 'fold, opening and glue are the four edges');
+        $this->assertEqualsCanonicalizing(
+            Edge::cases(),
+            [$fold, $pouch->opening, ...$pouch->glued],
+            'fold, opening and glue are the four edges',
+        );
 
         $notch = $sheet->notches[$leaf - 1];
-        $this->assertSame($pouch->opening, $this->edgeInTheBook([$notch->centre->x->ticks / $unit, $notch->centre->y->ticks / $unit], $folded[$front]));
+        $this->assertSame(
+            $pouch->opening,
+            $this->edgeInTheBook([$notch->centre->x->ticks / $unit, $notch->centre->y->ticks / $unit], $folded[$front]),
+        );
 
         $glued = [];
         foreach (array_slice($sheet->glueZones, 2 * ($leaf - 1), 2) as $zone) {
@@ -123,7 +130,12 @@ final class FoldedMeanderTest extends TestCase
         [$m, $shift] = $folded;
         $x = $m[0] * $place[0] + $m[1] * $place[1] + $shift[0];
         $y = $m[2] * $place[0] + $m[3] * $place[1] + $shift[1];
-        $distances = [Edge::Left->value => abs(1 - $x), Edge::Right->value => abs($x), Edge::Top->value => abs($y), Edge::Bottom->value => abs(1 - $y)];
+        $distances = [
+            Edge::Left->value => abs(1 - $x),
+            Edge::Right->value => abs($x),
+            Edge::Top->value => abs($y),
+            Edge::Bottom->value => abs(1 - $y),
+        ];
         asort($distances);
 
         return Edge::from((string) array_key_first($distances));

@@ -51,7 +51,15 @@ final class HandedDownSizesTest extends TestCase
     /** An insert is ¼ in narrower than the clear width; each glued edge has eaten ⅛ of it before. */
     public function test_insert_in_a_pocket_glued_on_three_sides(): void
     {
-        $pouch = new Pouch('p', 'Pocket', 'page-1', Size::inches(5, 4), [Edge::Left, Edge::Right, Edge::Bottom], Edge::Top, Length::inches(8));
+        $pouch = new Pouch(
+            'p',
+            'Pocket',
+            'page-1',
+            Size::inches(5, 4),
+            [Edge::Left, Edge::Right, Edge::Bottom],
+            Edge::Top,
+            Length::inches(8),
+        );
         $this->assertTrue($pouch->widestInsert()->equals(Length::inches(4, 1, 2)));
         $this->assertTrue($pouch->holds(Size::inches(4.5, 6)));
         $this->assertFalse($pouch->holds(Size::inches(4.625, 6)));

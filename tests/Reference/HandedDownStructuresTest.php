@@ -185,12 +185,26 @@ final class HandedDownStructuresTest extends TestCase
     public function test_faces_and_photos(): void
     {
         $cascade = $this->plan('cascade-album')->blueprint;
-        $this->assertCount(13, array_filter(array_keys($cascade->faces), static fn (string $key): bool => str_starts_with($key, 'concertina-')), '2 × (2 × 3 + 1) − 1');
-        $this->assertCount(14, array_filter($this->plan('board-folder')->blueprint->faces, static fn (Face $face): bool => str_contains($face->key, 'waterfall-1') || str_ends_with($face->key, '/base') || str_contains($face->key, 'flap-1/pocket') || $face->key === 'spine'));
+        $this->assertCount(
+            13,
+            array_filter(array_keys($cascade->faces), static fn (string $key): bool => str_starts_with($key, 'concertina-')),
+            '2 × (2 × 3 + 1) − 1',
+        );
+        $this->assertCount(
+            14,
+            array_filter(
+                $this->plan('board-folder')->blueprint->faces,
+                static fn (Face $face): bool => str_contains($face->key, 'waterfall-1') || str_ends_with($face->key, '/base') || str_contains($face->key, 'flap-1/pocket') || $face->key === 'spine',
+            ),
+        );
         $folio = $this->plan('four-flap-folio')->blueprint;
         $this->assertCount(12, array_filter($folio->pages(), static fn (Face $face): bool => $face->size->equals(Size::inches(8, 8))));
         $wallet = $this->plan('waterfall-wallet');
-        $this->assertSame(9, PhotoCount::of(PhotoSize::ThreeByFour, $wallet->blueprint)->total(), 'both sides of four flaps, and the pocket');
+        $this->assertSame(
+            9,
+            PhotoCount::of(PhotoSize::ThreeByFour, $wallet->blueprint)->total(),
+            'both sides of four flaps, and the pocket',
+        );
     }
 
     /** Closed 6½ × 4⅛; an envelope for 5 × 7 cards is about 5¼ × 7¼ inside. ISO 269: C6 is 114 × 162 mm, which is too short for it. */
@@ -198,19 +212,31 @@ final class HandedDownStructuresTest extends TestCase
     {
         $this->assertNotContains('envelope-too-small', $this->kinds($this->plan('waterfall-wallet')));
         $this->assertContains('envelope-too-small', $this->kinds($this->plan('waterfall-wallet', ['parameters' => ['envelope' => 'c6']])));
-        $this->assertContains('too-thick-for-the-post', $this->kinds($this->plan('waterfall-wallet', ['parameters' => ['post-limit' => '1/8']])));
+        $this->assertContains(
+            'too-thick-for-the-post',
+            $this->kinds($this->plan('waterfall-wallet', ['parameters' => ['post-limit' => '1/8']])),
+        );
     }
 
     public function test_the_right_side_closes_first(): void
     {
         $plan = $this->plan('four-flap-folio');
-        $this->assertSame(['¼', '½', '½', '½'], array_map(fn ($gusset): string => $this->number($gusset->width), $plan->blueprint->all(Gusset::class)));
+        $this->assertSame(
+            ['¼', '½', '½', '½'],
+            array_map(fn ($gusset): string => $this->number($gusset->width), $plan->blueprint->all(Gusset::class)),
+        );
         $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
         $glued = ['glue-top', 'glue-bottom', 'glue-right', 'glue-left', 'close-dry', 'magnets', 'mat-pages'];
         $this->assertSame($glued, array_values(array_intersect($keys, $glued)));
         $this->assertSame(2, $plan->blueprint->all(Magnet::class)[0]->pairs, 'one pair leaves the ends of a wide flap lifted');
-        $other = $this->plan('four-flap-folio', ['parameters' => ['first' => 'left', 'left-gusset' => '1/4', 'right-gusset' => '1/2']])->blueprint->all(Gusset::class);
-        $this->assertSame(['the left gusset', 'the right gusset', 'the bottom gusset', 'the top gusset'], array_map(static fn ($gusset): string => $gusset->name, $other));
+        $other = $this->plan(
+            'four-flap-folio',
+            ['parameters' => ['first' => 'left', 'left-gusset' => '1/4', 'right-gusset' => '1/2']],
+        )->blueprint->all(Gusset::class);
+        $this->assertSame(
+            ['the left gusset', 'the right gusset', 'the bottom gusset', 'the top gusset'],
+            array_map(static fn ($gusset): string => $gusset->name, $other),
+        );
         $this->assertTrue($other[1]->leaves->isMoreThan($other[0]->leaves), 'under the second side lies the first');
     }
 

@@ -30,7 +30,12 @@ final class LowerBoundTest extends TestCase
         $demands = [];
         for ($sheet = 0; $sheet < $sheets; $sheet++) {
             foreach ($this->cutUp(96, 96, mt_rand(1, 9)) as [$width, $height]) {
-                $demands[] = new Demand('P'.count($demands), new Size(Length::inches(0, $width, 8), Length::inches(0, $height, 8)), 1, (bool) mt_rand(0, 1));
+                $demands[] = new Demand(
+                    'P'.count($demands),
+                    new Size(Length::inches(0, $width, 8), Length::inches(0, $height, 8)),
+                    1,
+                    (bool) mt_rand(0, 1),
+                );
             }
         }
         $bound = (new LowerBound)->sheets($demands, Size::inches(12, 12));

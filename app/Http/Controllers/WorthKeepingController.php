@@ -28,6 +28,7 @@ final readonly class WorthKeepingController
         }
         $keeping->choose($narrowest);
 
-        return redirect()->route('papers.index', $request->only('unit'), 303)->with('said', 'From now on leftovers of that breadth are kept.');
+        return redirect()->route('papers.index', $request->only('unit'), 303)->with('said', 'From now on leftovers of that breadth are '
+            .'kept.');
     }
 }

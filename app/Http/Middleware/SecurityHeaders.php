@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     /** Alpine evaluates the expressions in its attributes, which counts as eval; inline styles carry measures of drawings. */
-    private const POLICY = "default-src 'self'; script-src 'self' 'unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+    private const POLICY = "default-src 'self'; script-src 'self' 'unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+        ."frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

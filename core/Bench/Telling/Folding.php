@@ -52,14 +52,22 @@ final readonly class Folding implements Telling
         if (count($folds) === 1) {
             $count = count($part->creases);
 
-            return [sprintf('Letter side down: %s %s.', $count === 1 ? 'fold the score' : ($count === 2 ? 'fold both scores' : "fold all {$count} scores"), $this->way($part->creases[0]->fold))];
+            return [
+                sprintf(
+                    'Letter side down: %s %s.',
+                    $count === 1 ? 'fold the score' : ($count === 2 ? 'fold both scores' : "fold all {$count} scores"),
+                    $this->way($part->creases[0]->fold),
+                ),
+            ];
         }
         $lines = [];
         foreach ($part->creases as $crease) {
             $lines[] = match ($crease->along()) {
                 null => "Letter side down: the slanted score {$this->way($crease->fold)}.",
-                Axis::Width => "Letter side down: the score {$this->desk->notation->text($crease->at())} from the left {$this->way($crease->fold)}.",
-                Axis::Height => "Letter side down: the score {$this->desk->notation->text($crease->at())} from the top {$this->way($crease->fold)}.",
+                Axis::Width => "Letter side down: the score {$this->desk->notation->text($crease->at())} from the left "
+                    ."{$this->way($crease->fold)}.",
+                Axis::Height => "Letter side down: the score {$this->desk->notation->text($crease->at())} from the top "
+                    ."{$this->way($crease->fold)}.",
             };
         }
 

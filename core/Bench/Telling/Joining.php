@@ -40,7 +40,10 @@ final readonly class Joining implements Telling
             $task->text,
             $task->section,
             $gluing->applied($task->adhesive),
-            lines: [...(new ActsInWords($this->desk->workings->blueprint, $this->desk->notation, $gluing))->sentences($job->acts), ...($aside === null ? [] : [$aside])],
+            lines: [
+                ...(new ActsInWords($this->desk->workings->blueprint, $this->desk->notation, $gluing))->sentences($job->acts),
+                ...($aside === null ? [] : [$aside]),
+            ],
             caution: $task->caution,
             parts: $task->parts,
             places: $job->isPart ? $this->placesOf($job, $task) : $task->places,

@@ -38,13 +38,16 @@ final readonly class Notching implements Telling
             Phase::Notch,
             "Punch the notches of {$this->desk->named($part)}",
             sprintf(
-                '%s of %s: half the circle at %s, through one layer only. Now, before anything is glued: afterwards the punch goes through both layers. Ink the edges now too, if you ink.',
+                '%s of %s: half the circle at %s, through one layer only. Now, before anything is glued: afterwards the punch goes '
+                    .'through both layers. Ink the edges now too, if you ink.',
                 $count === 1 ? 'One thumb notch' : "{$count} thumb notches",
                 $this->desk->notation->text($part->notches[0]->diameter),
                 count($part->notches) === 1 ? $this->where($part, $part->notches[0]) : 'the middle of these edges',
             ),
             $part->section,
-            lines: count($part->notches) === 1 ? [] : ['Letter side down: '.implode('; ', array_map(fn (Notch $notch): string => $this->where($part, $notch), $part->notches)).'.'],
+            lines: count($part->notches) === 1 ? [] : [
+                'Letter side down: '.implode('; ', array_map(fn (Notch $notch): string => $this->where($part, $notch), $part->notches)).'.',
+            ],
             parts: [$part->key],
             picture: Picture::part($part->key),
         );

@@ -43,7 +43,11 @@ final readonly class Scoring implements Telling
             $this->desk->notation->exact($line->past()),
             $this->desk->notation->text($line->groove ?? $line->at),
         ), array_values($off));
-        array_push($lines, ...(new ScoresByHand($part, $this->desk->notation))->sentences(), ...(new ScoringAdvice($part, $this->desk->workings->stockOf($part)))->sentences());
+        array_push(
+            $lines,
+            ...(new ScoresByHand($part, $this->desk->notation))->sentences(),
+            ...(new ScoringAdvice($part, $this->desk->workings->stockOf($part)))->sentences(),
+        );
 
         return new Step(
             "score-{$part->key}",

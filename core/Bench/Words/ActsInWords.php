@@ -87,8 +87,19 @@ final readonly class ActsInWords
             $act instanceof Fasten => $this->fasten($act),
             $act instanceof SetMagnet => $this->magnet($act),
             $act instanceof Slip => $this->slip($act),
-            $act instanceof Pierce => sprintf('%d %s %s, through %s.', $act->holes, $act->holes === 1 ? 'hole' : 'holes', $act->where, $this->pieces->listed($act->through)),
-            $act instanceof Thread => sprintf('%s %s: %s.', $act->pierced ? 'Through' : 'Round', $this->pieces->listed($act->through), $act->what),
+            $act instanceof Pierce => sprintf(
+                '%d %s %s, through %s.',
+                $act->holes,
+                $act->holes === 1 ? 'hole' : 'holes',
+                $act->where,
+                $this->pieces->listed($act->through),
+            ),
+            $act instanceof Thread => sprintf(
+                '%s %s: %s.',
+                $act->pierced ? 'Through' : 'Round',
+                $this->pieces->listed($act->through),
+                $act->what,
+            ),
             $act instanceof Fold => '',
             $act instanceof Handling => $this->handling($act),
             default => '',
@@ -118,7 +129,11 @@ final readonly class ActsInWords
         $face = $this->blueprint->face($act->face);
         $name = Edges::face($face);
         if (! $act->isFirst) {
-            return sprintf('The second of each pair onto the first, a drop of glue on it; close it squared up and press: they find their places on %s.', $name);
+            return sprintf(
+                'The second of each pair onto the first, a drop of glue on it; close it squared up and press: they find their places on '
+                    .'%s.',
+                $name,
+            );
         }
         $in = (new Allowances($this->notation->unit))->either(Length::inches(0, 5, 8), Length::millimetres(15));
         $edge = $face->hinge === null ? 'the edge' : Edges::of($face, $face->hinge->opposite());

@@ -38,7 +38,11 @@ final readonly class GlueInWords
             $face === null => $this->onto($joint, $with),
             $joint->layer === Layer::Flap => $this->hinge($joint, $face, $with),
             $joint->layer === Layer::Band => $this->band($joint, $face, $with),
-            $joint->adhesive === Adhesive::None => sprintf('%s lies %s.', $this->pieces->piece($joint->from->part), $this->place($joint->area, $face->size)),
+            $joint->adhesive === Adhesive::None => sprintf(
+                '%s lies %s.',
+                $this->pieces->piece($joint->from->part),
+                $this->place($joint->area, $face->size),
+            ),
             default => $this->onFace($joint, $face, $with),
         };
     }
@@ -125,10 +129,20 @@ final readonly class GlueInWords
     private function onto(Joint $joint, Adhesive $with): string
     {
         if ($joint->from == $joint->onto) {
-            return sprintf('%s on one %s, %s; the other one onto it, edges level.', $this->with($with, 'Glue', 'Tape'), $this->pieces->panel($joint->from), $this->pieces->side($joint->from));
+            return sprintf(
+                '%s on one %s, %s; the other one onto it, edges level.',
+                $this->with($with, 'Glue', 'Tape'),
+                $this->pieces->panel($joint->from),
+                $this->pieces->side($joint->from),
+            );
         }
         if (str_ends_with($joint->onto->panel, '-fin')) {
-            return sprintf('%s on %s, %s; onto its fin.', $this->with($with, 'Glue', 'Tape'), $this->pieces->panel($joint->from), $this->pieces->side($joint->from));
+            return sprintf(
+                '%s on %s, %s; onto its fin.',
+                $this->with($with, 'Glue', 'Tape'),
+                $this->pieces->panel($joint->from),
+                $this->pieces->side($joint->from),
+            );
         }
         $room = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size;
 

@@ -7,7 +7,10 @@ namespace Ephemeron\Bench\Words;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\PanelRef;
 
-/** What a piece is called at the table: its letter, and the side it is pencilled on. The letter stands on the side that is not seen in the finished book. */
+/**
+ * What a piece is called at the table: its letter, and the side it is pencilled on. The letter stands on the side that is not seen in the
+ * finished book.
+ */
 final readonly class Pieces
 {
     public function __construct(private Blueprint $blueprint)

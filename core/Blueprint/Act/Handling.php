@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Blueprint\Act;
 
-/** Something done to parts as they lie that neither covers nor needs a place: dry-fitting, pressing, turning in, trimming, setting aside. */
+/**
+ * Something done to parts as they lie that neither covers nor needs a place: dry-fitting, pressing, turning in, trimming, setting aside.
+ */
 final readonly class Handling implements Act
 {
     /**

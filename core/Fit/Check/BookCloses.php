@@ -11,7 +11,9 @@ use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Measure\Length;
 
-/** A book that is thick where it is looked at and thin where it is bound stands open like a wedge, if nothing at its spine gives it room. */
+/**
+ * A book that is thick where it is looked at and thin where it is bound stands open like a wedge, if nothing at its spine gives it room.
+ */
 final readonly class BookCloses implements Check
 {
     /** So much more in the middle than at the spine is felt as a wedge; common practice, no published source. */
@@ -33,7 +35,8 @@ final readonly class BookCloses implements Check
             Severity::Note,
             'book-gapes',
             sprintf(
-                'Filled it is %s thick in the middle and %s at the spine: it stands open by about %s. A band round it, or fewer prints on the same opening, keeps it shut.',
+                'Filled it is %s thick in the middle and %s at the spine: it stands open by about %s. A band round it, or fewer prints '
+                    .'on the same opening, keeps it shut.',
                 $workings->notation()->text($profile->thickest(true)),
                 $workings->notation()->text($profile->spine(true)),
                 $workings->notation()->text($gape),

@@ -11,7 +11,10 @@ use Ephemeron\Fit\Finding;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\Workings;
 
-/** A book that does not go into its envelope: ¼ in must stay free both ways, and the post allows only so much thickness. Common practice, no published source. */
+/**
+ * A book that does not go into its envelope: ¼ in must stay free both ways, and the post allows only so much thickness. Common practice,
+ * no published source.
+ */
 final readonly class EnvelopeHolds implements Check
 {
     public function examine(Workings $workings): iterable

@@ -31,7 +31,8 @@ final readonly class FlapOpensAway implements Check
                     Severity::Watch,
                     'flap-catches',
                     sprintf(
-                        '%s turns on the %s, towards the spine: open, it lies on the facing page and catches it. Hinge it away from the spine.',
+                        '%s turns on the %s, towards the spine: open, it lies on the facing page and catches it. Hinge it away from the '
+                            .'spine.',
                         $workings->blueprint->face($flap->front)->name,
                         $flap->hinge->value,
                     ),

@@ -30,7 +30,8 @@ final readonly class GussetHoldsLoad implements Check
                 Severity::Watch,
                 'gusset-too-small',
                 sprintf(
-                    '%s is %s wide; filled, about %s lies in it. The book will gape at the fore-edge. %s of %s makes room; or take fewer layers.',
+                    '%s is %s wide; filled, about %s lies in it. The book will gape at the fore-edge. %s of %s makes room; or take fewer '
+                        .'layers.',
                     ucfirst($gusset->name),
                     $notation->text($gusset->width),
                     $notation->text($workings->design->tools->grid->up($load)),

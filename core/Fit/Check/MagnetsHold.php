@@ -48,7 +48,8 @@ final readonly class MagnetsHold implements Check
                     Severity::Watch,
                     'magnets-weak',
                     sprintf(
-                        '%s: %d layers lie between the two of a pair, and a small pair pulls through about %d. Double them, or set them nearer.',
+                        '%s: %d layers lie between the two of a pair, and a small pair pulls through about %d. Double them, or set them '
+                            .'nearer.',
                         $magnet->name,
                         $layers,
                         self::LAYERS_A_PAIR,

@@ -26,7 +26,8 @@ final readonly class PicturesCarryOn implements Check
         foreach ($letters as $picture => $pieces) {
             if (count($pieces) > 1) {
                 yield new Finding(Severity::Note, 'one-picture', sprintf(
-                    'Pieces %s carry on one picture, “%s”: cut them side by side from one place of the sheet. What each must lose comes off its outer edge, not between them.',
+                    'Pieces %s carry on one picture, “%s”: cut them side by side from one place of the sheet. What each must lose comes '
+                        .'off its outer edge, not between them.',
                     implode(', ', $pieces),
                     $picture,
                 ));

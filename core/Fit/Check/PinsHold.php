@@ -38,7 +38,8 @@ final readonly class PinsHold implements Check
                     Severity::Watch,
                     'pin-cannot-be-cut',
                     sprintf(
-                        '%s: the pieces pinned to sheet %s cannot be cut from there: one lies beyond the sheet, they overlap, or no cut that goes right across sets them free. They are cut from where there is room.',
+                        '%s: the pieces pinned to sheet %s cannot be cut from there: one lies beyond the sheet, they overlap, or no cut '
+                            .'that goes right across sets them free. They are cut from where there is room.',
                         $stock->stock->name,
                         $sheet,
                     ),

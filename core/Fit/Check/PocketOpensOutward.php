@@ -21,7 +21,8 @@ final readonly class PocketOpensOutward implements Check
                 yield new Finding(
                     Severity::Watch,
                     'pocket-on-wrong-side',
-                    "{$pouch->name} opens towards the fold: a card cannot be drawn out there. Let it open on the {$face->hinge->opposite()->value}.",
+                    "{$pouch->name} opens towards the fold: a card cannot be drawn out there. Let it open on the "
+                        ."{$face->hinge->opposite()->value}.",
                     face: $face->key,
                 );
             }

@@ -31,7 +31,8 @@ final readonly class PrintStandsUpright implements Check
             Severity::Watch,
             'print-upside-down',
             sprintf(
-                '%s has a right way up, and the folding turns it: it does not stand upright on %d of %d faces (%s). Take a paper without direction, or mat those faces.',
+                '%s has a right way up, and the folding turns it: it does not stand upright on %d of %d faces (%s). Take a paper without '
+                    .'direction, or mat those faces.',
                 $stock->name,
                 count($turned),
                 count($workings->blueprint->pages()),

@@ -36,7 +36,8 @@ final readonly class ScoresOnGrooves implements Check
             Severity::Watch,
             'score-between-grooves',
             sprintf(
-                '%s %s scored at %s, between two grooves of a %s board. Mark it with a ruler; the Score screen says how far past the groove.',
+                '%s %s scored at %s, between two grooves of a %s board. Mark it with a ruler; the Score screen says how far past the '
+                    .'groove.',
                 count($off) === 1 ? "Piece {$first->part->letter}" : 'Pieces '.implode(
                     ', ',
                     array_map(static fn (ScorePlan $plan): string => $plan->part->letter, $off),
@@ -84,7 +85,8 @@ final readonly class ScoresOnGrooves implements Check
                     Severity::Watch,
                     'score-beyond-board',
                     sprintf(
-                        'Piece %s is scored at %s; the board ends at %s. Measure from the other end, or mark both edges and score along a ruler.',
+                        'Piece %s is scored at %s; the board ends at %s. Measure from the other end, or mark both edges and score along '
+                            .'a ruler.',
                         $plan->part->letter,
                         $notation->text($line->at),
                         $notation->text($plan->board->length),

@@ -12,7 +12,10 @@ use Ephemeron\Fit\Workings;
 use Ephemeron\Folding\CreasePattern;
 use Ephemeron\Folding\Folder;
 
-/** A fold in the wrong order or direction, layers that would have to pass through each other, a panel wider than what it must lie in: found by folding the piece. */
+/**
+ * A fold in the wrong order or direction, layers that would have to pass through each other, a panel wider than what it must lie in:
+ * found by folding the piece.
+ */
 final readonly class SheetsFold implements Check
 {
     public function examine(Workings $workings): iterable

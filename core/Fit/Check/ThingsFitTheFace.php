@@ -85,7 +85,8 @@ final readonly class ThingsFitTheFace implements Check
             $shut ? Severity::Stop : Severity::Watch,
             $shut ? 'pocket-glued-shut' : 'things-overlap',
             sprintf(
-                $shut ? '%s: the %s is glued over the %s and shuts it. Move one of them, or put it on the pocket’s front.' : '%s: the %s covers part of the %s.',
+                $shut ? '%s: the %s is glued over the %s and shuts it. Move one of them, or put it on the pocket’s '
+                    .'front.' : '%s: the %s covers part of the %s.',
                 $workings->blueprint->face($face)->name,
                 lcfirst($over),
                 lcfirst($under),

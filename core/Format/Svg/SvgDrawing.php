@@ -379,7 +379,8 @@ final class SvgDrawing
         [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
 
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
-            ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} {$height}\">"
+            ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} "
+            ."{$height}\">"
             .'<title>'.self::escape($this->title).'</title>'.$this->body."</svg>\n";
     }
 
