@@ -119,7 +119,7 @@ final readonly class Tailor
 
     private function sizing(Design $design): Sizing
     {
-        $sizing = $this->structure($design)->sizing();
+        $sizing = $this->structure($design)->about()->sizing;
 
         return $sizing->broader === [] ? throw DoesNotFit::fixed() : $sizing;
     }

@@ -48,9 +48,19 @@ final readonly class Lying
         return new self($this->blueprint, $made, $fitted);
     }
 
+    /** Glued, and what it is glued to lies there too: a second mat waits on its first one. */
     public function isThere(Joint $joint): bool
     {
-        return isset($this->made[spl_object_id($joint)]);
+        if (! isset($this->made[spl_object_id($joint)])) {
+            return false;
+        }
+        foreach ($joint->face === null ? [] : $this->blueprint->on($joint->face) as $under) {
+            if ($under !== $joint && $under->from->part === $joint->onto->part) {
+                return isset($this->made[spl_object_id($under)]);
+            }
+        }
+
+        return true;
     }
 
     public function hasFittings(string $face): bool

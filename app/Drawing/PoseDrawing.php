@@ -22,7 +22,7 @@ final readonly class PoseDrawing
 
     public function draw(Pose $pose, float $margin = 3.0): SvgDrawing
     {
-        $drawing = SvgDrawing::around($pose->bounds(), $margin, "{$this->plan->structure->name()}: ".lcfirst($pose->name));
+        $drawing = SvgDrawing::around($pose->bounds(), $margin, "{$this->plan->structure->about()->name}: ".lcfirst($pose->name));
         foreach ($pose->seen as $seen) {
             $drawing->shifted($seen->area->left(), $seen->area->top(), fn (SvgDrawing $drawing) => $this->drawSeen($drawing, $seen));
         }

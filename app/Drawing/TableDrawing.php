@@ -36,27 +36,27 @@ final readonly class TableDrawing
         if ($joint === null) {
             return null;
         }
-        $frames = $joint->face === null ? $this->panels($joint) : $this->face(
-            $joint,
-            $this->plan->blueprint->face($joint->face),
-            $step,
-            $glued,
-        );
-        $width = array_sum(
-            array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames),
-        ) + self::GAP * (count($frames) + 1);
+        $face = $joint->face === null ? null : $this->plan->blueprint->face($joint->face);
+        // A second mat goes onto its first one while that lies on the table.
+        $frames = $face === null || $joint->onto->part !== $face->paper->part
+            ? $this->panels($joint)
+            : $this->face($joint, $face, $step, $glued);
+        $widths = array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames);
+        $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30);
+        // A label wants its room too: about half its size for each letter.
+        $slots = array_map(static fn (Frame $frame, float $own): float => max($own, 0.5 * $size * mb_strlen($frame->label)), $frames, $widths);
+        $width = array_sum($slots) + self::GAP * (count($frames) + 1);
         $height = array_reduce(
             $frames,
             static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()),
             1.0,
         );
-        $size = max(5.5, $width / 30);
         $drawing = new SvgDrawing(0.0, 0.0, $width, $height + 4.5 * $size, "Step {$step->number} on the table");
         $x = self::GAP;
-        foreach ($frames as $frame) {
+        foreach ($frames as $index => $frame) {
             $drawing->shifted(Length::micrometres((int) round(1000 * $x)), Length::micrometres((int) round(3000 * $size)), $frame->draw);
             $drawing->text($x, 1.7 * $size, $frame->label, $size, 'start');
-            $x += $frame->size->width->inMillimetres() + self::GAP;
+            $x += $slots[$index] + self::GAP;
         }
 
         return $drawing;

@@ -28,7 +28,7 @@ final readonly class CatalogueEntries
     {
         $entries = [];
         foreach ($this->catalogue->all() as $structure) {
-            $key = "catalogue:{$this->edition()}:{$structure->key()}:{$unit->value}";
+            $key = "catalogue:{$this->edition()}:{$structure->about()->key}:{$unit->value}";
             $entry = $this->cache->rememberForever($key, fn (): CatalogueEntry => CatalogueEntry::of($this->usual($structure, $unit)));
             $entries[] = $entry instanceof CatalogueEntry ? $entry : CatalogueEntry::of($this->usual($structure, $unit));
         }

@@ -55,16 +55,16 @@ final readonly class CatalogueEntry
         $photos = array_filter(Tally::of($plan)->photos);
 
         return new self(
-            $plan->structure->key(),
-            $plan->structure->name(),
-            $plan->structure->summary(),
+            $plan->structure->about()->key,
+            $plan->structure->about()->name,
+            $plan->structure->about()->summary,
             $plan->notation()->size($plan->blueprint->closedSize()),
             $drawings,
             $plan->sheets(),
             $plan->blueprint->pieces(),
             count($plan->blueprint->pages()),
             $photos,
-            $plan->structure->skill()->label(),
+            $plan->structure->about()->skill->label(),
             $plan->blueprint->closings(),
             self::traitsOf($plan),
         );
@@ -114,7 +114,7 @@ final readonly class CatalogueEntry
             ) === [],
             'hard-cover' => in_array(StockRole::Board->value, $roles, true),
             'no-sewing' => $needles === [],
-            'first-book' => $plan->structure->skill() === Skill::First,
+            'first-book' => $plan->structure->about()->skill === Skill::First,
         ];
 
         return array_keys(array_filter($traits));

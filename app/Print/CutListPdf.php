@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use App\Drawing\TableDrawing;
 use App\Planning\NotPlaced;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Fit\StockPlan;
+use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Measure\Axis;
 use Ephemeron\WorkPlan;
 
@@ -17,6 +19,11 @@ use Ephemeron\WorkPlan;
 final readonly class CutListPdf
 {
     private const BOXES_IN_A_ROW = 14;
+
+    /** Millimetres on the page that the picture of a step may take. */
+    private const STILL_WIDTH = 110.0;
+
+    private const STILL_HEIGHT = 40.0;
 
     public function __construct(private PrintPaper $paper)
     {
@@ -30,7 +37,7 @@ final readonly class CutListPdf
         $pages->paragraph(sprintf(
             '%s: %d pieces from %d sheets%s. Sizes are width × height in %s. Tick a box for every piece; cut the list along the dashed '
                 .'lines and clip each slip to its pieces.',
-            $plan->structure->name(),
+            $plan->structure->about()->name,
             $plan->pieces(),
             $plan->sheets(),
             NotPlaced::said($plan->missing()),
@@ -184,11 +191,28 @@ final readonly class CutListPdf
             $pages->pdf->setFont('dejavuserif', '', 10);
             $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
             $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
-            $pages->paragraph($step->text, 8.5, 6.0);
+            foreach ([...($step->text === '' ? [] : [$step->text]), ...$step->lines] as $sentence) {
+                $pages->paragraph($sentence, 8.5, 6.0);
+            }
+            $this->still($pages, (new TableDrawing($plan))->draw($step));
             if ($step->caution !== null) {
                 $pages->paragraph($step->caution->text(), 8.0, 6.0);
             }
             $pages->pdf->Ln(1.6);
         }
+    }
+
+    /** The table at this step, as the bench shows it. */
+    private function still(PdfPages $pages, ?SvgDrawing $drawing): void
+    {
+        if ($drawing === null) {
+            return;
+        }
+        [$width, $height] = $drawing->size();
+        $scale = min(self::STILL_WIDTH / $width, self::STILL_HEIGHT / $height);
+        $pages->need($height * $scale + 3.0);
+        $y = $pages->pdf->GetY() + 1.0;
+        $pages->pdf->ImageSVG('@'.$drawing->file(), PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
+        $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
     }
 }

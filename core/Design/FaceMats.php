@@ -16,31 +16,37 @@ final readonly class FaceMats
         public ?int $layers = null,
         public string $picture = '',
         public ?MatCorners $corners = null,
+        public ?int $strips = null,
     ) {
     }
 
     public function saysSomething(): bool
     {
-        return $this->school !== null || $this->layers !== null || $this->picture !== '' || $this->corners !== null;
+        return $this->school !== null || $this->layers !== null || $this->picture !== '' || $this->corners !== null || $this->strips !== null;
     }
 
     public function withSchool(?MatSchool $school): self
     {
-        return new self($school, $this->layers, $this->picture, $this->corners);
+        return new self($school, $this->layers, $this->picture, $this->corners, $this->strips);
     }
 
     public function withLayers(?int $layers): self
     {
-        return new self($this->school, $layers, $this->picture, $this->corners);
+        return new self($this->school, $layers, $this->picture, $this->corners, $this->strips);
     }
 
     public function withPicture(string $picture): self
     {
-        return new self($this->school, $this->layers, $picture, $this->corners);
+        return new self($this->school, $this->layers, $picture, $this->corners, $this->strips);
     }
 
     public function withCorners(?MatCorners $corners): self
     {
-        return new self($this->school, $this->layers, $this->picture, $corners);
+        return new self($this->school, $this->layers, $this->picture, $corners, $this->strips);
+    }
+
+    public function withStrips(?int $strips): self
+    {
+        return new self($this->school, $this->layers, $this->picture, $this->corners, $strips);
     }
 }

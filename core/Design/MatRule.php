@@ -82,6 +82,12 @@ final readonly class MatRule
         return [$exception->school ?? $this->school, $exception->layers ?? $this->layers];
     }
 
+    /** In how many strips the upper mat of a face is cut, 1 to 3. */
+    public function stripsOf(string $face): int
+    {
+        return $this->exception($face)->strips ?? 1;
+    }
+
     public function cornersOf(string $face): MatCorners
     {
         return $this->exception($face)->corners ?? $this->corners;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Ephemeron\Folding;
 
+use Ephemeron\Blueprint\PanelKind;
+
 /**
  * How far each score is folded in the finished book: back onto itself, or to a right angle beside a panel that is a gusset, a spine or a
  * channel. A row of many narrow strips that all fold the same way is a rounded spine: it is bent, not folded.
  */
 final readonly class FoldAngles
 {
-    private const STANDS = '/(gusset|spine|channel)/';
-
     /** From so many alike on a part is a rounded spine. */
     private const ROUNDED = 5;
 
@@ -22,7 +22,7 @@ final readonly class FoldAngles
         $isRounded = $this->isRounded($pattern);
         foreach ($pattern->hinges() as $number => $edge) {
             [$one, $other] = $edge->faces;
-            $stands = preg_match(self::STANDS, $pattern->faces[$one]->panel.' '.$pattern->faces[$other]->panel) === 1;
+            $stands = PanelKind::named($pattern->faces[$one]->panel)->stands() || PanelKind::named($pattern->faces[$other]->panel)->stands();
             $isSquare = $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0] || $pattern->vertices[$edge->from][1] === $pattern->vertices[$edge->to][1];
             $hinges[$number] = new Hinge($number, $one, $other, $edge->assignment, $isRounded ? 0 : ($stands && $isSquare ? 1 : 2));
         }

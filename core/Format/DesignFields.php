@@ -271,6 +271,13 @@ final readonly class DesignFields
                 static fn (FaceMats $mats): ?MatCorners => $mats->corners,
                 static fn (FaceMats $mats, ?MatCorners $corners): FaceMats => $mats->withCorners($corners),
             ),
+            new Field(
+                'strips',
+                new Asked(Parameter::count('strips', 'Strips', '', 1, 3, 1), orNothing: true),
+                static fn (FaceMats $mats): ?int => $mats->strips,
+                static fn (FaceMats $mats, ?int $strips): FaceMats => $mats->withStrips($strips),
+                'Two or three upright strips of two prints instead of one mat.',
+            ),
         ], 'Mats of one face are an object with "school" and "layers".');
 
         return new Record([
@@ -378,8 +385,8 @@ final readonly class DesignFields
         }
 
         return new Design(
-            $structure->key(),
-            $structure->name(),
+            $structure->about()->key,
+            $structure->about()->name,
             $unit,
             Tools::usual($unit),
             ScoringSchool::Turn,

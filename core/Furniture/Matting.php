@@ -56,35 +56,41 @@ final readonly class Matting
         foreach ($sizes as $layer => $size) {
             $top = $layer === count($sizes) - 1;
             $shows = $top && $this->isOther($face) && $this->rule->alternate === Alternation::Sides ? Side::B : Side::A;
-            $part = $draft->part(new Part(
-                key: "{$face->key}/mat-".($layer + 1),
-                name: $this->name($face).($layer === 0 ? '' : ', second layer'),
-                section: $this->section($face),
-                size: $size,
-                role: $this->role($face, $layer, $top),
-                shows: $shows,
-                notches: $top ? $this->notches($draft, $face, $size, $notation) : [],
-                corners: $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit),
-                places: [$face->name],
-                why: $this->why($face, $room->size, $sizes, $layer, $notation),
-                picture: $top ? $this->picture($face) : null,
-            ));
             $middle = Rectangle::centred($size, $room->size);
-            $draft->add(new Joint(
-                new PanelRef($part, 'whole', $shows->other()),
-                $under,
-                Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size),
-                Adhesive::WetGlue,
-                Layer::Mat,
-                $layer === 0 ? $task : "double-{$task}",
-                $face->key,
-                depth: Depth::Mat,
-            ));
-            $under = new PanelRef($part, 'whole', $shows);
-            $parts[] = $part;
+            $area = Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size);
+            $strips = $top ? MatStrips::of($area, $this->rule->stripsOf($face->key), $notation) : [$area];
+            foreach ($strips as $index => $strip) {
+                $isWhole = count($strips) === 1;
+                $part = $draft->part(new Part(
+                    key: "{$face->key}/mat-".($layer + 1).($isWhole ? '' : '/strip-'.($index + 1)),
+                    name: $this->name($face).($isWhole ? '' : ', strip').($layer === 0 ? '' : ', second layer'),
+                    section: $this->section($face),
+                    size: $strip->size,
+                    // Of several strips every other one is of the other print.
+                    role: $index % 2 === 1 || count($strips) === 1 ? $this->role($face, $layer, $top) : StockRole::MatOther,
+                    shows: $shows,
+                    notches: $top && $isWhole ? $this->notches($draft, $face, $size, $notation) : [],
+                    corners: $isWhole ? $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit) : [],
+                    places: [$face->name],
+                    why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? '' : ' In strips that butt against each other.'),
+                    picture: $top && $isWhole ? $this->picture($face) : null,
+                ));
+                $draft->add(new Joint(
+                    new PanelRef($part, 'whole', $shows->other()),
+                    $under,
+                    $strip,
+                    Adhesive::WetGlue,
+                    Layer::Mat,
+                    $layer === 0 ? $task : "double-{$task}",
+                    $face->key,
+                    depth: Depth::Mat,
+                ));
+                $parts[$layer][] = $part;
+            }
+            $under = new PanelRef($parts[$layer][0], 'whole', $shows);
         }
         if ($parts !== []) {
-            $this->addTasks($draft, $face, $task, $parts);
+            $this->addTasks($draft, $face, $task, array_values($parts));
         }
     }
 
@@ -206,7 +212,7 @@ final readonly class Matting
         );
     }
 
-    /** @param list<string> $parts lowest first */
+    /** @param non-empty-list<non-empty-list<string>> $parts by layer, lowest first */
     private function addTasks(Draft $draft, Face $face, string $task, array $parts): void
     {
         $section = $this->section($face);
@@ -219,7 +225,7 @@ final readonly class Matting
                 'Check that the print stands upright on both.',
                 $section,
                 Adhesive::WetGlue,
-                $parts,
+                array_values(array_unique(array_merge(...$parts))),
                 places: [$face->name],
                 face: $face->key,
             ));
@@ -236,7 +242,7 @@ final readonly class Matting
             'Print upright; press from the middle outwards. Up to the scores, never over them.',
             $section,
             Adhesive::WetGlue,
-            [$parts[0]],
+            array_values(array_unique($parts[0])),
             places: [$face->name],
             face: $face->key,
         ));

@@ -51,29 +51,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class BoardFolder implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'board-folder';
-    }
-
-    public function name(): string
-    {
-        return 'Board folder';
-    }
-
-    public function summary(): string
-    {
-        return 'A hard cover with an expanding pocket on one side and a waterfall under a flap on the other.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Patient;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['board-width'], ['board-height']);
+        return new About(
+            'board-folder',
+            'Board folder',
+            'A hard cover with an expanding pocket on one side and a waterfall under a flap on the other.',
+            Skill::Patient,
+            new Sizing(['board-width'], ['board-height']),
+        );
     }
 
     public function parameters(): array

@@ -51,29 +51,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class CascadeAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'cascade-album';
-    }
-
-    public function name(): string
-    {
-        return 'Cascade album';
-    }
-
-    public function summary(): string
-    {
-        return 'A square cover that folds over itself round a concertina of small faces. Closed by a band.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['panel', 'fold'], [], 'strips');
+        return new About(
+            'cascade-album',
+            'Cascade album',
+            'A square cover that folds over itself round a concertina of small faces. Closed by a band.',
+            Skill::Some,
+            new Sizing(['panel', 'fold'], [], 'strips'),
+        );
     }
 
     public function parameters(): array

@@ -14,7 +14,7 @@ final readonly class Catalogue
     {
         $byKey = [];
         foreach ($structures as $structure) {
-            $byKey[$structure->key()] = $structure;
+            $byKey[$structure->about()->key] = $structure;
         }
         $this->structures = $byKey;
     }

@@ -63,29 +63,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class CoilAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'coil-album';
-    }
-
-    public function name(): string
-    {
-        return 'Coil-bound pad album';
-    }
-
-    public function summary(): string
-    {
-        return 'Most of a small pad, folded into pocket leaves, mixed with card and vellum, on a coil in a hard case.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['sheet'], [], 'leaves');
+        return new About(
+            'coil-album',
+            'Coil-bound pad album',
+            'Most of a small pad, folded into pocket leaves, mixed with card and vellum, on a coil in a hard case.',
+            Skill::Some,
+            new Sizing(['sheet'], [], 'leaves'),
+        );
     }
 
     public function parameters(): array

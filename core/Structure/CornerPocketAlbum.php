@@ -64,30 +64,16 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class CornerPocketAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'corner-pocket-album';
-    }
-
-    public function name(): string
-    {
-        return 'Corner-pocket strap album';
-    }
-
-    public function summary(): string
-    {
-        return 'One sheet a page: a corner pocket in front, a photo pocket behind, and from the rest a page with a fold-out. A ribbon '
-            .'holds them.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['page-width'], ['page-height'], 'pages');
+        return new About(
+            'corner-pocket-album',
+            'Corner-pocket strap album',
+            'One sheet a page: a corner pocket in front, a photo pocket behind, and from the rest a page with a fold-out. A ribbon '
+                .'holds them.',
+            Skill::Some,
+            new Sizing(['page-width'], ['page-height'], 'pages'),
+        );
     }
 
     public function parameters(): array

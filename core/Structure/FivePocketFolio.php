@@ -62,29 +62,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class FivePocketFolio implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'five-pocket-folio';
-    }
-
-    public function name(): string
-    {
-        return 'Five-pocket folio';
-    }
-
-    public function summary(): string
-    {
-        return 'One sheet, five pockets, a band, and not a scrap left.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::First;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['sheet']);
+        return new About(
+            'five-pocket-folio',
+            'Five-pocket folio',
+            'One sheet, five pockets, a band, and not a scrap left.',
+            Skill::First,
+            new Sizing(['sheet']),
+        );
     }
 
     public function parameters(): array

@@ -61,29 +61,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class FoldOverJournal implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'fold-over-journal';
-    }
-
-    public function name(): string
-    {
-        return 'Fold-over journal';
-    }
-
-    public function summary(): string
-    {
-        return 'A hard case for sewn signatures; its cover folds over the fore-edge and closes with magnets.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Patient;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['page-width'], ['page-height'], 'signatures');
+        return new About(
+            'fold-over-journal',
+            'Fold-over journal',
+            'A hard case for sewn signatures; its cover folds over the fore-edge and closes with magnets.',
+            Skill::Patient,
+            new Sizing(['page-width'], ['page-height'], 'signatures'),
+        );
     }
 
     public function parameters(): array

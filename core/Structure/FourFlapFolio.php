@@ -56,29 +56,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class FourFlapFolio implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'four-flap-folio';
-    }
-
-    public function name(): string
-    {
-        return 'Four-flap folio';
-    }
-
-    public function summary(): string
-    {
-        return 'A square that closes from four sides, two of them double fold-outs; magnets under the top flap.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['centre']);
+        return new About(
+            'four-flap-folio',
+            'Four-flap folio',
+            'A square that closes from four sides, two of them double fold-outs; magnets under the top flap.',
+            Skill::Some,
+            new Sizing(['centre']),
+        );
     }
 
     public function parameters(): array

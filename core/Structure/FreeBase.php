@@ -36,30 +36,16 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class FreeBase implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'free-base';
-    }
-
-    public function name(): string
-    {
-        return 'Free base';
-    }
-
-    public function summary(): string
-    {
-        return 'Your own: a blank with scores along both sides, areas cut away, further pieces glued on. Every panel takes pockets and '
-            .'flaps.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing([]);
+        return new About(
+            'free-base',
+            'Free base',
+            'Your own: a blank with scores along both sides, areas cut away, further pieces glued on. Every panel takes pockets and '
+                .'flaps.',
+            Skill::Some,
+            new Sizing([]),
+        );
     }
 
     public function parameters(): array

@@ -67,29 +67,15 @@ final readonly class MeanderBook implements Structure
 {
     private const SHEET = 'book-sheet';
 
-    public function key(): string
+    public function about(): About
     {
-        return 'meander-book';
-    }
-
-    public function name(): string
-    {
-        return 'Meander book';
-    }
-
-    public function summary(): string
-    {
-        return 'One square sheet, three slits, folded back and forth into a small book whose leaves are pockets.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::First;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['sheet-side']);
+        return new About(
+            'meander-book',
+            'Meander book',
+            'One square sheet, three slits, folded back and forth into a small book whose leaves are pockets.',
+            Skill::First,
+            new Sizing(['sheet-side']),
+        );
     }
 
     public function parameters(): array
@@ -131,6 +117,20 @@ final readonly class MeanderBook implements Structure
                 Length::inches(0, 1, 2),
                 Length::millimetres(12),
             ),
+            Parameter::length(
+                'insert-less-tall',
+                'Inserts less tall by',
+                'Where that is not the same as in width; empty: the same.',
+                Length::zero(),
+                Length::inches(2),
+            ),
+            Parameter::length(
+                'insert-lip',
+                'Pull lip',
+                'A score so far from the head of each insert, to take hold of it; empty: none.',
+                Length::inches(0, 1, 4),
+                Length::inches(1),
+            ),
             Parameter::flag('cover-cards', 'Cover cards', 'Stiff cards on both covers, flush at the spine.', true),
             Parameter::length(
                 'overhang',
@@ -140,6 +140,15 @@ final readonly class MeanderBook implements Structure
                 Length::inches(0, 1, 2),
                 Length::inches(0, 1, 8),
                 Length::millimetres(3),
+            ),
+            Parameter::length(
+                'cover-less',
+                'Cover cards smaller by',
+                'On the three free edges, instead of standing out: a hair less than the page.',
+                Length::zero(),
+                Length::inches(0, 1, 4),
+                Length::zero(),
+                Length::zero(),
             ),
             Parameter::choice(
                 'spine',
@@ -389,20 +398,25 @@ final readonly class MeanderBook implements Structure
 
     private function addInsert(Draft $draft, Brief $brief, MeanderPath $path, int $leaf): void
     {
-        $side = $path->panel()->width->minus($brief->values->length('insert-allowance'));
-        if (! $side->isPositive()) {
+        $allowance = $brief->values->length('insert-allowance');
+        $panel = $path->panel();
+        $size = new Size($panel->width->minus($allowance), $panel->height->minus($brief->values->lengthOr('insert-less-tall', $allowance)));
+        if (! $size->isPositive()) {
             return;
         }
+        $lip = $brief->values->values['insert-lip'] ?? null;
+        $hasLip = $lip instanceof Length && $lip->times(2)->isLessThan($size->height);
         $part = $draft->part(
             new Part(
                 'insert',
                 'Insert',
                 'Inserts',
-                new Size($side, $side),
+                $size,
                 StockRole::InsertCard,
+                creases: $hasLip ? [Crease::across($size, Axis::Height, $lip, Fold::Valley)] : [],
                 upright: false,
                 places: ["leaf {$leaf}"],
-                why: sprintf('A panel less %s each way.', $brief->notation->text($brief->values->length('insert-allowance'))),
+                why: sprintf('A panel less %s.', $brief->notation->text($allowance)),
             ),
         );
         $draft->add(new Filling($part, "leaf-{$leaf}"));
@@ -410,7 +424,7 @@ final readonly class MeanderBook implements Structure
             'fill-leaves',
             Phase::Fill,
             'Slip in the inserts',
-            sprintf('One card (%s) into every leaf.', $brief->notation->size(new Size($side, $side))),
+            sprintf('One card (%s) into every leaf.', $brief->notation->size($size)),
             'Inserts',
             parts: [$part],
             places: ["leaf {$leaf}"],
@@ -421,6 +435,8 @@ final readonly class MeanderBook implements Structure
     private function addCoverCards(Draft $draft, Brief $brief, MeanderPath $path): void
     {
         $size = $this->coverCard($brief, $path);
+        $isLess = $brief->values->length('cover-less')->isPositive();
+        $reach = $brief->notation->text($isLess ? $brief->values->length('cover-less') : $this->overhang($brief));
         $last = $path->panels();
         foreach ([1 => 'front cover', $last => 'back cover'] as $panel => $place) {
             $part = $draft->part(
@@ -431,16 +447,15 @@ final readonly class MeanderBook implements Structure
                     $size,
                     StockRole::CoverPaper,
                     places: [$place],
-                    why: sprintf(
-                        'The panel, and %s over each free edge; flush at the spine.',
-                        $brief->notation->text($brief->values->length('overhang')),
-                    ),
+                    why: $isLess
+                        ? sprintf('The panel less %s at each free edge; flush at the spine.', $reach)
+                        : sprintf('The panel, and %s over each free edge; flush at the spine.', $reach),
                 ),
             );
             $draft->add(new Joint(
                 new PanelRef($part, 'whole', Side::B),
                 new PanelRef(self::SHEET, "panel-{$panel}", Side::B),
-                Rectangle::at(Length::zero(), Length::zero()->minus($brief->values->length('overhang')), $size),
+                Rectangle::at(Length::zero(), Length::zero()->minus($this->overhang($brief)), $size),
                 Adhesive::WetGlue,
                 Layer::Cover,
                 'cover-cards',
@@ -451,10 +466,12 @@ final readonly class MeanderBook implements Structure
             Phase::Assemble,
             'Glue on the cover cards',
             sprintf(
-                'Each %s card lies flush with the spine and stands out %s at the head, the foot and the fore-edge. Glue right up to the '
-                    .'edges of the panel, not beyond.',
+                'Each %s card lies flush with the spine and %s %s at the head, the foot and the fore-edge. Glue right up to the '
+                    .'edges of the %s, not beyond.',
                 $brief->notation->size($size),
-                $brief->notation->text($brief->values->length('overhang')),
+                $isLess ? 'leaves' : 'stands out',
+                $reach,
+                $isLess ? 'card' : 'panel',
             ),
             'Cover',
             Adhesive::WetGlue,
@@ -504,9 +521,17 @@ final readonly class MeanderBook implements Structure
 
     private function coverCard(Brief $brief, MeanderPath $path): Size
     {
-        $overhang = $brief->values->length('overhang');
+        $overhang = $this->overhang($brief);
 
         return new Size($path->panel()->width->plus($overhang), $path->panel()->height->plus($overhang->times(2)));
+    }
+
+    /** How far the cover cards stand out; negative where they are smaller than the page. */
+    private function overhang(Brief $brief): Length
+    {
+        $less = $brief->values->length('cover-less');
+
+        return $less->isPositive() ? Length::zero()->minus($less) : $brief->values->length('overhang');
     }
 
     private function opening(int $leaf, MeanderPath $path): Edge

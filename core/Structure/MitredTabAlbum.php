@@ -44,29 +44,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class MitredTabAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'mitred-tab-album';
-    }
-
-    public function name(): string
-    {
-        return 'Mitred-tab album';
-    }
-
-    public function summary(): string
-    {
-        return 'Double pages made one by one at the table and slipped over the fins of a hard cover at the end.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['page-width'], ['page-height'], 'units');
+        return new About(
+            'mitred-tab-album',
+            'Mitred-tab album',
+            'Double pages made one by one at the table and slipped over the fins of a hard cover at the end.',
+            Skill::Some,
+            new Sizing(['page-width'], ['page-height'], 'units'),
+        );
     }
 
     public function parameters(): array

@@ -54,29 +54,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class NestedGussetAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'nested-gusset-album';
-    }
-
-    public function name(): string
-    {
-        return 'Nested-gusset album';
-    }
-
-    public function summary(): string
-    {
-        return 'A tall album of single sheets, each folded round a gusset and nested into the next. Room for pockets and bulk, no binding.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['leaf-width'], ['leaf-height'], 'sheets');
+        return new About(
+            'nested-gusset-album',
+            'Nested-gusset album',
+            'A tall album of single sheets, each folded round a gusset and nested into the next. Room for pockets and bulk, no binding.',
+            Skill::Some,
+            new Sizing(['leaf-width'], ['leaf-height'], 'sheets'),
+        );
     }
 
     public function parameters(): array

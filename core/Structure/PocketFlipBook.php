@@ -38,29 +38,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class PocketFlipBook implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'pocket-flip-book';
-    }
-
-    public function name(): string
-    {
-        return 'Pocket flip book';
-    }
-
-    public function summary(): string
-    {
-        return 'Square leaves with a pocket on both sides that flip over the head, matted from three sheets.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['leaf', 'cover-height'], [], 'units');
+        return new About(
+            'pocket-flip-book',
+            'Pocket flip book',
+            'Square leaves with a pocket on both sides that flip over the head, matted from three sheets.',
+            Skill::Some,
+            new Sizing(['leaf', 'cover-height'], [], 'units'),
+        );
     }
 
     public function parameters(): array

@@ -18,18 +18,7 @@ use Ephemeron\Paper\Stock;
  */
 interface Structure
 {
-    /** Stable name in design files: lower case, words joined by hyphens. */
-    public function key(): string;
-
-    public function name(): string;
-
-    /** One or two sentences: what it is and what it is good for. */
-    public function summary(): string;
-
-    public function skill(): Skill;
-
-    /** What is turned to make it hold more or fit somewhere. */
-    public function sizing(): Sizing;
+    public function about(): About;
 
     /** @return list<Parameter> */
     public function parameters(): array;

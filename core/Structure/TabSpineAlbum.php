@@ -52,30 +52,16 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class TabSpineAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'tab-spine-album';
-    }
-
-    public function name(): string
-    {
-        return 'Tab-spine album';
-    }
-
-    public function summary(): string
-    {
-        return 'Three double-sided sheets and nothing wasted: leaves with tabs that slip into each other, a pocket in the middle, a '
-            .'strip round the spine.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::First;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['leaf-width'], ['leaf-height'], 'sheets');
+        return new About(
+            'tab-spine-album',
+            'Tab-spine album',
+            'Three double-sided sheets and nothing wasted: leaves with tabs that slip into each other, a pocket in the middle, a '
+                .'strip round the spine.',
+            Skill::First,
+            new Sizing(['leaf-width'], ['leaf-height'], 'sheets'),
+        );
     }
 
     public function parameters(): array

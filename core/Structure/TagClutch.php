@@ -63,29 +63,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class TagClutch implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'tag-clutch';
-    }
-
-    public function name(): string
-    {
-        return 'Tag clutch';
-    }
-
-    public function summary(): string
-    {
-        return 'A purse-like folder from two sheets of card with four pockets for tags, closed by a flap.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Some;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['panel'], ['height']);
+        return new About(
+            'tag-clutch',
+            'Tag clutch',
+            'A purse-like folder from two sheets of card with four pockets for tags, closed by a flap.',
+            Skill::Some,
+            new Sizing(['panel'], ['height']),
+        );
     }
 
     public function parameters(): array

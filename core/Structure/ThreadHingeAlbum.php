@@ -64,29 +64,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class ThreadHingeAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'thread-hinge-album';
-    }
-
-    public function name(): string
-    {
-        return 'Thread-hinge album';
-    }
-
-    public function summary(): string
-    {
-        return 'Pocket pages knotted one by one into an open spine: one sheet a page, and pages can be added or taken out later.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Patient;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['page-width'], ['page-height'], 'pages');
+        return new About(
+            'thread-hinge-album',
+            'Thread-hinge album',
+            'Pocket pages knotted one by one into an open spine: one sheet a page, and pages can be added or taken out later.',
+            Skill::Patient,
+            new Sizing(['page-width'], ['page-height'], 'pages'),
+        );
     }
 
     public function parameters(): array

@@ -56,29 +56,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class WaterfallWallet implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'waterfall-wallet';
-    }
-
-    public function name(): string
-    {
-        return 'Waterfall wallet';
-    }
-
-    public function summary(): string
-    {
-        return 'A flat wallet from two sheets with a pocket and a waterfall; it goes into a card envelope.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::First;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['width'], ['panel']);
+        return new About(
+            'waterfall-wallet',
+            'Waterfall wallet',
+            'A flat wallet from two sheets with a pocket and a waterfall; it goes into a card envelope.',
+            Skill::First,
+            new Sizing(['width'], ['panel']),
+        );
     }
 
     public function parameters(): array

@@ -56,29 +56,15 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class ZPageAlbum implements Structure
 {
-    public function key(): string
+    public function about(): About
     {
-        return 'z-page-album';
-    }
-
-    public function name(): string
-    {
-        return 'Z-page album';
-    }
-
-    public function summary(): string
-    {
-        return 'Pocket pages with a flap folding out of each side, on stepped fins in a hard case.';
-    }
-
-    public function skill(): Skill
-    {
-        return Skill::Patient;
-    }
-
-    public function sizing(): Sizing
-    {
-        return new Sizing(['page-width', 'breadth'], ['page-height', 'flap'], 'units');
+        return new About(
+            'z-page-album',
+            'Z-page album',
+            'Pocket pages with a flap folding out of each side, on stepped fins in a hard case.',
+            Skill::Patient,
+            new Sizing(['page-width', 'breadth'], ['page-height', 'flap'], 'units'),
+        );
     }
 
     public function parameters(): array

@@ -34,7 +34,7 @@
                             <div>
                                 @if ($plan)
                                     <h2><a href="{{ route($progress->share() > 0 ? 'bench' : 'plan', $project) }}">{{ $project->name }}</a></h2>
-                                    <p>{{ $plan->structure->name() }}, {{ $plan->pieces() }} pieces from <x-sheets :plan="$plan"/>, in {{ $plan->design->unit->label() }}</p>
+                                    <p>{{ $plan->structure->about()->name }}, {{ $plan->pieces() }} pieces from <x-sheets :plan="$plan"/>, in {{ $plan->design->unit->label() }}</p>
                                     @if ($project->copies > 1)<p>A batch of {{ $project->copies }}{{ $names->has($project->batch_of) ? ' of '.$names[$project->batch_of] : '' }}</p>@endif
                                     <p class="quiet">{{ $progress->words() }}@if ($plan->report->stops()) · needs a look @endif</p>
                                 @else

@@ -9,6 +9,7 @@ use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Part;
@@ -184,6 +185,16 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertSame('3¾ × 5¼ in', $size($with('photo-mat', ['print-width' => '3 1/2', 'print-height' => '5'])));
         $this->assertSame('5 × 5 in', $size($with('photo-mat', ['mat-width' => '5', 'mat-height' => '5'])));
         $this->assertNotNull($with('photo-frame', ['rim' => '0.25 cm']));
+        $strips = $this->plan('mitred-tab-album', ['parameters' => ['page-width' => '10'], 'mats' => ['layers' => 1, 'faces' => ['page-1' => ['strips' => 3]]]]);
+        $widths = array_map(
+            static fn ($joint): string => $strips->notation()->number($joint->area->size->width),
+            array_values(array_filter($strips->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat)),
+        );
+        $this->assertSame(['2', '5¾', '2'], $widths, '2 | 6 | 2 on 10, the border taken off');
+        $book = $this->plan('meander-book', ['parameters' => ['insert-less-tall' => '1/4', 'insert-lip' => '1/2', 'cover-less' => '1/16']]);
+        $this->assertSame('2½ × 2¾ in', $book->notation()->size($book->blueprint->part('insert')->size));
+        $this->assertTrue($book->blueprint->part('insert')->creases[0]->at()->equals(Length::inches(0, 1, 2)));
+        $this->assertTrue($book->blueprint->part('cover-card')->size->height->equals(Length::inches(2, 7, 8)));
     }
 
     public function test_no_false_alarms(): void

@@ -225,7 +225,7 @@ final class CutStaysCutTest extends TestCase
                     }
                 }
                 $cut = new AsCut($works, $done, $spoiled);
-                $sizing = $plan->structure->sizing();
+                $sizing = $plan->structure->about()->sizing;
                 $key = [...$sizing->broader, ...$sizing->taller][mt_rand(0, count($sizing->broader) + count($sizing->taller) - 1)];
                 $by = \Ephemeron\Measure\Length::ofTicks(mt_rand(-4, 4) * \Ephemeron\Measure\Length::inches(0, 1, 8)->ticks);
                 try {

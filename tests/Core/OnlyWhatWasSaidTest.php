@@ -108,7 +108,7 @@ final class OnlyWhatWasSaidTest extends TestCase
     {
         $design = DesignReader::ofTheHouse()->fromArray($this->versionOne($structure));
         $changes = [];
-        $sizing = Catalogue::ofTheHouse()->get($structure)->sizing();
+        $sizing = Catalogue::ofTheHouse()->get($structure)->about()->sizing;
         foreach ([...$sizing->broader, ...$sizing->taller] as $key) {
             $changes["parameters.{$key}"] = $design->notation()->exact($design->parameters->length($key)->minus(Length::inches(0, 3, 4)));
         }

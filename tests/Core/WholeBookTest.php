@@ -180,7 +180,7 @@ final class WholeBookTest extends TestCase
         $reader = \Ephemeron\Format\DesignReader::ofTheHouse();
         foreach (Catalogue::ofTheHouse()->all() as $structure) {
             foreach (Unit::cases() as $unit) {
-                yield "{$structure->key()}, {$unit->value}" => [\Ephemeron\Workshop::ofTheHouse()->plan($reader->usual($structure, $unit))];
+                yield "{$structure->about()->key}, {$unit->value}" => [\Ephemeron\Workshop::ofTheHouse()->plan($reader->usual($structure, $unit))];
             }
         }
     }

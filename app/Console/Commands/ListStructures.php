@@ -19,18 +19,18 @@ final class ListStructures extends Command
     {
         if ($this->option('json')) {
             $this->output->writeln(json_encode(array_map(static fn (Structure $structure): array => [
-                'key' => $structure->key(),
-                'name' => $structure->name(),
-                'summary' => $structure->summary(),
-                'skill' => $structure->skill()->value,
+                'key' => $structure->about()->key,
+                'name' => $structure->about()->name,
+                'summary' => $structure->about()->summary,
+                'skill' => $structure->about()->skill->value,
                 'parameters' => array_map($listing->described(...), $structure->parameters()),
             ], $catalogue->all()), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
 
             return self::SUCCESS;
         }
         foreach ($catalogue->all() as $structure) {
-            $this->line("<options=bold>{$structure->name()}</> ({$structure->key()})");
-            $this->line("  {$structure->summary()}");
+            $this->line("<options=bold>{$structure->about()->name}</> ({$structure->about()->key})");
+            $this->line("  {$structure->about()->summary}");
             foreach ($structure->parameters() as $parameter) {
                 $this->line($listing->line($parameter));
             }

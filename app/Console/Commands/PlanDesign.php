@@ -55,7 +55,7 @@ final class PlanDesign extends Command
     private function show(WorkPlan $plan): void
     {
         $notation = $plan->notation();
-        $this->heading($plan->design->name.' — '.$plan->structure->name());
+        $this->heading($plan->design->name.' — '.$plan->structure->about()->name);
         foreach ($plan->blueprint->sections() as $section => $parts) {
             $this->heading($section);
             foreach ($parts as $part) {

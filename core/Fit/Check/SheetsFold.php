@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit\Check;
 
+use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Fit\Check;
 use Ephemeron\Fit\Finding;
@@ -36,7 +37,7 @@ final readonly class SheetsFold implements Check
         if ($part->slits !== [] || $part->cutAways !== []) {
             return false;
         }
-        $stands = array_filter($part->panels, static fn ($panel): bool => preg_match('/(gusset|spine|channel)/', $panel->key) === 1);
+        $stands = array_filter($part->panels, static fn (Panel $panel): bool => $panel->kind->stands());
 
         return count($part->creases) <= 1 || (count($part->creases) === 2 && $stands !== [] && $part->creases[0]->along() !== null && $part->creases[0]->along() === $part->creases[1]->along());
     }

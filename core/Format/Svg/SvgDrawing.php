@@ -41,6 +41,12 @@ final class SvgDrawing
         $this->box = [$x, $y, $width, $height];
     }
 
+    /** @return array{float, float} width and height in millimetres */
+    public function size(): array
+    {
+        return [$this->box[2], $this->box[3]];
+    }
+
     /** Around a rectangle, with a margin in millimetres. */
     public static function around(Rectangle $area, float $margin, string $title): self
     {

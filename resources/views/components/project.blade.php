@@ -5,7 +5,7 @@
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">{{ $project->name }}</h1>
             <x-moon :share="$progress->share()" :words="$progress->words()" :size="26"/>
-            <span class="quiet">{{ $plan->structure->name() }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
+            <span class="quiet">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
             <div class="tools">
                 @php($history = app(\App\History\History::class))
                 @foreach (['undo' => ['Undo', $history->lastDone($project)], 'redo' => ['Do again', $history->lastUndone($project)]] as $way => [$label, $event])

@@ -1,4 +1,4 @@
-@php($sizing = $plan->structure->sizing())
+@php($sizing = $plan->structure->about()->sizing)
 @if ($sizing->broader !== [])
     <details id="fit" @if (session('offer') || $errors->hasAny(['number', 'width', 'height', 'thick', 'photo'])) open @endif>
         <summary>Make it fit</summary>

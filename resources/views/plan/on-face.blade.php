@@ -51,6 +51,12 @@
                     </select>
                 </div>
                 <div class="field">
+                    <label for="face-strips">In strips of two prints</label>
+                    <select class="form-select" id="face-strips" name="set[mats.faces.{{ $face->key }}.strips]">
+                        @foreach (['' => 'one mat', '2' => 'two', '3' => 'three: sides and middle'] as $many => $label)<option value="{{ $many }}" @selected((string) (($design->mats->faces[$face->key] ?? null)?->strips ?? '') === (string) $many)>{{ $label }}</option>@endforeach
+                    </select>
+                </div>
+                <div class="field">
                     <label for="face-picture">Carries on the picture</label>
                     <input class="form-control" id="face-picture" name="set[mats.faces.{{ $face->key }}.picture]" value="{{ $design->mats->pictureOf($face->key) }}" maxlength="40" placeholder="of no other" autocomplete="off">
                     <p class="field-note">Mats with the same name here are cut side by side from one place of the sheet.</p>

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drawing\Lying;
+use App\Drawing\TableDrawing;
+use Ephemeron\Assembly\Job;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Structure\Catalogue;
+use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
+use Tests\TestCase;
+
+/** The table as the bench draws it: what is in hand, what lies there before, and after. */
+final class BenchStillsTest extends TestCase
+{
+    public function test_every_step_that_glues_has_a_still(): void
+    {
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            $plan = $this->plan($structure);
+            foreach ($plan->steps as $step) {
+                $drawing = (new TableDrawing($plan))->draw($step);
+                $glues = array_filter($step->acts, static fn ($act): bool => $act instanceof \Ephemeron\Blueprint\Act\Glue) !== [];
+                $this->assertSame($glues, $drawing !== null, "{$structure}, {$step->key}");
+                $this->assertNotFalse($drawing === null || simplexml_load_string($drawing->file()));
+            }
+        }
+    }
+
+    public function test_what_lies_there_before_a_step_and_after(): void
+    {
+        $plan = $this->plan('nested-gusset-album');
+        $still = (string) (new TableDrawing($plan))->draw(array_column($plan->steps, null, 'key')['pockets-top'])?->file();
+        $this->assertStringContainsString('J, letter up', $still);
+        $this->assertStringContainsString('page 2, before', $still);
+        $keys = array_map(static fn (Job $job): string => $job->key, $plan->workings->jobs);
+        $done = static fn (string $last): Lying => Lying::after(
+            $plan->blueprint,
+            array_slice($plan->workings->jobs, 0, 1 + (int) array_search($last, $keys, true)),
+        );
+        [$first, $second] = array_values(array_filter($plan->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat));
+        $this->assertFalse($done('double-mat-pages')->isThere($second), 'it lies on its first mat, and that is not on the page yet');
+        $this->assertSame([true, true], [$done('mat-pages')->isThere($first), $done('mat-pages')->isThere($second)]);
+        $pocket = array_values(array_filter($plan->blueprint->on('page-2'), static fn ($joint): bool => $joint->layer === Layer::Pocket))[0];
+        $this->assertFalse($done('short-on-tall')->isThere($pocket));
+        $this->assertTrue($done('pockets-top')->isThere($pocket));
+        $folder = $this->plan('board-folder');
+        $flap = $folder->blueprint->get(Flap::class, 'page-2/flap-1');
+        $this->assertFalse(Lying::after($folder->blueprint, [])->hangs($flap));
+        $this->assertTrue(Lying::after($folder->blueprint, $folder->workings->jobs)->hangs($flap));
+    }
+
+    private function plan(string $structure): WorkPlan
+    {
+        return Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray([
+            'format' => DesignReader::FORMAT,
+            'version' => DesignReader::VERSION,
+            'structure' => $structure,
+        ]));
+    }
+}
