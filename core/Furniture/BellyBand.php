@@ -131,18 +131,14 @@ final readonly class BellyBand implements Furniture
                 Layer::Band,
                 'belly-bands',
                 $spot->face->key,
+                depth: $this->isMatted($spot) ? null : Depth::OnMat,
             ),
         );
         $spot->draft->task(new Task(
             'belly-bands',
             Phase::Mat,
-            'Fold the bands round the mats',
-            sprintf(
-                'Mark %s on the band and %s on the page: where they meet the band lies right. Fold its tabs back round the mat or liner, '
-                    .'before that is glued down, and tape them behind it.',
-                $spot->notation->text($breadth->half()),
-                $spot->notation->text($start->plus($breadth->half())),
-            ),
+            $this->isMatted($spot) ? 'Fold the bands round the mats' : 'Tape the bands on by their ends',
+            $this->how($spot, $breadth, $start),
             'Bands',
             Adhesive::Tape,
             [$part],
@@ -254,5 +250,26 @@ final readonly class BellyBand implements Furniture
                 face: $spot->face->key,
             ));
         }
+    }
+
+    /** Round the mat before that is glued down; on a face without one its ends are folded under. */
+    private function how(Spot $spot, Length $breadth, Length $start): string
+    {
+        return sprintf(
+            'Mark %s on the band and %s on the page: where they meet the band lies right. %s',
+            $spot->notation->text($breadth->half()),
+            $spot->notation->text($start->plus($breadth->half())),
+            $this->isMatted($spot)
+                ? 'Fold its tabs back round the mat or liner, before that is glued down, and tape them behind it.'
+                : 'Fold its tabs under and tape them down; nothing between them.',
+        );
+    }
+
+    private function isMatted(Spot $spot): bool
+    {
+        return array_filter(
+            $spot->draft->all(Joint::class),
+            static fn (Joint $joint): bool => $joint->face === $spot->face->key && $joint->layer === Layer::Mat,
+        ) !== [];
     }
 }

@@ -146,12 +146,7 @@ final readonly class Waterfall implements Furniture
             'glue-waterfalls',
             Phase::Pocket,
             'Glue the waterfalls',
-            sprintf(
-                'Start with the flap that lies lowest, its hinge %s from the edge, and work towards the edge: each tab %s before the '
-                    .'last one, only the tab glued, up to its score. The first flap lies on top of all, level with the edge.',
-                $spot->notation->text($step->times($count - 1)),
-                $spot->notation->text($step),
-            ),
+            'Start with the flap that lies lowest and work towards the edge; the first flap lies on top of all, level with the edge.',
             'Waterfall',
             Adhesive::Tape,
             array_values(array_unique(array_map(static fn (Face $face): string => $face->paper->part, array_values($faces)))),

@@ -279,7 +279,7 @@ final class FurnitureKindsTest extends TestCase
                 foreach (Unit::cases() as $unit) {
                     $default = $parameter->default($unit);
                     $written = $default instanceof Length ? Notation::usual($unit)->exact($default) : $default;
-                    $this->assertEquals($default, $parameter->read($written, $unit), "{$owner->key()}, {$parameter->key}");
+                    $this->assertEquals($default, $parameter->read($written, $unit), $owner::class.", {$parameter->key}");
                 }
             }
         }

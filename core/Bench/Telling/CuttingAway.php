@@ -47,8 +47,7 @@ final readonly class CuttingAway implements Telling
             "cut-away-{$part->key}",
             Phase::Slit,
             "Cut the areas out of {$this->desk->named($part)}",
-            'Letter side down, along the scores, with scissors or with knife and metal ruler. What comes away is left blank in the '
-                .'drawing.',
+            'Letter side down, with scissors or with knife and metal ruler'.($part->creases === [] ? ':' : ', along the scores:'),
             $part->section,
             lines: $lines,
             caution: Caution::Knife,

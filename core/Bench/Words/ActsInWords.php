@@ -108,7 +108,8 @@ final readonly class ActsInWords
 
     private function fasten(Fasten $act): string
     {
-        $where = $act->area === null ? 'across the middle' : sprintf(
+        $middle = $act->through === [] ? 'across the middle' : 'behind it';
+        $where = $act->area === null ? $middle : sprintf(
             '%s from the left, %s above the foot',
             $this->notation->text($act->area->left()),
             $this->notation->text($this->blueprint->face($act->face)->size->height->minus($act->area->bottom())),

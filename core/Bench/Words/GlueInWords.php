@@ -10,6 +10,7 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\PanelKind;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
@@ -36,8 +37,8 @@ final readonly class GlueInWords
         return match (true) {
             $pouch !== null => $this->pocket($joint, $pouch, $with),
             $face === null => $this->onto($joint, $with),
+            $joint->layer === Layer::Band, $joint->layer === Layer::Flap && ! $this->isTab($joint) => $this->band($joint, $face, $with),
             $joint->layer === Layer::Flap => $this->hinge($joint, $face, $with),
-            $joint->layer === Layer::Band => $this->band($joint, $face, $with),
             $joint->adhesive === Adhesive::None => sprintf(
                 '%s lies %s.',
                 $this->pieces->piece($joint->from->part),
@@ -96,6 +97,11 @@ final readonly class GlueInWords
         }];
     }
 
+    private function isTab(Joint $joint): bool
+    {
+        return $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->kind === PanelKind::Tab;
+    }
+
     private function band(Joint $joint, Face $face, Adhesive $with): string
     {
         return sprintf(
@@ -146,6 +152,19 @@ final readonly class GlueInWords
         }
         $room = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size;
 
+        $edge = $joint->from->part === $joint->onto->part ? $this->bead($joint->area, $room) : null;
+        if ($edge !== null) {
+            return sprintf(
+                '%s along the %s of %s, %s; onto %s, %s.',
+                $this->with($with, 'A thin bead', 'Tape'),
+                $edge,
+                $this->pieces->panel($joint->from),
+                $this->pieces->side($joint->from),
+                $this->pieces->panel($joint->onto),
+                $this->pieces->side($joint->onto),
+            );
+        }
+
         return sprintf(
             '%s on %s, %s; onto %s, %s%s.',
             $this->with($with, 'Glue', 'Tape'),
@@ -155,6 +174,18 @@ final readonly class GlueInWords
             $this->pieces->side($joint->onto),
             $this->free($joint->area, $room),
         );
+    }
+
+    /** The edge that a narrow area lies along, as far as the panel reaches: `foot`. */
+    private function bead(Rectangle $area, Size $room): ?string
+    {
+        $isNarrow = static fn (Length $breadth): bool => Length::inches(0, 1, 4)->isAtLeast($breadth);
+
+        return match (true) {
+            $isNarrow($area->size->height) && $area->size->width->equals($room->width) => $area->top()->isZero() ? 'head' : 'foot',
+            $isNarrow($area->size->width) && $area->size->height->equals($room->height) => $area->left()->isZero() ? 'left edge' : 'right edge',
+            default => null,
+        };
     }
 
     /** `, ⅛ in free on each side`, where it lies in the middle of what is wider. */
