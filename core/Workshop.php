@@ -6,8 +6,12 @@ namespace Ephemeron;
 
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\WorkOrder;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Task;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\Continuation;
@@ -17,6 +21,7 @@ use Ephemeron\Cutting\PatternKeys;
 use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Inking;
 use Ephemeron\Design\Tools;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\StockPlan;
@@ -63,8 +68,26 @@ final readonly class Workshop
         $structure = $this->catalogue->get($design->structure);
         $draft = $structure->layOut(new Brief($design->parameters, $design->notation(), $design->materials));
         (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
+        if ($design->schools->inking === Inking::Yes) {
+            $draft->task($this->inking($draft));
+        }
 
         return $draft->finish();
+    }
+
+    /** The edges of all pieces of paper and card, when they are cut, notched and rounded and before any is glued. */
+    private function inking(Draft $draft): Task
+    {
+        $pieces = array_filter($draft->parts(), static fn (Part $part): bool => $part->role !== StockRole::Board);
+
+        return new Task(
+            'ink-edges',
+            Phase::Notch,
+            'Ink the edges',
+            'Ink every edge that will be seen, notches and folds too; the pad flat along the edge, from the letter side. With solvent inks air the room; the label comes first.',
+            'Finishing',
+            acts: [Handling::ink(...array_map(strval(...), array_keys($pieces)))],
+        );
     }
 
     /**

@@ -140,6 +140,9 @@ final readonly class Order
             return;
         }
         $shapes = $job->phase === Phase::Fold ? array_slice($all, 0, 3) : $all;
+        if ($job->phase->value > Phase::Notch->value) {
+            $graph->needs($job->key, 'ink-edges');
+        }
         foreach ($this->partsOf($job) as $part) {
             foreach ($shapes as $what) {
                 $graph->needs($job->key, "{$what}-{$part}");

@@ -155,6 +155,7 @@ final class Table
         match (true) {
             $act instanceof Shape => $this->lookAtShape($job, $act),
             $act instanceof Slip => $this->lookAtSlip($job, $act),
+            $act->kind() === ActKind::Ink => $this->lookAtEdges($job, $act),
             $act->kind() === ActKind::Thread => $this->lookAtHoles($job, $act),
             default => null,
         };
@@ -216,6 +217,16 @@ final class Table
                 $job,
                 sprintf('%s is joined to another piece since “%s”.', $this->name($act->part), $this->title($this->joined[$act->part])),
             );
+        }
+    }
+
+    /** Edges are inked before a piece is glued to another. */
+    private function lookAtEdges(Job $job, Act $act): void
+    {
+        foreach ($act->parts() as $part) {
+            if (isset($this->joined[$part])) {
+                $this->complain(5, $job, sprintf('%s is joined to another piece since “%s”.', $this->name($part), $this->title($this->joined[$part])));
+            }
         }
     }
 

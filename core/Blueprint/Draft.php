@@ -123,6 +123,12 @@ final class Draft
         );
     }
 
+    /** @return array<string, Part> by key, so far */
+    public function parts(): array
+    {
+        return $this->parts;
+    }
+
     /** @throws UnknownPiece */
     public function partOf(string $part): Part
     {

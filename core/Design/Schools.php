@@ -12,6 +12,7 @@ final readonly class Schools
         public Gluing $gluing = Gluing::ByZone,
         public PocketOrder $pockets = PocketOrder::MatFirst,
         public CoverOrder $covers = CoverOrder::Last,
+        public Inking $inking = Inking::No,
     ) {
     }
 
@@ -20,12 +21,14 @@ final readonly class Schools
         ?Gluing $gluing = null,
         ?PocketOrder $pockets = null,
         ?CoverOrder $covers = null,
+        ?Inking $inking = null,
     ): self {
         return new self(
             $decorating ?? $this->decorating,
             $gluing ?? $this->gluing,
             $pockets ?? $this->pockets,
             $covers ?? $this->covers,
+            $inking ?? $this->inking,
         );
     }
 }

@@ -10,6 +10,7 @@ use Ephemeron\Design\Decorating;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\Gluing;
+use Ephemeron\Design\Inking;
 use Ephemeron\Design\MatCorners;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Design\MatSchool;
@@ -237,6 +238,12 @@ final readonly class DesignFields
                 new OneOf(CoverOrder::class),
                 static fn (Schools $schools): CoverOrder => $schools->covers,
                 static fn (Schools $schools, CoverOrder $way): Schools => $schools->with(covers: $way),
+            ),
+            new Field(
+                'inking',
+                new OneOf(Inking::class),
+                static fn (Schools $schools): Inking => $schools->inking,
+                static fn (Schools $schools, Inking $way): Schools => $schools->with(inking: $way),
             ),
         ]);
     }

@@ -102,6 +102,7 @@
                     <x-schools place="scoring" label="How scores are given" :cases="\Ephemeron\Design\ScoringSchool::cases()" :now="$design->scoring"/>
                     <x-schools place="schools.decorating" label="Decorate and bind" :cases="\Ephemeron\Design\Decorating::cases()" :now="$design->schools->decorating"/>
                     <x-schools place="schools.gluing" label="Glue or tape" :cases="\Ephemeron\Design\Gluing::cases()" :now="$design->schools->gluing"/>
+                    <x-schools place="schools.inking" label="Edges" :cases="\Ephemeron\Design\Inking::cases()" :now="$design->schools->inking"/>
                     <x-schools place="schools.covers" label="Covers" :cases="\Ephemeron\Design\CoverOrder::cases()" :now="$design->schools->covers"/>
                     <x-schools place="schools.pockets" label="Pockets and mats" :cases="\Ephemeron\Design\PocketOrder::cases()" :now="$design->schools->pockets"/>
                 </x-change-form>

@@ -253,6 +253,9 @@ final class BooksComeOutRightTest extends TestCase
         );
         $one = $this->plan('nested-gusset-album', ['mats' => ['layers' => 1, 'faces' => ['page-1' => ['corners' => 'scalloped']]]]);
         $this->assertSame(Trim::Scalloped, $one->blueprint->part('page-1/mat-1')->corners[0]->trim);
+        $inked = $this->plan('nested-gusset-album', ['schools' => ['inking' => 'yes']]);
+        $this->assertOrder($inked, ['notch-page-2/pocket-1', 'ink-edges', 'dry-fit', 'nest-3', 'mat-pages']);
+        $this->assertNotContains('ink-edges', array_map(static fn (Step $step): string => $step->key, $plan->steps));
         // Over a notch of 1¾ the mat has one of 2.
         $notch = $this->plan('z-page-album')->blueprint->part('page-1/mat-1')->notches[0];
         $this->assertTrue($notch->diameter->equals(Length::inches(2)));

@@ -19,5 +19,6 @@ enum ActKind: string
     case TurnIn = 'turn-in';
     case Press = 'press';
     case DryFit = 'dry-fit';
+    case Ink = 'ink';
     case SetAside = 'set-aside';
 }

@@ -28,6 +28,11 @@ final readonly class Handling implements Act
         return new self(ActKind::SetAside, array_values($parts));
     }
 
+    public static function ink(string ...$parts): self
+    {
+        return new self(ActKind::Ink, array_values($parts), 5);
+    }
+
     public static function turnIn(string ...$parts): self
     {
         return new self(ActKind::TurnIn, array_values($parts));
