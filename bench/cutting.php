@@ -103,7 +103,8 @@ foreach ($tasks as $name => [$demands, $supplies]) {
         if ($sheets !== null && $plan->missing === [] && $plan->sheets() > $sheets) {
             // A packer may lay pieces round a hole in the middle; no cut that goes right across takes such a sheet apart.
             $uncuttable = $plan->isProved();
-            echo "{$name}: {$plan->sheets()} sheets, {$peer} needs {$sheets}".($uncuttable ? ", and lays them as no trimmer can cut: fewer is proved impossible\n" : "\n");
+            echo "{$name}: {$plan->sheets()} sheets, {$peer} needs {$sheets}".($uncuttable
+                ? ", and lays them as no trimmer can cut: fewer is proved impossible\n" : "\n");
             $failed = $failed || ! $uncuttable;
         }
         if ($sheets !== null) {

@@ -231,7 +231,8 @@ final readonly class Tailor
         );
         $parameter = reset($longer);
 
-        return $parameter !== false && is_int($parameter->minimum) && is_int($parameter->maximum) ? [$parameter->minimum, $parameter->maximum] : [1, 1];
+        return $parameter !== false && is_int($parameter->minimum) && is_int($parameter->maximum)
+            ? [$parameter->minimum, $parameter->maximum] : [1, 1];
     }
 
     private function holds(?Design $design, PhotoSize $photo): int

@@ -83,7 +83,8 @@ final readonly class Consumption
 
     private function paperOf(SheetPattern $sheet): ?Paper
     {
-        return ctype_digit($sheet->supply->key) ? Paper::query()->withoutGlobalScope(SoftDeletingScope::class)->find((int) $sheet->supply->key) : null;
+        return ctype_digit($sheet->supply->key) ? Paper::query()->withoutGlobalScope(SoftDeletingScope::class)
+            ->find((int) $sheet->supply->key) : null;
     }
 
     /** @return Collection<int, PaperMovement> */

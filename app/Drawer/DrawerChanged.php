@@ -27,7 +27,8 @@ final readonly class DrawerChanged
                 continue;
             }
             // What this book has taken already it need not find there again.
-            $movements = PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $paper->id)->where('step', '!=', '')->get();
+            $movements = PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $paper->id)
+                ->where('step', '!=', '')->get();
             $there = $paper->count - array_sum($movements->map(static fn (PaperMovement $movement): int => $movement->change)->all());
             if ($there < $stock->cuts->sheets()) {
                 $said[] = [

@@ -23,7 +23,8 @@ final readonly class SupplyReader
         $complaints = new Complaints;
         $text = static fn (string $field): string => is_scalar($typed[$field] ?? null) ? trim((string) $typed[$field]) : '';
         foreach (['name' => 'It wants a name', 'place' => 'Where it lies is said'] as $field => $what) {
-            if (mb_strlen($text($field)) > 80 || ! mb_check_encoding($text($field), 'UTF-8') || ($field === 'name' && $text($field) === '')) {
+            if (mb_strlen($text($field)) > 80 || ! mb_check_encoding($text($field), 'UTF-8')
+                || ($field === 'name' && $text($field) === '')) {
                 $complaints->add($field, "{$what} in at most 80 characters.");
             }
         }

@@ -109,7 +109,8 @@ final readonly class WaysOut
     {
         $mends = [];
         foreach ($this->papers->propose($project, new Wishes(cover: false, facing: false))[1] as $proposal) {
-            if ($proposal->offer === null || ! in_array($proposal->role->value, $stock->roles, true) || $proposal->offer->id === $stock->stock->drawer) {
+            if ($proposal->offer === null || ! in_array($proposal->role->value, $stock->roles, true)
+                || $proposal->offer->id === $stock->stock->drawer) {
                 continue;
             }
             $mends[] = new Mend(

@@ -44,7 +44,11 @@ final readonly class TableDrawing
         $widths = array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames);
         $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30);
         // A label wants its room too: about half its size for each letter.
-        $slots = array_map(static fn (Frame $frame, float $own): float => max($own, 0.5 * $size * mb_strlen($frame->label)), $frames, $widths);
+        $slots = array_map(
+            static fn (Frame $frame, float $own): float => max($own, 0.5 * $size * mb_strlen($frame->label)),
+            $frames,
+            $widths
+        );
         $width = array_sum($slots) + self::GAP * (count($frames) + 1);
         $height = array_reduce(
             $frames,

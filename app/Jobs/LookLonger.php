@@ -37,7 +37,8 @@ final class LookLonger implements ShouldQueue
 
     public function handle(Plans $plans): void
     {
-        $begun = PlanSearch::query()->where('id', $this->search)->where('state', PlanSearch::WAITING)->update(['state' => PlanSearch::RUNNING]);
+        $begun = PlanSearch::query()->where('id', $this->search)->where('state', PlanSearch::WAITING)
+            ->update(['state' => PlanSearch::RUNNING]);
         $search = $begun === 0 ? null : PlanSearch::query()->find($this->search);
         if ($search === null || $search->project === null) {
             return;
@@ -69,7 +70,8 @@ final class LookLonger implements ShouldQueue
             if ($goes && microtime(true) - $last >= self::EVERY) {
                 $last = microtime(true);
                 // One statement tells the share and asks whether it still runs.
-                $goes = PlanSearch::query()->where('id', $this->search)->where('state', PlanSearch::RUNNING)->update(['share' => (int) min(99, round($share * 100))]) === 1;
+                $goes = PlanSearch::query()->where('id', $this->search)->where('state', PlanSearch::RUNNING)
+                    ->update(['share' => (int) min(99, round($share * 100))]) === 1;
             }
 
             return $goes;

@@ -156,7 +156,8 @@ final class Paper extends Model
     /** @return list<array<string, string|int>> as a design file lists them, 40 at the most */
     public function leftoversFor(Notation $notation): array
     {
-        return array_values($this->leftovers->where('kind', 'leftover')->where('count', '>', 0)->take(40)->map(static fn (self $leftover): array => [
+        return array_values($this->leftovers->where('kind', 'leftover')->where('count', '>', 0)->take(40)
+            ->map(static fn (self $leftover): array => [
             'width' => $notation->exact($leftover->size()->width),
             'height' => $notation->exact($leftover->size()->height),
             'count' => min($leftover->count, 999),

@@ -87,7 +87,8 @@ final readonly class Progress
         }
         $copies = array_sum(
             array_map(
-                fn (Step $step): float => $this->isForEachCopy($step) ? $this->copiesDone($step) / $this->copies : (float) $this->isDone($step),
+                fn (Step $step): float => $this->isForEachCopy($step) ? $this->copiesDone($step) / $this->copies
+                    : (float) $this->isDone($step),
                 $this->plan->steps,
             ),
         );

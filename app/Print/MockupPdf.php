@@ -128,7 +128,9 @@ final readonly class MockupPdf
         }
         usort(
             $pieces,
-            static fn (Part $one, Part $other): int => [$other->size->height->ticks, $one->letter] <=> [$one->size->height->ticks, $other->letter],
+            static fn (Part $one, Part $other): int =>
+                [$other->size->height->ticks, $one->letter]
+                    <=> [$one->size->height->ticks, $other->letter],
         );
 
         return $pieces;

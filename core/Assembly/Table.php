@@ -225,7 +225,11 @@ final class Table
     {
         foreach ($act->parts() as $part) {
             if (isset($this->joined[$part])) {
-                $this->complain(5, $job, sprintf('%s is joined to another piece since “%s”.', $this->name($part), $this->title($this->joined[$part])));
+                $this->complain(
+                    5,
+                    $job,
+                    sprintf('%s is joined to another piece since “%s”.', $this->name($part), $this->title($this->joined[$part]))
+                );
             }
         }
     }

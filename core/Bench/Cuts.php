@@ -54,7 +54,8 @@ final readonly class Cuts
     {
         $letters = array_map(strval(...), array_keys($pattern->gives));
         $sheets = match (true) {
-            $pattern->supply->isCutBefore() && $pattern->count === 1 => "the piece {$this->desk->notation->size($pattern->supply->sheet)} that was cut before",
+            $pattern->supply->isCutBefore()
+                && $pattern->count === 1 => "the piece {$this->desk->notation->size($pattern->supply->sheet)} that was cut before",
             $pattern->supply->isCutBefore() => "{$pattern->count} pieces {$this->desk->notation->size($pattern->supply->sheet)} that "
                 .'were cut before',
             $pattern->supply->isLeftover && $pattern->count === 1 => "the leftover {$this->desk->notation->size($pattern->supply->sheet)}",

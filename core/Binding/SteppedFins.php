@@ -167,7 +167,8 @@ final readonly class SteppedFins
             $draft->task(new Task(
                 "stack-{$unit}",
                 Phase::Assemble,
-                $unit === $this->units ? "Stick binding unit {$unit} onto the spine" : sprintf('Stick binding unit %d onto unit %d', $unit, $unit + 1),
+                $unit === $this->units ? "Stick binding unit {$unit} onto the spine"
+                    : sprintf('Stick binding unit %d onto unit %d', $unit, $unit + 1),
                 sprintf(
                     'Up to the scores of its channel (%s wide) and not over them; both fins stand up. Heads level, press.',
                     $notation->text($this->channel($unit)),

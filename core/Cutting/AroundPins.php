@@ -29,7 +29,8 @@ final readonly class AroundPins implements CutPlanner
         $best = null;
         foreach ([null, Axis::Width, Axis::Height] as $first) {
             $plan = $this->around($demands, $supplies, $trimmer, $first, $unpinned);
-            $best = $best === null || [array_sum($plan->missing), $plan->sheets()] < [array_sum($best->missing), $best->sheets()] ? $plan : $best;
+            $best = $best === null || [array_sum($plan->missing), $plan->sheets()] < [array_sum($best->missing), $best->sheets()]
+                ? $plan : $best;
             if ($best->isProved() && $best->missing === []) {
                 break;
             }

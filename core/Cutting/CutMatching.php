@@ -75,12 +75,14 @@ final class CutMatching
     {
         $pieces = [
             ...$this->hand(
-                static fn (Demand $demand, LyingPiece $lying): bool => $lying->piece === $demand->piece && $lying->size->equals($demand->size),
+                static fn (Demand $demand, LyingPiece $lying): bool => $lying->piece === $demand->piece
+                    && $lying->size->equals($demand->size),
                 Fate::Right,
             ),
             ...$this->hand(static fn (Demand $demand, LyingPiece $lying): bool => $demand->size->equals($lying->size), Fate::Right),
             ...$this->hand(
-                fn (Demand $demand, LyingPiece $lying): bool => $demand->piece === $lying->piece && $this->comesOff($lying->size, $demand->size),
+                fn (Demand $demand, LyingPiece $lying): bool => $demand->piece === $lying->piece
+                    && $this->comesOff($lying->size, $demand->size),
                 Fate::Trim,
             ),
             ...$this->hand(fn (Demand $demand, LyingPiece $lying): bool => $this->comesOff($lying->size, $demand->size), Fate::Trim),

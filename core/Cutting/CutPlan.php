@@ -87,7 +87,8 @@ final readonly class CutPlan
     {
         return array_sum(
             array_map(
-                static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover && ! $pattern->supply->isCutBefore() ? $pattern->count : 0,
+                static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover && ! $pattern->supply->isCutBefore()
+                    ? $pattern->count : 0,
                 $this->patterns,
             ),
         );

@@ -229,7 +229,9 @@ final class PackingSearch
         $order = array_keys($this->supplies);
         usort(
             $order,
-            fn (int $one, int $other): int => [(int) ! $this->supplies[$one]->isLeftover, $one] <=> [(int) ! $this->supplies[$other]->isLeftover, $other],
+            fn (int $one, int $other): int =>
+                [(int) ! $this->supplies[$one]->isLeftover, $one]
+                    <=> [(int) ! $this->supplies[$other]->isLeftover, $other],
         );
 
         return $order;
@@ -252,7 +254,9 @@ final class PackingSearch
             $order = array_keys($this->task->kinds);
             usort(
                 $order,
-                static fn (int $one, int $other): int => [$rank($other), $size($other)->area(), $one] <=> [$rank($one), $size($one)->area(), $other],
+                static fn (int $one, int $other): int =>
+                    [$rank($other), $size($other)->area(), $one]
+                        <=> [$rank($one), $size($one)->area(), $other],
             );
             $orders[] = $order;
         }

@@ -66,7 +66,8 @@ final class PatternChoice
         $room = $most - $lp->cost() + self::CAUTION;
         $this->waste = [];
         foreach ($this->patterns as $pattern => [$supply]) {
-            $waste = $this->supplies[$supply]->countsAs() - (isset($limits[$supply]) ? min(0.0, $prices[count($wanted) + $limits[$supply]]) : 0.0);
+            $waste = $this->supplies[$supply]->countsAs() - (isset($limits[$supply])
+                ? min(0.0, $prices[count($wanted) + $limits[$supply]]) : 0.0);
             foreach ($this->gives[$pattern] as $kind => $count) {
                 $waste -= $this->prices[$kind] * $count;
             }

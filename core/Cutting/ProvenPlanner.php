@@ -141,7 +141,9 @@ final readonly class ProvenPlanner implements CutPlanner
         // The most alike first: long runs at one setting, oddments last; leftovers before new sheets.
         uasort(
             $alike,
-            static fn (array $one, array $other): int => [(int) ! $supplies[$one[0][0]]->isLeftover, -count($one)] <=> [(int) ! $supplies[$other[0][0]]->isLeftover, -count($other)],
+            static fn (array $one, array $other): int =>
+                [(int) ! $supplies[$one[0][0]]->isLeftover, -count($one)]
+                    <=> [(int) ! $supplies[$other[0][0]]->isLeftover, -count($other)],
         );
         $patterns = [];
         $unit = $search->task()->unit;
@@ -271,7 +273,8 @@ final readonly class ProvenPlanner implements CutPlanner
         }
         foreach ($supplies as $supply) {
             foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
-                if ($this->isCleanRest($supply->sheet->width->minus($size->width), $trimmer) && $this->isCleanRest($supply->sheet->height->minus($size->height), $trimmer)) {
+                if ($this->isCleanRest($supply->sheet->width->minus($size->width), $trimmer)
+                    && $this->isCleanRest($supply->sheet->height->minus($size->height), $trimmer)) {
                     return true;
                 }
             }

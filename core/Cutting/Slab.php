@@ -63,7 +63,8 @@ final class Slab
         $this->at = $at;
         $this->first = $along === Axis::Width ? new self($at, $this->height) : new self($this->width, $at);
 
-        return $this->second = $along === Axis::Width ? new self($this->width - $at, $this->height) : new self($this->width, $this->height - $at);
+        return $this->second = $along === Axis::Width ? new self($this->width - $at, $this->height)
+            : new self($this->width, $this->height - $at);
     }
 
     public function __clone()

@@ -26,7 +26,8 @@ final readonly class Trimmer
      */
     public static function usual(ToolGrid $fence, ?Length $longestCut = null, ?Length $narrowestStrip = null): self
     {
-        [$bed, $sliver] = $fence->unit() === Unit::Inch ? [Length::inches(12, 1, 4), Length::inches(0, 1, 8)] : [Length::millimetres(310), Length::millimetres(3)];
+        [$bed, $sliver] = $fence->unit() === Unit::Inch ? [Length::inches(12, 1, 4), Length::inches(0, 1, 8)]
+            : [Length::millimetres(310), Length::millimetres(3)];
 
         return new self($longestCut ?? $bed, $narrowestStrip ?? $sliver, $fence);
     }

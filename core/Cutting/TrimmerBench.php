@@ -107,7 +107,8 @@ final readonly class TrimmerBench
     {
         if ($pattern->isCut) {
             // Of what was cut before something may not be wanted any more.
-            array_sum($pattern->gives) <= array_sum($pieces) || throw PlanDoesNotCut::wrongCount('any', array_sum($pattern->gives), array_sum($pieces));
+            array_sum($pattern->gives) <= array_sum($pieces)
+                || throw PlanDoesNotCut::wrongCount('any', array_sum($pattern->gives), array_sum($pieces));
 
             return;
         }

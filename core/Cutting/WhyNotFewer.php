@@ -82,7 +82,8 @@ final readonly class WhyNotFewer
         $count = 0;
         foreach ($this->demands as $demand) {
             foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
-                if ($size->fitsIn($sheet) && ($size->width->times(2)->ticks <= $sheet->width->ticks || $size->height->times(2)->ticks <= $sheet->height->ticks)) {
+                if ($size->fitsIn($sheet)
+                    && ($size->width->times(2)->ticks <= $sheet->width->ticks || $size->height->times(2)->ticks <= $sheet->height->ticks)) {
                     continue 2;
                 }
             }

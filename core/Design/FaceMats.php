@@ -22,7 +22,8 @@ final readonly class FaceMats
 
     public function saysSomething(): bool
     {
-        return $this->school !== null || $this->layers !== null || $this->picture !== '' || $this->corners !== null || $this->strips !== null;
+        return $this->school !== null || $this->layers !== null || $this->picture !== '' || $this->corners !== null
+            || $this->strips !== null;
     }
 
     public function withSchool(?MatSchool $school): self

@@ -39,7 +39,8 @@ final readonly class Placed
                 $thing->children,
                 array_keys($thing->children),
             );
-            $keyed[] = (new self($thing->on, $thing->kind, $thing->values, $children))->under(self::keyFor($thing->on, $thing->kind, $number));
+            $keyed[] = (new self($thing->on, $thing->kind, $thing->values, $children))
+                ->under(self::keyFor($thing->on, $thing->kind, $number));
         }
 
         return $keyed;

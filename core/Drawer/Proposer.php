@@ -37,7 +37,9 @@ final readonly class Proposer
         $order = array_keys($wants);
         usort(
             $order,
-            static fn (int $one, int $other): int => [$wants[$other]->role === StockRole::CoverPaper, $one] <=> [$wants[$one]->role === StockRole::CoverPaper, $other],
+            static fn (int $one, int $other): int =>
+                [$wants[$other]->role === StockRole::CoverPaper, $one]
+                    <=> [$wants[$one]->role === StockRole::CoverPaper, $other],
         );
         $left = [];
         foreach ($offers as $offer) {

@@ -167,7 +167,8 @@ final class Arrangement
      */
     private static function isBetween(array $point, array $from, array $to): bool
     {
-        return min($from[0], $to[0]) <= $point[0] && $point[0] <= max($from[0], $to[0]) && min($from[1], $to[1]) <= $point[1] && $point[1] <= max($from[1], $to[1]);
+        return min($from[0], $to[0]) <= $point[0] && $point[0] <= max($from[0], $to[0]) && min($from[1], $to[1]) <= $point[1]
+            && $point[1] <= max($from[1], $to[1]);
     }
 
     /** @param array{int, int} $point */
@@ -341,7 +342,8 @@ final class Arrangement
         foreach ($this->cutAways as $outline) {
             foreach ($outline as $index => [$ax, $ay]) {
                 [$bx, $by] = $outline[($index + 1) % count($outline)];
-                if (abs(($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) < 1.0 && min($ax, $bx) <= $x && $x <= max($ax, $bx) && min($ay, $by) <= $y && $y <= max($ay, $by)) {
+                if (abs(($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax)) < 1.0 && min($ax, $bx) <= $x && $x <= max($ax, $bx)
+                    && min($ay, $by) <= $y && $y <= max($ay, $by)) {
                     return true;
                 }
             }

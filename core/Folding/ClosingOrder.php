@@ -79,7 +79,8 @@ final readonly class ClosingOrder
         return FoldedPlaces::of(
             $this->pattern,
             array_map(
-                static fn (array $hanging): array => $hanging[1]->quarters !== 1 || isset($made[$hanging[1]->edge]) ? $hanging : [$hanging[0], $hanging[1]->unfolded()],
+                static fn (array $hanging): array => $hanging[1]->quarters !== 1 || isset($made[$hanging[1]->edge]) ? $hanging
+                    : [$hanging[0], $hanging[1]->unfolded()],
                 $this->parents,
             ),
         );

@@ -22,7 +22,8 @@ final readonly class FoldAngles
         $isRounded = $this->isRounded($pattern);
         foreach ($pattern->hinges() as $number => $edge) {
             [$one, $other] = $edge->faces;
-            $stands = PanelKind::named($pattern->faces[$one]->panel)->stands() || PanelKind::named($pattern->faces[$other]->panel)->stands();
+            $stands = PanelKind::named($pattern->faces[$one]->panel)->stands()
+                || PanelKind::named($pattern->faces[$other]->panel)->stands();
             $isSquare = $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0] || $pattern->vertices[$edge->from][1] === $pattern->vertices[$edge->to][1];
             $hinges[$number] = new Hinge($number, $one, $other, $edge->assignment, $isRounded ? 0 : ($stands && $isSquare ? 1 : 2));
         }

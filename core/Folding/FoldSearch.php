@@ -75,7 +75,8 @@ final class FoldSearch
         $moves = [];
         for ($k = 0; $k < count($path) - 1; $k++) {
             foreach ($this->hinges as $edge => $hinge) {
-                if (($hinge->one === $path[$k] && $hinge->other === $path[$k + 1]) || ($hinge->other === $path[$k] && $hinge->one === $path[$k + 1])) {
+                if (($hinge->one === $path[$k] && $hinge->other === $path[$k + 1]) || ($hinge->other === $path[$k]
+                    && $hinge->one === $path[$k + 1])) {
                     $move = $this->move([$edge], array_slice($path, 0, $k + 1), $path[$k + 1], $places, $layers, count($moves) + 1);
                     if ($move === null) {
                         return null;
@@ -154,7 +155,9 @@ final class FoldSearch
         $area = fn (array $moving): int => array_sum(array_map(fn (int $face): int => $this->pattern->faces[$face]->area, $moving));
         usort(
             $candidates,
-            static fn (array $one, array $other): int => [$area($one[1]), -count($one[0]), $one[0]] <=> [$area($other[1]), -count($other[0]), $other[0]],
+            static fn (array $one, array $other): int =>
+                [$area($one[1]), -count($one[0]), $one[0]]
+                    <=> [$area($other[1]), -count($other[0]), $other[0]],
         );
 
         return $candidates;

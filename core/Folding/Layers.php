@@ -103,7 +103,8 @@ final class Layers
     {
         $margin = Length::inches(0, 1, 2);
 
-        return $page->size->shortSide()->isMoreThan($margin->times(3)) ? Rectangle::centred($page->size->within($margin), $page->size) : Rectangle::whole($page->size);
+        return $page->size->shortSide()->isMoreThan($margin->times(3)) ? Rectangle::centred($page->size->within($margin), $page->size)
+            : Rectangle::whole($page->size);
     }
 
     private function placeOf(Face $face, Face $front): Rectangle

@@ -40,7 +40,8 @@ final readonly class Outline
     /** Whether they lie on each other by more than a touch. */
     public function overlaps(self $other, float $touching): bool
     {
-        if ($this->box[2] <= $other->box[0] + $touching || $other->box[2] <= $this->box[0] + $touching || $this->box[3] <= $other->box[1] + $touching || $other->box[3] <= $this->box[1] + $touching) {
+        if ($this->box[2] <= $other->box[0] + $touching || $other->box[2] <= $this->box[0] + $touching
+            || $this->box[3] <= $other->box[1] + $touching || $other->box[3] <= $this->box[1] + $touching) {
             return false;
         }
 

@@ -86,7 +86,8 @@ final readonly class Profile
             [$built, $filled] = self::thickestBetween($steps, $xs[$k], $xs[$k + 1]);
             $filled += $lump->ticks;
             $last = $slices[count($slices) - 1] ?? null;
-            if ($last !== null && $last->built->equals($bare->plus(Length::ofTicks($built))) && $last->filled->equals($bare->plus(Length::ofTicks($filled)))) {
+            if ($last !== null && $last->built->equals($bare->plus(Length::ofTicks($built)))
+                && $last->filled->equals($bare->plus(Length::ofTicks($filled)))) {
                 array_pop($slices);
                 $slices[] = new Slice($last->from, Length::ofTicks($xs[$k + 1]), $last->built, $last->filled);
 

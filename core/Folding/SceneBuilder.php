@@ -129,7 +129,8 @@ final class SceneBuilder
         }
         // What lies outermost: nothing of the structure is glued on by it.
         foreach ($this->blueprint->all(Joint::class) as $joint) {
-            if ($joint->layer === Layer::Structure && $joint->from->part !== $joint->onto->part && isset($counts[$joint->from->part], $counts[$joint->onto->part])) {
+            if ($joint->layer === Layer::Structure && $joint->from->part !== $joint->onto->part
+                && isset($counts[$joint->from->part], $counts[$joint->onto->part])) {
                 $counts[$joint->from->part] -= 1000;
             }
         }
@@ -183,7 +184,8 @@ final class SceneBuilder
     {
         $steps = [];
         foreach ($joints as [$joint]) {
-            $steps[$joint->task] ??= ($this->blueprint->tasks[$joint->task] ?? null)->title ?? 'Glue on '.lcfirst($this->blueprint->part($joint->from->part)->name);
+            $steps[$joint->task] ??= ($this->blueprint->tasks[$joint->task] ?? null)->title
+                ?? 'Glue on '.lcfirst($this->blueprint->part($joint->from->part)->name);
         }
 
         return $steps;
@@ -416,7 +418,8 @@ final class SceneBuilder
             return true;
         }
 
-        return min(array_column($outline, 0)) <= $x && $x <= max(array_column($outline, 0)) && min(array_column($outline, 1)) <= $y && $y <= max(array_column($outline, 1));
+        return min(array_column($outline, 0)) <= $x && $x <= max(array_column($outline, 0)) && min(array_column($outline, 1)) <= $y
+            && $y <= max(array_column($outline, 1));
     }
 
     private function foldInWords(FoldedSheet $folded, FoldMove $move): string

@@ -83,7 +83,8 @@ final readonly class FoldReader
         }
         $vertices = [];
         foreach ($given as $point) {
-            if (! is_array($point) || ! is_numeric($point[0] ?? null) || ! is_numeric($point[1] ?? null) || abs((float) $point[0] * $scale) > 1e7 || abs((float) $point[1] * $scale) > 1e7) {
+            if (! is_array($point) || ! is_numeric($point[0] ?? null) || ! is_numeric($point[1] ?? null)
+                || abs((float) $point[0] * $scale) > 1e7 || abs((float) $point[1] * $scale) > 1e7) {
                 throw InvalidDesign::whole('Every point of "vertices_coords" has two numbers, and no sheet is larger than 30 m.');
             }
             $vertices[] = [(int) round((float) $point[0] * $scale), (int) round((float) $point[1] * $scale)];
@@ -144,7 +145,8 @@ final readonly class FoldReader
         $edges = [];
         foreach (array_values($given) as $index => $edge) {
             $assignment = array_values($assignments)[$index];
-            if (! is_array($edge) || ! is_int($edge[0] ?? null) || ! is_int($edge[1] ?? null) || min($edge[0], $edge[1]) < 0 || max($edge[0], $edge[1]) >= $vertices || ! is_string($assignment)) {
+            if (! is_array($edge) || ! is_int($edge[0] ?? null) || ! is_int($edge[1] ?? null) || min($edge[0], $edge[1]) < 0
+                || max($edge[0], $edge[1]) >= $vertices || ! is_string($assignment)) {
                 throw InvalidDesign::whole('Every edge names two of the points, and its assignment is a letter.');
             }
             $edges[] = [$edge[0], $edge[1], strtoupper($assignment)];

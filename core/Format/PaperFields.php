@@ -68,7 +68,8 @@ final readonly class PaperFields
                 'weight',
                 self::weight(),
                 static fn (Stock $stock): Grammage => $stock->grammage,
-                static fn (Stock $stock, ?Grammage $weight): Stock => $weight === null ? $stock : $stock->with(grammage: $weight, caliper: $weight->caliper()),
+                static fn (Stock $stock, ?Grammage $weight): Stock => $weight === null ? $stock
+                    : $stock->with(grammage: $weight, caliper: $weight->caliper()),
                 '220, 220 g or 80 lb cover',
             ),
             new Field(
@@ -200,7 +201,8 @@ final readonly class PaperFields
         $known = [...array_column(SheetFormat::cases(), 'value'), 'own'];
 
         return new Through(
-            static fn (string $given): ?SheetFormat => in_array($given, ['own', ''], true) ? null : SheetFormat::tryFrom($given) ?? throw InvalidParameter::notAChoice('A sheet', $given, $known),
+            static fn (string $given): ?SheetFormat => in_array($given, ['own', ''], true) ? null : SheetFormat::tryFrom($given)
+                ?? throw InvalidParameter::notAChoice('A sheet', $given, $known),
             static fn (string $sheet): string => $sheet,
             ['enum' => $known],
         );

@@ -176,7 +176,8 @@ final readonly class ThingsShape implements Shape
 
             return null;
         }
-        if (($on !== null && (! is_string($on) || mb_strlen($on) > 200 || ! mb_check_encoding($on, 'UTF-8'))) || ($on === null && $deep === 1 && is_string($kind))) {
+        if (($on !== null && (! is_string($on) || mb_strlen($on) > 200 || ! mb_check_encoding($on, 'UTF-8')))
+            || ($on === null && $deep === 1 && is_string($kind))) {
             $at->at('on')->complain('Name the face it is on, such as "page-1".');
 
             return null;

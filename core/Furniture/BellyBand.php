@@ -109,7 +109,8 @@ final readonly class BellyBand implements Furniture
         $area = $upright
             ? Rectangle::at($start, Length::zero(), new Size($breadth, $free))
             : Rectangle::at(Length::zero(), $start, new Size($free, $breadth));
-        $ends = $upright ? [$grid->area('', 'first-tab'), $grid->area('', 'last-tab')] : [$grid->area('first-tab'), $grid->area('last-tab')];
+        $ends = $upright ? [$grid->area('', 'first-tab'), $grid->area('', 'last-tab')]
+            : [$grid->area('first-tab'), $grid->area('last-tab')];
         $part = $spot->draft->part(new Part(
             key: $spot->key,
             name: 'Belly band',

@@ -182,7 +182,8 @@ final readonly class FoldedPocket implements Furniture
             $glued,
             $glued[0]->opposite(),
             $this->triangle($side, $glued),
-            $folded ? 'Fold the square corner to corner, the fold towards the middle of the page.' : 'Only along the two edges of the page.',
+            $folded ? 'Fold the square corner to corner, the fold towards the middle of the page.'
+                : 'Only along the two edges of the page.',
         );
 
         return new Placement($area);

@@ -72,7 +72,8 @@ final readonly class Matting
                     notches: $top && $isWhole ? $this->notches($draft, $face, $size, $notation) : [],
                     corners: $isWhole ? $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit) : [],
                     places: [$face->name],
-                    why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? '' : ' In strips that butt against each other.'),
+                    why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? ''
+                        : ' In strips that butt against each other.'),
                     picture: $top && $isWhole ? $this->picture($face) : null,
                 ));
                 $draft->add(new Joint(

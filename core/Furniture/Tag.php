@@ -81,7 +81,8 @@ final readonly class Tag implements Furniture
             ),
             $spot->length(
                 'height',
-                $pouch === null ? $allow->either(Length::inches(5), Length::millimetres(120)) : Length::shortest($pouch->depth()->plus($proud), $pouch->reach),
+                $pouch === null ? $allow->either(Length::inches(5), Length::millimetres(120))
+                    : Length::shortest($pouch->depth()->plus($proud), $pouch->reach),
             ),
         );
         $part = $spot->draft->part(

@@ -132,7 +132,8 @@ final readonly class Waterfall implements Furniture
         };
         $count = $spot->values->count('flaps');
         $step = $spot->values->length('step');
-        [$run, $across] = $hinge->isUpright() ? [$spot->size()->width, $spot->size()->height] : [$spot->size()->height, $spot->size()->width];
+        [$run, $across] = $hinge->isUpright() ? [$spot->size()->width, $spot->size()->height]
+            : [$spot->size()->height, $spot->size()->width];
         $free = $spot->length('reach', Length::longest($run->minus($step->times($count - 1)), $step));
         $breadth = $spot->length('breadth', $across->minus($spot->allowances->quarter()->times(2)));
         $this->addEnding(

@@ -63,7 +63,8 @@ final readonly class Isometry
         ];
         $turn = self::reduced($matrix, [0, 0, 0], $n);
 
-        return self::shift($line->from->x->ticks, $line->from->y->ticks)->after($turn)->after(self::shift(-$line->from->x->ticks, -$line->from->y->ticks));
+        return self::shift($line->from->x->ticks, $line->from->y->ticks)->after($turn)
+            ->after(self::shift(-$line->from->x->ticks, -$line->from->y->ticks));
     }
 
     /**

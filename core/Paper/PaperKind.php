@@ -18,7 +18,8 @@ enum PaperKind: string
             StockRole::StructureCard, StockRole::SecondCard, StockRole::InsertCard => self::Card,
             StockRole::Board => self::Board,
             StockRole::Specialty => self::Specialty,
-            StockRole::BookSheet, StockRole::MatBase, StockRole::MatTop, StockRole::MatOther, StockRole::CoverPaper, StockRole::PocketPaper => self::Pattern,
+            StockRole::BookSheet, StockRole::MatBase, StockRole::MatTop, StockRole::MatOther, StockRole::CoverPaper,
+            StockRole::PocketPaper => self::Pattern,
         };
     }
 

@@ -64,7 +64,8 @@ final readonly class ErrorBudget
     /** The way that keeps equal what must be; null where it does not matter. */
     public function better(): ?ScoringSchool
     {
-        return $this->outerEqual && $this->taker(ScoringSchool::Turn) !== $this->taker(ScoringSchool::Absolute) ? ScoringSchool::Turn : null;
+        return $this->outerEqual && $this->taker(ScoringSchool::Turn) !== $this->taker(ScoringSchool::Absolute) ? ScoringSchool::Turn
+            : null;
     }
 
     public function text(ScoringSchool $school, Notation $notation): string
@@ -95,7 +96,8 @@ final readonly class ErrorBudget
     private static function name(Part $part, Axis $along, int $from, int $to, int $number): string
     {
         foreach ($part->panels as $panel) {
-            [$begin, $end] = $along === Axis::Width ? [$panel->area->left(), $panel->area->right()] : [$panel->area->top(), $panel->area->bottom()];
+            [$begin, $end] = $along === Axis::Width ? [$panel->area->left(), $panel->area->right()]
+                : [$panel->area->top(), $panel->area->bottom()];
             if ($begin->equals(Length::ofTicks($from)) && $end->equals(Length::ofTicks($to)) && count(
                 array_filter($part->creases, static fn (Crease $crease): bool => $crease->along() !== $along),
             ) === 0) {

@@ -59,7 +59,8 @@ final readonly class ScoringAdvice
         }
         $grain = $this->stock->grain->axis();
         $folds = $this->part->foldsAlong();
-        if ($grain !== null && $folds !== null && $grain !== $folds && $this->part->upright && $this->stock->isDirectional($this->part->shows)) {
+        if ($grain !== null && $folds !== null && $grain !== $folds && $this->part->upright
+            && $this->stock->isDirectional($this->part->shows)) {
             $reasons[] = 'the folds run across the grain';
         }
 

@@ -116,7 +116,10 @@ final readonly class CascadeAlbum implements Structure
     public function refusals(Values $values, Notation $notation): array
     {
         return $values->length('fold')->isMoreThan($values->length('panel'))
-            ? ['fold' => sprintf('The concertina would stand out of the cover, whose panels are %s.', $notation->text($values->length('panel')))]
+            ? ['fold' => sprintf(
+                'The concertina would stand out of the cover, whose panels are %s.',
+                $notation->text($values->length('panel'))
+            )]
             : [];
     }
 

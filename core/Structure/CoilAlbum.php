@@ -303,7 +303,8 @@ final readonly class CoilAlbum implements Structure
                 'glue-turn-ups',
                 Phase::Assemble,
                 'Glue the turn-ups',
-                $values->choice('opens') === 'top' ? 'The fold closes the fore-edge. The leaf itself stays open at the head.' : 'The fold closes the spine side. The leaf itself stays open at the fore-edge.',
+                $values->choice('opens') === 'top' ? 'The fold closes the fore-edge. The leaf itself stays open at the head.'
+                    : 'The fold closes the spine side. The leaf itself stays open at the fore-edge.',
                 'Leaves',
                 Adhesive::WetGlue,
                 ['leaf'],

@@ -175,8 +175,17 @@ final readonly class FivePocketFolio implements Structure
         $sliver = (new Allowances($brief->notation->unit))->hairline();
         $notch = (new Allowances($brief->notation->unit))->notch();
         $notched = $brief->values->choice('notch');
-        $piece = static fn (string $key, string $name, Size $size, array $creases, array $panels, string $why, array $more = []): string => $draft->part(new Part(...[
-            'key' => $key, 'name' => $name, 'section' => 'Folio', 'size' => $size, 'role' => StockRole::BookSheet, 'creases' => $creases, 'panels' => $panels, 'why' => $why, ...$more,
+        $piece = static fn (
+            string $key,
+            string $name,
+            Size $size,
+            array $creases,
+            array $panels,
+            string $why,
+            array $more = []
+        ): string => $draft->part(new Part(...[
+            'key' => $key, 'name' => $name, 'section' => 'Folio', 'size' => $size, 'role' => StockRole::BookSheet,
+                'creases' => $creases, 'panels' => $panels, 'why' => $why, ...$more,
         ]));
         $piece('base', 'Base', $base->size(), $base->creases(), $base->panels(), 'Two thirds of the sheet: '
             ."{$base->inWords($brief->notation)}.", [
@@ -303,7 +312,9 @@ final readonly class FivePocketFolio implements Structure
                 'wrap-band',
                 Phase::Finish,
                 'Wrap the band round the filled folio',
-                $brief->values->choice('band-ends') === 'dot' ? 'Fill the folio first. Snug, not tight; ends over each other with a hook-and-loop dot between.' : 'Fill the folio first. Snug, not tight; glue the ends to each other under a medallion, not to the folio.',
+                $brief->values->choice('band-ends') === 'dot'
+                    ? 'Fill the folio first. Snug, not tight; ends over each other with a hook-and-loop dot between.'
+                    : 'Fill the folio first. Snug, not tight; glue the ends to each other under a medallion, not to the folio.',
                 'Folio',
                 parts: ['band'],
                 after: ['glue-front', 'glue-inner', 'glue-angled'],

@@ -148,7 +148,10 @@ final readonly class FoldOverJournal implements Structure
     public function refusals(Values $values, Notation $notation): array
     {
         return $values->length('flap')->isMoreThan($values->length('page-width'))
-            ? ['flap' => sprintf('The flap would reach over the spine: the front is %s wide.', $notation->text($values->length('page-width')))]
+            ? ['flap' => sprintf(
+                'The flap would reach over the spine: the front is %s wide.',
+                $notation->text($values->length('page-width'))
+            )]
             : [];
     }
 

@@ -57,7 +57,8 @@ final readonly class FreeCells
     public function written(): string
     {
         return implode(', ', array_map(
-            static fn (array $range): string => $range[0] === $range[1] && $range[2] === $range[3] ? "{$range[0]}-{$range[2]}" : "{$range[0]}-{$range[2]}..{$range[1]}-{$range[3]}",
+            static fn (array $range): string => $range[0] === $range[1] && $range[2] === $range[3] ? "{$range[0]}-{$range[2]}"
+                : "{$range[0]}-{$range[2]}..{$range[1]}-{$range[3]}",
             $this->ranges,
         ));
     }

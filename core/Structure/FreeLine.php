@@ -43,7 +43,8 @@ final readonly class FreeLine
             }
         }
         $isRight = $kind === FreeLineKind::CutAway ? count($points) >= 3 && count($points) <= self::MOST_CORNERS : count($points) === 2;
-        if ($points === [] || ! $isRight || ($kind === FreeLineKind::CutAway ? (new Polygon($points))->doubleArea() === 0 : $points[0]->isAt($points[1]))) {
+        if ($points === [] || ! $isRight
+            || ($kind === FreeLineKind::CutAway ? (new Polygon($points))->doubleArea() === 0 : $points[0]->isAt($points[1]))) {
             throw UnreadableLayout::line($line);
         }
 
@@ -53,7 +54,8 @@ final readonly class FreeLine
     public function isWithin(Size $blank): bool
     {
         foreach ($this->points as $point) {
-            if (Length::shortest($point->x, $point->y)->isLessThan(Length::zero()) || $point->x->isMoreThan($blank->width) || $point->y->isMoreThan($blank->height)) {
+            if (Length::shortest($point->x, $point->y)->isLessThan(Length::zero()) || $point->x->isMoreThan($blank->width)
+                || $point->y->isMoreThan($blank->height)) {
                 return false;
             }
         }

@@ -116,7 +116,8 @@ final readonly class WaterfallWallet implements Structure
                 Length::millimetres(58),
             ),
             Parameter::choice('envelope', 'Envelope', 'What it is to be sent in.', [
-                'card' => '5 × 7 card envelope, 5¼ × 7¼ in inside', 'c6' => 'C6, 11.4 × 16.2 cm', 'c5' => 'C5, 16.2 × 22.9 cm', 'dl' => 'DL, 11 × 22 cm', 'none' => 'none',
+                'card' => '5 × 7 card envelope, 5¼ × 7¼ in inside', 'c6' => 'C6, 11.4 × 16.2 cm', 'c5' => 'C5, 16.2 × 22.9 cm',
+                    'dl' => 'DL, 11 × 22 cm', 'none' => 'none',
             ], 'card', 'c5'),
             Parameter::length(
                 'post-limit',
@@ -174,7 +175,8 @@ final readonly class WaterfallWallet implements Structure
         $square = UsualPapers::square($unit);
         $sheet = Stock::pattern('Dew point pattern', $square, 200, doubleSided: true);
 
-        return UsualPapers::of($unit)->with(StockRole::BookSheet, $sheet)->with(StockRole::StructureCard, $sheet)->with(StockRole::MatTop, $sheet)->byRole();
+        return UsualPapers::of($unit)->with(StockRole::BookSheet, $sheet)->with(StockRole::StructureCard, $sheet)
+            ->with(StockRole::MatTop, $sheet)->byRole();
     }
 
     public function layOut(Brief $brief): Draft

@@ -298,7 +298,8 @@ final readonly class ZPageAlbum implements Structure
         $trim = Trim::tryFrom($values->choice('corners'));
         for ($k = 1; $k <= 2 * $values->count('units'); $k++) {
             $isEven = $k % 2 === 0 && $values->choice('colours') === 'alternate';
-            [$first, $second] = $isEven ? [StockRole::SecondCard, StockRole::StructureCard] : [StockRole::StructureCard, StockRole::SecondCard];
+            [$first, $second] = $isEven ? [StockRole::SecondCard, StockRole::StructureCard]
+                : [StockRole::StructureCard, StockRole::SecondCard];
             $second = $values->choice('colours') === 'one' ? $first : $second;
             $draft->part(new Part(
                 key: $this->zKey($k, $values),

@@ -44,7 +44,10 @@ final readonly class PrintController
         };
         if ($pdf === null) {
             return redirect()->route('print', $project, 303)->withErrors(
-                ['scale' => sprintf('At that scale a piece is larger than the page: at most %.2f fits.', (new MockupPdf($request->paper()))->largestFor($plan))],
+                ['scale' => sprintf(
+                    'At that scale a piece is larger than the page: at most %.2f fits.',
+                    (new MockupPdf($request->paper()))->largestFor($plan)
+                )],
             )->withInput();
         }
 

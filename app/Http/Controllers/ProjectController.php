@@ -25,7 +25,8 @@ final readonly class ProjectController
     public function index(Catalogue $catalogue, TakenOff $takenOff): View
     {
         $takenOff->clearNowAndThen();
-        $projects = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices'])->latest('updated_at')->latest('id')->get();
+        $projects = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices'])->latest('updated_at')->latest('id')
+            ->get();
 
         return view('shelf', [
             'books' => $projects->map(fn (Project $project): Shelved => Shelved::of($project, $this->plans)),

@@ -33,7 +33,8 @@ final class PrintRequest extends FormRequest
 
     public function scale(): Scale
     {
-        return Scale::tryParse($this->string('scale')->value()) ?? Scale::tryParse('1/4') ?? throw new \LogicException('A quarter is a scale.');
+        return Scale::tryParse($this->string('scale')->value()) ?? Scale::tryParse('1/4')
+            ?? throw new \LogicException('A quarter is a scale.');
     }
 
     /** @return list<string>|null the pieces to print, null: all */

@@ -52,7 +52,8 @@ final readonly class GlueInWords
     {
         $face = $this->blueprint->face($pouch->face);
         $edges = $pouch->glued === [] ? 'its tabs' : Edges::listed($face, $pouch->glued);
-        $where = $joint->from->part === $joint->onto->part || $joint->face === null ? '' : '; it lies '.$this->place($joint->area, $face->size);
+        $where = $joint->from->part === $joint->onto->part || $joint->face === null ? ''
+            : '; it lies '.$this->place($joint->area, $face->size);
 
         return sprintf(
             '%s along %s of %s, %s%s. %s stays open.',
@@ -119,7 +120,8 @@ final readonly class GlueInWords
         $dry = $joint->held === null ? '' : ' What lies beyond stays dry.';
         $piece = $this->blueprint->part($joint->from->part)->size;
         // What is larger than its place is turned in or wrapped round.
-        $isWrapped = $joint->from->panel === 'whole' && $piece->width->ticks * $piece->height->ticks > $joint->area->size->width->ticks * $joint->area->size->height->ticks;
+        $isWrapped = $joint->from->panel === 'whole'
+            && $piece->width->ticks * $piece->height->ticks > $joint->area->size->width->ticks * $joint->area->size->height->ticks;
 
         return sprintf(
             '%s on %s, %s%s%s.%s',
@@ -127,7 +129,8 @@ final readonly class GlueInWords
             $this->pieces->panel($joint->from),
             $this->pieces->side($joint->from),
             $under,
-            $isWrapped ? '' : '; it lies '.($joint->depth() === Depth::Mat && $face->matted === null ? $this->border($joint, $face) : $this->place($joint->area, $face->size)),
+            $isWrapped ? '' : '; it lies '.($joint->depth() === Depth::Mat && $face->matted === null ? $this->border($joint, $face)
+                : $this->place($joint->area, $face->size)),
             $dry,
         );
     }
@@ -183,7 +186,8 @@ final readonly class GlueInWords
 
         return match (true) {
             $isNarrow($area->size->height) && $area->size->width->equals($room->width) => $area->top()->isZero() ? 'head' : 'foot',
-            $isNarrow($area->size->width) && $area->size->height->equals($room->height) => $area->left()->isZero() ? 'left edge' : 'right edge',
+            $isNarrow($area->size->width) && $area->size->height->equals($room->height) => $area->left()->isZero() ? 'left edge'
+                : 'right edge',
             default => null,
         };
     }
@@ -247,7 +251,8 @@ final readonly class GlueInWords
             default => "{$this->notation->text($foot)} above the foot",
         };
 
-        return $left->equals($right) && $foot->equals($top) ? 'in the middle' : $across.($up === 'of its height too' ? ', half way up' : ", {$up}");
+        return $left->equals($right) && $foot->equals($top) ? 'in the middle'
+            : $across.($up === 'of its height too' ? ', half way up' : ", {$up}");
     }
 
     private function with(Adhesive $with, string $glue, string $tape): string

@@ -53,7 +53,8 @@ final readonly class GlueStaysOffScores implements Check
         if (! $near->isLessThan($crease->at()) || ! $crease->at()->isLessThan($far)) {
             return false;
         }
-        [$from, $to] = $along === Axis::Width ? [$crease->line->from->y, $crease->line->to->y] : [$crease->line->from->x, $crease->line->to->x];
+        [$from, $to] = $along === Axis::Width ? [$crease->line->from->y, $crease->line->to->y]
+            : [$crease->line->from->x, $crease->line->to->x];
         [$top, $foot] = $along === Axis::Width ? [$area->top(), $area->bottom()] : [$area->left(), $area->right()];
 
         return Length::shortest($from, $to)->isLessThan($foot) && $top->isLessThan(Length::longest($from, $to));

@@ -36,7 +36,8 @@ final readonly class PiecesComeOffCleanly implements Check
                     part: $part->key,
                 );
             }
-            if (! $workings->design->tools->grid->carries($part->size->width) || ! $workings->design->tools->grid->carries($part->size->height)) {
+            if (! $workings->design->tools->grid->carries($part->size->width)
+                || ! $workings->design->tools->grid->carries($part->size->height)) {
                 $offMarks[] = $part;
             }
         }

@@ -39,6 +39,8 @@ final readonly class SheetsFold implements Check
         }
         $stands = array_filter($part->panels, static fn (Panel $panel): bool => $panel->kind->stands());
 
-        return count($part->creases) <= 1 || (count($part->creases) === 2 && $stands !== [] && $part->creases[0]->along() !== null && $part->creases[0]->along() === $part->creases[1]->along());
+        return count($part->creases) <= 1
+            || (count($part->creases) === 2 && $stands !== [] && $part->creases[0]->along() !== null
+            && $part->creases[0]->along() === $part->creases[1]->along());
     }
 }

@@ -29,7 +29,8 @@ final readonly class Words implements Shape
             return null;
         }
         $text = is_string($given) || (is_int($given) && $this->pattern !== '') ? trim((string) $given) : null;
-        $isRight = $text !== null && mb_check_encoding($text, 'UTF-8') && mb_strlen($text) >= $this->least && mb_strlen($text) <= $this->most
+        $isRight = $text !== null && mb_check_encoding($text, 'UTF-8') && mb_strlen($text) >= $this->least
+            && mb_strlen($text) <= $this->most
             && ($this->pattern === '' || preg_match("~^{$this->pattern}\$~", $text) === 1);
 
         return $isRight ? $text : throw InvalidParameter::because($this->else);
