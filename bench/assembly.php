@@ -48,7 +48,7 @@ foreach (Catalogue::ofTheHouse()->keys() as $key) {
         $isTask = $step->acts !== [] && isset($plan->blueprint->tasks[explode('~', $step->key)[0]]);
         $own = $isTask ? $words($step->text) : 0;
         $structures += $own;
-        $acts += $words($step->title) + $words($step->text) - $own + array_sum(array_map($words, $step->lines));
+        $acts += $words($step->title) + $words($step->text) - $own + array_sum(array_map($words, $plan->linesOf($step)));
         $slowest = max($slowest, $stopwatch->medians(['it' => static fn () => $drawing->of($step)?->inline()], 3)['it']);
     }
 }

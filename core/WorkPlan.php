@@ -6,6 +6,7 @@ namespace Ephemeron;
 
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
+use Ephemeron\Bench\Words\ActsInWords;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\SheetPattern;
@@ -59,6 +60,14 @@ final readonly class WorkPlan
             null,
             'key',
         );
+    }
+
+    /** @return list<string> what hands do in a step, sentence by sentence: what follows from its acts, then what else there is to say */
+    public function linesOf(Step $step): array
+    {
+        $words = new ActsInWords($this->blueprint, $this->notation(), $this->design->schools->gluing);
+
+        return [...$words->sentences($step->acts), ...$step->lines];
     }
 
     public function notation(): Notation

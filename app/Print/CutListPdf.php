@@ -191,7 +191,7 @@ final readonly class CutListPdf
             $pages->pdf->setFont('dejavuserif', '', 10);
             $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
             $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
-            foreach ([...($step->text === '' ? [] : [$step->text]), ...$step->lines] as $sentence) {
+            foreach ([...($step->text === '' ? [] : [$step->text]), ...$plan->linesOf($step)] as $sentence) {
                 $pages->paragraph($sentence, 8.5, 6.0);
             }
             $this->still($pages, (new TableDrawing($plan))->draw($step));

@@ -19,15 +19,22 @@ final class JobGraph
     /** @var array<string, array<string, true>> jobs that a craftsman wants done before, by job */
     private array $wanted = [];
 
-    /** @var array<string, array<int, array<string, array<int, true>>>> acts that must be done before, by job and act */
+    /** @var array<string, int> number of the first act of each job; all acts are numbered through */
+    private array $first = [];
+
+    /** @var array<int, array<int, true>> acts that must be done before, by act */
     private array $acts = [];
+
+    private int $count = 0;
+
+    /** @var array<int, string> the job, or part of one, in which an act has been told */
+    private array $told = [];
 
     public function add(Job $job): void
     {
         $this->jobs[$job->key] = $job;
-        $this->before[$job->key] = [];
-        $this->wanted[$job->key] = [];
-        $this->acts[$job->key] = array_fill_keys(array_keys($job->acts), []);
+        $this->first[$job->key] = $this->count;
+        $this->count += count($job->acts);
     }
 
     /** Jobs that do not exist are no hindrance. */
@@ -49,25 +56,27 @@ final class JobGraph
     public function needsAct(string $job, int $act, string $before, int $first): void
     {
         if ($job !== $before) {
-            $this->acts[$job][$act][$before][$first] = true;
+            $this->acts[$this->first[$job] + $act][$this->first[$before] + $first] = true;
         }
     }
 
     /** @return list<Job> each with what it needs */
     public function inOrder(): array
     {
+        $this->told = [];
         $waiting = $this->sorted();
         $left = array_map(static fn (Job $job): array => array_keys($job->acts), $waiting);
-        $done = [];
-        $told = [];
+        $names = [];
         $order = [];
         while ($waiting !== []) {
-            [$key, $ready] = $this->next($waiting, $left, $done);
-            $parts = count($told[$key] ?? []);
+            [$key, $ready] = $this->next($waiting, $left);
+            $parts = count($names[$key] ?? []);
             $name = $parts === 0 ? $key : sprintf('%s~%d', $key, $parts + 1);
-            $order[] = $this->part($key, $name, $ready, $told, count($ready) < count($this->jobs[$key]->acts));
-            $told[$key][$name] = array_fill_keys($ready, true);
-            $done[$key] = ($done[$key] ?? []) + array_fill_keys($ready, true);
+            $names[$key][] = $name;
+            $order[] = $this->part($key, $name, $ready, $names);
+            foreach ($ready as $act) {
+                $this->told[$this->first[$key] + $act] = $name;
+            }
             $left[$key] = array_values(array_diff($left[$key], $ready));
             if ($left[$key] === []) {
                 unset($waiting[$key]);
@@ -87,15 +96,14 @@ final class JobGraph
     }
 
     /**
-     * The first job that can be done whole; else the one of which most can be done; else, where wishes hold each other up, without them;
-     * and where everything waits for everything, the first: the table will say what is wrong with it.
+     * The first job that can be done whole; else the one of which most can be done; else, where wishes hold each other up, without them; and
+     * where everything waits for everything, the first: the table will say what is wrong with it.
      *
      * @param non-empty-array<string, Job> $waiting
      * @param array<string, list<int>> $left
-     * @param array<string, array<int, true>> $done
      * @return array{string, list<int>} its key and the acts that are done
      */
-    private function next(array $waiting, array $left, array $done): array
+    private function next(array $waiting, array $left): array
     {
         foreach ([true, false] as $heedsWishes) {
             $partly = null;
@@ -104,7 +112,7 @@ final class JobGraph
                 if ($this->isHeldUp($key, $waiting, $heedsWishes)) {
                     continue;
                 }
-                $ready = array_values(array_filter($left[$key], fn (int $act): bool => $this->isReady($key, $act, $done)));
+                $ready = $this->ready($this->first[$key], $left[$key]);
                 if (count($ready) === count($left[$key])) {
                     return [$key, $ready];
                 }
@@ -124,55 +132,51 @@ final class JobGraph
     /** @param array<string, Job> $waiting */
     private function isHeldUp(string $key, array $waiting, bool $heedsWishes): bool
     {
-        foreach ($this->before[$key] as $before => $_) {
-            if (isset($waiting[$before])) {
-                return true;
-            }
-        }
-        foreach ($heedsWishes ? $this->wanted[$key] : [] as $before => $_) {
-            if (isset($waiting[$before])) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_intersect_key($this->before[$key] ?? [], $waiting) !== []
+            || ($heedsWishes && array_intersect_key($this->wanted[$key] ?? [], $waiting) !== []);
     }
 
-    /** @param array<string, array<int, true>> $done */
-    private function isReady(string $key, int $act, array $done): bool
+    /**
+     * @param int $first number of the job's first act
+     * @param list<int> $left
+     * @return list<int> those for which all is done that must be
+     */
+    private function ready(int $first, array $left): array
     {
-        foreach ($this->acts[$key][$act] as $before => $acts) {
-            foreach ($acts as $first => $_) {
-                if (! isset($done[$before][$first])) {
-                    return false;
+        $ready = [];
+        foreach ($left as $act) {
+            foreach ($this->acts[$first + $act] ?? [] as $before => $_) {
+                if (! isset($this->told[$before])) {
+                    continue 2;
                 }
             }
+            $ready[] = $act;
         }
 
-        return true;
+        return $ready;
     }
 
     /**
      * @param list<int> $ready
-     * @param array<string, array<string, array<int, true>>> $told acts of the jobs and parts of jobs told so far
+     * @param array<string, list<string>> $names under which jobs and parts of jobs have been told
      */
-    private function part(string $key, string $name, array $ready, array $told, bool $isPart): Job
+    private function part(string $key, string $name, array $ready, array $names): Job
     {
         $needs = [];
-        foreach ([...array_keys($this->before[$key]), ...array_keys($this->wanted[$key])] as $before) {
-            $needs += array_fill_keys(array_keys($told[$before] ?? []), true);
+        foreach (($this->before[$key] ?? []) + ($this->wanted[$key] ?? []) as $before => $_) {
+            $needs += array_fill_keys($names[$before] ?? [], true);
         }
+        $job = $this->jobs[$key];
+        $acts = [];
         foreach ($ready as $act) {
-            foreach ($this->acts[$key][$act] as $before => $acts) {
-                foreach ($told[$before] ?? [] as $part => $done) {
-                    if (array_intersect_key($done, $acts) !== []) {
-                        $needs[$part] = true;
-                    }
+            $acts[] = $job->acts[$act];
+            foreach ($this->acts[$this->first[$key] + $act] ?? [] as $before => $_) {
+                if (isset($this->told[$before])) {
+                    $needs[$this->told[$before]] = true;
                 }
             }
         }
-        $acts = array_values(array_intersect_key($this->jobs[$key]->acts, array_fill_keys($ready, true)));
 
-        return $this->jobs[$key]->part($name, $acts, array_map(strval(...), array_keys($needs)), $isPart);
+        return $job->part($name, $acts, array_map(strval(...), array_keys($needs)), count($ready) < count($job->acts));
     }
 }

@@ -17,7 +17,7 @@ final readonly class Step
     /**
      * @param string $key stays the same when sizes change, so that what was ticked stays ticked
      * @param int $number from 1
-     * @param list<string> $lines further sentences, one for each move
+     * @param list<string> $lines further sentences, one for each move; those that follow from its acts are told by the plan
      * @param list<string> $parts keys of the parts in hand
      * @param list<string> $places ticked one by one
      * @param list<Act> $acts what hands do; none where sheets are cut and sorted

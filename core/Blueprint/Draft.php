@@ -28,6 +28,9 @@ final class Draft
     /** @var array<string, Face> */
     private array $faces = [];
 
+    /** @var array<string, list<Joint>> */
+    private array $onFaces = [];
+
     /** @var array<string, Task> as each was named first */
     private array $tasks = [];
 
@@ -50,6 +53,15 @@ final class Draft
     public function add(Fact $fact): void
     {
         $this->ledger->add($fact);
+        if ($fact instanceof Joint && $fact->face !== null) {
+            $this->onFaces[$fact->face][] = $fact;
+        }
+    }
+
+    /** @return list<Joint> what lies on a face so far, lowest first */
+    public function on(string $face): array
+    {
+        return $this->onFaces[$face] ?? [];
     }
 
     /**
@@ -216,8 +228,8 @@ final class Draft
     private function isOnMat(Flap $flap): bool
     {
         $part = $this->faces[$flap->inside]->paper->part;
-        foreach ($this->ledger->all(Joint::class) as $joint) {
-            if ($joint->from->part === $part && $joint->face === $flap->over && $joint->depth()->value > Depth::Mat->value) {
+        foreach ($this->on($flap->over) as $joint) {
+            if ($joint->from->part === $part && $joint->depth()->value > Depth::Mat->value) {
                 return true;
             }
         }

@@ -6,7 +6,6 @@ namespace Ephemeron\Format;
 
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
-use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Corner;
 use Ephemeron\Blueprint\Crease;
 use Ephemeron\Blueprint\Face;
@@ -81,7 +80,7 @@ final readonly class PlanJson
                 'lowerBound' => $stock->cuts->lowerBound,
                 'missing' => array_sum($stock->cuts->missing),
             ], $plan->stocks),
-            'steps' => array_map(fn (Step $step): array => $this->step($step, $plan->blueprint), $plan->steps),
+            'steps' => array_map(fn (Step $step): array => $this->step($step, $plan), $plan->steps),
             'findings' => array_map(static fn (Finding $finding): array => [
                 'severity' => $finding->severity->value,
                 'kind' => $finding->kind,
@@ -223,7 +222,7 @@ final readonly class PlanJson
     }
 
     /** @return array<string, mixed> */
-    private function step(Step $step, Blueprint $blueprint): array
+    private function step(Step $step, WorkPlan $plan): array
     {
         return [
             'number' => $step->number,
@@ -232,11 +231,11 @@ final readonly class PlanJson
             'section' => $step->section,
             'title' => $step->title,
             'text' => $step->text,
-            'lines' => $step->lines,
+            'lines' => $plan->linesOf($step),
             'adhesive' => $step->adhesive->value,
             'caution' => $step->caution?->text(),
             'places' => $step->places,
-            'acts' => array_map((new ActJson($blueprint))->toArray(...), $step->acts),
+            'acts' => array_map((new ActJson($plan->blueprint))->toArray(...), $step->acts),
             'needs' => $step->needs,
             'covers' => $step->covers(),
         ];

@@ -268,9 +268,12 @@ final readonly class BellyBand implements Furniture
 
     private function isMatted(Spot $spot): bool
     {
-        return array_filter(
-            $spot->draft->all(Joint::class),
-            static fn (Joint $joint): bool => $joint->face === $spot->face->key && $joint->layer === Layer::Mat,
-        ) !== [];
+        foreach ($spot->draft->on($spot->face->key) as $joint) {
+            if ($joint->layer === Layer::Mat) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -104,6 +104,9 @@ final readonly class Matting
     private function notches(Draft $draft, Face $face, Size $mat, Notation $notation): array
     {
         $part = $draft->partOf($face->paper->part);
+        if ($part->notches === []) {
+            return [];
+        }
         $panel = $part->panel($face->paper->panel)->area;
         $notches = [];
         foreach ($part->notches as $notch) {
@@ -122,6 +125,9 @@ final readonly class Matting
     private function cornersBelow(Draft $draft, Face $face): array
     {
         $part = $draft->partOf($face->paper->part);
+        if ($part->corners === []) {
+            return [];
+        }
         $panel = $part->panel($face->paper->panel)->area;
         $whole = Rectangle::whole($part->size);
         $corners = [];

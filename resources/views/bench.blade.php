@@ -20,9 +20,10 @@
             <div @class(['with-picture' => $drawing !== null])>
                 <div>
                     @if ($step->text !== '')<p class="do">@typeset($step->text)</p>@endif
-                    @if ($step->lines !== [])
+                    @php($lines = $plan->linesOf($step))
+                    @if ($lines !== [])
                         <ol class="lines" tabindex="0" aria-label="One after the other">
-                            @foreach ($step->lines as $line)
+                            @foreach ($lines as $line)
                                 <li>@typeset($line)</li>
                             @endforeach
                         </ol>

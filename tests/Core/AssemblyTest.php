@@ -160,16 +160,18 @@ final class AssemblyTest extends TestCase
             $designs[] = $this->buildable($structure);
         }
         foreach ($designs as $design) {
-            foreach (Workshop::ofTheHouse()->plan($design)->steps as $step) {
-                $said = implode(' ', [$step->title, $step->text, ...$step->lines]);
+            $plan = Workshop::ofTheHouse()->plan($design);
+            foreach ($plan->steps as $step) {
+                $lines = $plan->linesOf($step);
+                $said = implode(' ', [$step->title, $step->text, ...$lines]);
                 $this->assertDoesNotMatchRegularExpression(
                     '/as drawn|side [AB]\b|furniture|meant for|page-\d|\bc\d r\d|\bin in\b|\bthe the\b|\b1 (holes|strips|pieces|sheets|scores)\b/',
                     $said,
                     $step->key,
                 );
                 $this->assertMatchesRegularExpression('/^[A-Z0-9“].*[^.]$/u', $step->title, $step->key);
-                $this->assertTrue($step->text !== '' || $step->lines !== [], "{$step->key} says something");
-                $this->assertNotContains('', $step->lines);
+                $this->assertTrue($step->text !== '' || $lines !== [], "{$step->key} says something");
+                $this->assertNotContains('', $lines);
             }
         }
     }

@@ -98,7 +98,7 @@ final class AtTheTrimmerTest extends TestCase
         $this->assertGreaterThan($one->sheets() * 8, $batch->sheets());
         $texts = implode(
             "\n",
-            array_map(static fn ($step): string => $step->title."\n".implode("\n", [...$step->lines, ...$step->places]), $batch->steps),
+            array_map(static fn ($step): string => $step->title."\n".implode("\n", [...$batch->linesOf($step), ...$step->places]), $batch->steps),
         );
         $this->assertMatchesRegularExpression('/in \d\d passes of 3[.,]/', $texts, 'some eighty sheets of 160 g');
         $this->assertStringContainsString('Score all 10 of A', $texts);

@@ -119,12 +119,12 @@ final class BooksComeOutRightTest extends TestCase
     public function test_score_screen_and_step_say_the_same_side(): void
     {
         $plan = $this->plan('cascade-album');
-        $said = implode(' ', [$this->step($plan, 'score-cover-left')->text, ...$this->step($plan, 'score-cover-left')->lines]);
+        $said = implode(' ', [$this->step($plan, 'score-cover-left')->text, ...$plan->linesOf($this->step($plan, 'score-cover-left'))]);
         $this->assertStringContainsString('Letter side down.', $said);
         $this->assertStringContainsString('4¼, 5¼', $said);
         $this->assertStringNotContainsString('2¼', $said, 'no second set of places');
         $cover = $this->plan('corner-pocket-album');
-        $this->assertStringContainsString('score it on both sides', implode(' ', $this->step($cover, 'score-cover')->lines));
+        $this->assertStringContainsString('score it on both sides', implode(' ', $cover->linesOf($this->step($cover, 'score-cover'))));
     }
 
     #[TestWith(['thread-hinge-album'])]
@@ -168,7 +168,7 @@ final class BooksComeOutRightTest extends TestCase
         );
         $this->assertSame(Caution::Knife, $this->step($this->plan('tag-clutch'), 'angle-mat')->caution);
         $flaps = $this->plan('four-flap-folio');
-        $this->assertStringContainsString('Trim what stands proud', implode(' ', $this->step($flaps, 'glue-top')->lines));
+        $this->assertStringContainsString('Trim what stands proud', implode(' ', $flaps->linesOf($this->step($flaps, 'glue-top'))));
         $this->assertStringContainsString('base open before you', $this->step($flaps, 'glue-bottom')->text);
     }
 

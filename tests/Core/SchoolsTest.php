@@ -46,14 +46,10 @@ final class SchoolsTest extends TestCase
         $this->assertContains('tape', $adhesives([]));
         $this->assertNotContains('tape', $adhesives(['gluing' => 'glue']));
         $this->assertNotContains('wet-glue', $adhesives(['gluing' => 'tape']));
-        $step = array_values(
-            array_filter(
-                $this->plan('four-flap-folio', ['schools' => ['gluing' => 'glue']])->steps,
-                static fn ($step): bool => $step->key === 'glue-top',
-            ),
-        )[0];
-        $this->assertStringStartsWith('Glue on E', $step->lines[0], 'the words follow the school');
-        $this->assertContains('You glue throughout: a thin bead where tape is said, and hold it until it sets.', $step->lines);
+        $plan = $this->plan('four-flap-folio', ['schools' => ['gluing' => 'glue']]);
+        $lines = $plan->linesOf(array_column($plan->steps, null, 'key')['glue-top']);
+        $this->assertStringStartsWith('Glue on E', $lines[0], 'the words follow the school');
+        $this->assertContains('You glue throughout: a thin bead where tape is said, and hold it until it sets.', $lines);
     }
 
     public function test_mat_or_pocket_first_throughout_with_exceptions(): void

@@ -104,7 +104,8 @@ final class StepsTest extends TestCase
 
     public function test_adhesive_by_zone(): void
     {
-        $steps = array_column($this->plan('nested-gusset-album')->steps, null, 'key');
+        $plan = $this->plan('nested-gusset-album');
+        $steps = array_column($plan->steps, null, 'key');
         $this->assertSame(Adhesive::Tape, $steps['nest-1']->adhesive);
         $this->assertSame(Adhesive::WetGlue, $steps['pockets-top']->adhesive);
         $this->assertSame(Adhesive::WetGlue, $steps['mat-pages']->adhesive);
@@ -112,7 +113,7 @@ final class StepsTest extends TestCase
         $this->assertStringContainsString('3 strips side by side', $steps['nest-3']->text);
         $this->assertSame(
             ['Tape on the gusset of C (sheet 3), letter side; onto the gusset of D (sheet 4), side without the letter, ⅛ in free on each side.'],
-            $steps['nest-3']->lines,
+            $plan->linesOf($steps['nest-3']),
         );
     }
 

@@ -8,10 +8,9 @@ use Ephemeron\Assembly\Job;
 use Ephemeron\Bench\Desk;
 use Ephemeron\Bench\Picture;
 use Ephemeron\Bench\Step;
-use Ephemeron\Bench\Words\ActsInWords;
 use Ephemeron\Blueprint\Task;
 
-/** A task of the book: its acts in words, and what the structure knows better. */
+/** A task of the book, as far as the structure knows something better; its acts are put into words when someone reads them. */
 final readonly class Joining implements Telling
 {
     public function __construct(private Desk $desk)
@@ -40,10 +39,7 @@ final readonly class Joining implements Telling
             $task->text,
             $task->section,
             $gluing->applied($task->adhesive),
-            lines: [
-                ...(new ActsInWords($this->desk->workings->blueprint, $this->desk->notation, $gluing))->sentences($job->acts),
-                ...($aside === null ? [] : [$aside]),
-            ],
+            lines: $aside === null ? [] : [$aside],
             caution: $task->caution,
             parts: $task->parts,
             places: $job->isPart ? $this->placesOf($job, $task) : $task->places,

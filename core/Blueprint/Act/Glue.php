@@ -9,8 +9,31 @@ use Ephemeron\Blueprint\Joint;
 /** Glue or tape one joint. */
 final readonly class Glue implements Act
 {
+    /** @var list<string> */
+    private array $parts;
+
+    /** @var list<Reach> */
+    private array $needs;
+
+    /** @var list<Reach> */
+    private array $covers;
+
     public function __construct(public Joint $joint)
     {
+        [$from, $onto] = [$joint->from, $joint->onto];
+        $isWithin = $from->part === $onto->part;
+        $this->parts = $isWithin ? [$from->part] : [$from->part, $onto->part];
+        $place = $joint->face === null
+            ? Reach::panel($onto, Depth::Bare)
+            : new Reach($joint->face, $joint->depth(), $joint->contact());
+        $this->needs = $joint->face === null ? [$place, Reach::panel($from, Depth::Bare)] : [$place];
+        // A piece on a face covers what lies deeper there; a panel shut onto another covers both.
+        $this->covers = match (true) {
+            $joint->isLap => [],
+            $joint->face === null => [Reach::panel($from, Depth::Shut), Reach::panel($onto, Depth::Shut)],
+            $isWithin => [$place, Reach::panel($from, Depth::Shut)],
+            default => [$place],
+        };
     }
 
     public function kind(): ActKind
@@ -20,37 +43,21 @@ final readonly class Glue implements Act
 
     public function parts(): array
     {
-        return array_values(array_unique([$this->joint->from->part, $this->joint->onto->part]));
+        return $this->parts;
     }
 
     public function needs(): array
     {
-        return [$this->place(), ...($this->joint->face === null ? [Reach::panel($this->joint->from, Depth::Bare)] : [])];
+        return $this->needs;
     }
 
-    /** A piece on a face covers what lies deeper there; a panel shut onto another covers both. */
     public function covers(): array
     {
-        if ($this->joint->isLap) {
-            return [];
-        }
-        if ($this->joint->face === null) {
-            return [Reach::panel($this->joint->from, Depth::Shut), Reach::panel($this->joint->onto, Depth::Shut)];
-        }
-        $isWithin = $this->joint->from->part === $this->joint->onto->part;
-
-        return [$this->place(), ...($isWithin ? [Reach::panel($this->joint->from, Depth::Shut)] : [])];
+        return $this->covers;
     }
 
     public function hanging(): array
     {
         return [];
-    }
-
-    private function place(): Reach
-    {
-        return $this->joint->face === null
-            ? Reach::panel($this->joint->onto, Depth::Bare)
-            : new Reach($this->joint->face, $this->joint->depth(), $this->joint->contact());
     }
 }
