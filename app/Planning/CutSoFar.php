@@ -96,7 +96,7 @@ final readonly class CutSoFar
         }
         $papers = self::papersOf($project, $from);
         $choices = $project->offcutChoices->groupBy('step');
-        $keeping = app(WorthKeeping::class);
+        $narrowest = app(WorthKeeping::class)->narrowest();
         $leftovers = [];
         foreach ($works as $work) {
             foreach ($work->plan->patterns as $sheet) {
@@ -112,7 +112,7 @@ final readonly class CutSoFar
                 foreach ($sheet->offcuts() as $index => $offcut) {
                     $size = $offcut->area()->size;
                     $chosen = $choices->get($sheet->key)?->firstWhere('offcut', $index);
-                    if ($chosen->keep ?? $keeping->is($size)) {
+                    if ($chosen->keep ?? $size->shortSide()->isAtLeast($narrowest)) {
                         $mark = "{$size->width->ticks}x{$size->height->ticks}";
                         $there = $leftovers[$work->paper][$mark]->available ?? 0;
                         $leftovers[$work->paper][$mark] = new Supply(

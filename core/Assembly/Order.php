@@ -5,16 +5,10 @@ declare(strict_types=1);
 namespace Ephemeron\Assembly;
 
 use Ephemeron\Blueprint\Act\Act;
-use Ephemeron\Blueprint\Act\ActKind;
 use Ephemeron\Blueprint\Act\Fasten;
 use Ephemeron\Blueprint\Act\Fold;
-use Ephemeron\Blueprint\Act\Glue;
-use Ephemeron\Blueprint\Act\SetMagnet;
 use Ephemeron\Blueprint\Act\Shape;
-use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Blueprint;
-use Ephemeron\Blueprint\Joint;
-use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Task;
@@ -161,73 +155,25 @@ final readonly class Order
         return array_map(strval(...), array_keys($parts));
     }
 
-    /**
-     * What hangs on something must have been joined to it; a pouch is there before something slips into it; holes are there before
-     * something is drawn through; what is built up on the table is built up before it is glued down.
-     *
-     * @param array<string, Job> $jobs
-     */
+    /** @param array<string, Job> $jobs */
     private function afterWhatHolds(JobGraph $graph, array $jobs): void
     {
-        $places = new Holds;
-        $this->eachAct($jobs, function (string $job, int $index, Act $act) use ($places): void {
-            if ($act instanceof Glue && $act->joint->from->part !== $act->joint->onto->part) {
-                $places->add("joined {$act->joint->from->part}", $job, $index);
-            }
-            if ($act instanceof Glue && $act->joint->pouch !== null) {
-                $places->add("pouch {$act->joint->pouch}", $job, $index);
-            }
-            if ($act instanceof Glue && $this->isBuiltUp($act->joint)) {
-                $places->add("down {$act->joint->from->part}", $job, $index);
-            }
-            if ($act->kind() === ActKind::Pierce) {
-                array_map(static fn (string $part) => $places->add("pierced {$part}", $job, $index), $act->parts());
-            }
-            if ($act instanceof SetMagnet && $act->isFirst) {
-                $places->add("magnet {$act->flap}", $job, $index);
-            }
-        });
-        $this->eachAct($jobs, function (string $job, int $index, Act $act) use ($places, $graph): void {
-            $wanted = array_map(static fn (string $part): string => "joined {$part}", $act->hanging());
-            if ($act instanceof Slip) {
-                array_push($wanted, "pouch {$act->into}", "joined {$act->into}");
-            }
-            if ($act->kind() === ActKind::Thread) {
-                array_push($wanted, ...array_map(static fn (string $part): string => "pierced {$part}", $act->parts()));
-            }
-            if ($act instanceof SetMagnet && ! $act->isFirst) {
-                $wanted[] = "magnet {$act->flap}";
-            }
-            foreach ($wanted as $name) {
-                foreach ($places->of($name) as [$before, $first]) {
-                    $graph->needsAct($job, $index, $before, $first);
-                }
-            }
-            if ($act instanceof Glue && $this->isBuiltUp($act->joint)) {
-                foreach ($places->of("down {$act->joint->onto->part}") as [$later, $last]) {
-                    $graph->needsAct($later, $last, $job, $index);
-                }
-            }
-        });
-    }
-
-    /**
-     * @param array<string, Job> $jobs
-     * @param \Closure(string, int, Act): void $do
-     */
-    private function eachAct(array $jobs, \Closure $do): void
-    {
+        $holds = new Holds;
         foreach ($jobs as $job) {
             foreach ($job->acts as $index => $act) {
-                $do($job->key, $index, $act);
+                $holds->add($job->key, $index, $act);
             }
         }
-    }
-
-    /** Mats on mats, mats on pockets, pockets on pockets: done while the lower one lies flat on the table. */
-    private function isBuiltUp(Joint $joint): bool
-    {
-        return $joint->from->part !== $joint->onto->part && in_array($joint->layer, [Layer::Mat, Layer::Pocket], true);
+        foreach ($jobs as $job) {
+            foreach ($job->acts as $index => $act) {
+                foreach ($holds->before($act) as [$before, $first]) {
+                    $graph->needsAct($job->key, $index, $before, $first);
+                }
+                foreach ($holds->glueDown($act) as [$later, $last]) {
+                    $graph->needsAct($later, $last, $job->key, $index);
+                }
+            }
+        }
     }
 
     /**
@@ -239,16 +185,18 @@ final readonly class Order
     {
         $covers = [];
         $needs = [];
-        $this->eachAct($jobs, function (string $job, int $index, Act $act) use (&$covers, &$needs): void {
-            foreach ($act->covers() as $reach) {
-                $named = $this->surfaces->named($reach);
-                $covers[$named->surface][] = [$job, $index, $named];
+        foreach ($jobs as $job) {
+            foreach ($job->acts as $index => $act) {
+                foreach ($act->covers() as $reach) {
+                    $named = $this->surfaces->named($reach);
+                    $covers[$named->surface][] = [$job->key, $index, $named];
+                }
+                foreach ($act->needs() as $reach) {
+                    $named = $this->surfaces->named($reach);
+                    $needs[$named->surface][] = [$job->key, $index, $named];
+                }
             }
-            foreach ($act->needs() as $reach) {
-                $named = $this->surfaces->named($reach);
-                $needs[$named->surface][] = [$job, $index, $named];
-            }
-        });
+        }
         foreach ($covers as $surface => $over) {
             foreach ($over as [$later, $last, $cover]) {
                 foreach ($needs[$surface] ?? [] as [$before, $first, $need]) {

@@ -109,12 +109,19 @@ final class Draft
     /** The same task named twice is one task with the places and pieces of both. */
     public function task(Task $task): void
     {
-        $this->tasks[$task->key] ??= $task;
-        $this->hands[$task->key] = ($this->hands[$task->key] ?? []) + array_fill_keys($task->parts, true);
-        $this->waits[$task->key] = ($this->waits[$task->key] ?? []) + array_fill_keys($task->after, true);
-        $this->acts[$task->key] = [...($this->acts[$task->key] ?? []), ...$task->acts];
+        $key = $task->key;
+        $this->tasks[$key] ??= $task;
+        foreach ($task->parts as $part) {
+            $this->hands[$key][$part] = true;
+        }
+        foreach ($task->after as $before) {
+            $this->waits[$key][$before] = true;
+        }
+        foreach ($task->acts as $act) {
+            $this->acts[$key][] = $act;
+        }
         foreach ($task->places as $place) {
-            $this->spots[$task->key][] = $place;
+            $this->spots[$key][] = $place;
         }
     }
 
@@ -177,7 +184,9 @@ final class Draft
         }
 
         foreach ($this->ledger->all(Magnet::class) as $magnet) {
-            $this->acts[$magnet->task] = [...($this->acts[$magnet->task] ?? []), ...$this->set($magnet)];
+            foreach ($this->set($magnet) as $act) {
+                $this->acts[$magnet->task][] = $act;
+            }
         }
 
         return new Blueprint($this->lettered(), $faces, array_map($this->whole(...), $this->tasks), $this->ledger);

@@ -46,19 +46,34 @@ final readonly class TrimmerBench
     /** @return list<CutStep> the steps for which the fence has no mark; they can be done, with a ruler */
     public function betweenMarks(CutPlan $plan): array
     {
-        return array_values(array_filter($this->steps($plan), fn (CutStep $step): bool => ! $this->trimmer->setting($step)->isAtMark()));
+        return array_values(
+            array_filter($this->steps($plan->patterns), fn (CutStep $step): bool => ! $this->trimmer->setting($step)->isAtMark()),
+        );
     }
 
     /** @return list<CutStep> the steps for which the blade is too short; they can be done, with knife and ruler */
     public function longerThanTheBlade(CutPlan $plan): array
     {
-        return array_values(array_filter($this->steps($plan), $this->trimmer->isTooLong(...)));
+        // No cut is longer than the sheet it is made on, so most sheets need no second look.
+        $large = array_filter($plan->patterns, fn (SheetPattern $pattern): bool => $this->bought($pattern->supply)->longSide()
+            ->isMoreThan($this->trimmer->longestCut));
+
+        return array_values(array_filter($this->steps($large), $this->trimmer->isTooLong(...)));
     }
 
-    /** @return list<CutStep> */
-    private function steps(CutPlan $plan): array
+    /**
+     * @param array<SheetPattern> $patterns
+     * @return list<CutStep>
+     */
+    private function steps(array $patterns): array
     {
-        return array_merge([], ...array_map(static fn (SheetPattern $pattern): array => $pattern->steps(), $plan->patterns));
+        return array_merge([], ...array_map(static fn (SheetPattern $pattern): array => $pattern->steps(), array_values($patterns)));
+    }
+
+    /** The sheet with its selvage, as it lies there before the first cut. */
+    private function bought(Supply $supply): Size
+    {
+        return new Size($supply->sheet->width, $supply->sheet->height->plus($supply->selvage));
     }
 
     /**
@@ -67,10 +82,8 @@ final readonly class TrimmerBench
      */
     private function replayPattern(SheetPattern $pattern, array $demands, array &$blanks): void
     {
-        $supply = $pattern->supply;
-        $bought = new Size($supply->sheet->width, $supply->sheet->height->plus($supply->selvage));
         /** @var array<string, int> $table pieces in hand by size */
-        $table = [$this->name($bought) => $pattern->count];
+        $table = [$this->name($this->bought($pattern->supply)) => $pattern->count];
         foreach ($pattern->steps() as $step) {
             $this->take($table, $step->piece, $step->together, $step->number);
             foreach ($this->cutAt($step) as $size) {

@@ -1,7 +1,8 @@
 @php
     $notation = $plan->notation();
     $design = $plan->design;
-    $see = fn (string $face, array $more = []) => route('plan', ['project' => $project, 'face' => $face, ...$more]);
+    $here = route('plan', $project);
+    $see = fn (string $face, array $more = []) => $here.'?'.Arr::query(['face' => $face, ...$more]);
     $page = $plan->blueprint->pageOf($face->key);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan" :face="$face->key">
