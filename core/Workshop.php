@@ -84,7 +84,8 @@ final readonly class Workshop
             'ink-edges',
             Phase::Notch,
             'Ink the edges',
-            'Ink every edge that will be seen, notches and folds too; the pad flat along the edge, from the letter side. With solvent inks air the room; the label comes first.',
+            'Ink every edge that will be seen, notches and folds too; the pad flat along the edge, from the letter side. With solvent inks '
+                .'air the room; the label comes first.',
             'Finishing',
             acts: [Handling::ink(...array_map(strval(...), array_keys($pieces)))],
         );

@@ -48,7 +48,8 @@ Route::put('papers/kept', WorthKeepingController::class)->name('papers.kept');
 Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::resource('supplies', SupplyController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::get('taken-off', [TakenOffController::class, 'index'])->name('taken-off');
-Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])->whereIn('kind', ['book', 'paper', 'supply'])->whereNumber('id')->name('taken-off.restore');
+Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])
+    ->whereIn('kind', ['book', 'paper', 'supply'])->whereNumber('id')->name('taken-off.restore');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
@@ -95,6 +96,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
     Route::get('cut-plan.csv', [ExportController::class, 'cutPlanCsv'])->name('export.cut-plan.csv');
     Route::get('cut-plan.json', [ExportController::class, 'cutPlanJson'])->name('export.cut-plan.json');
-    Route::get('patterns/{letter}.{type}', [ExportController::class, 'pattern'])->where('letter', '[A-Z]{1,3}')->whereIn('type', ['fold', 'svg', 'dxf'])->name('export.pattern');
-    Route::get('sheets/{key}.{type}', [ExportController::class, 'sheet'])->where('key', 'cut-[0-9a-f]{12}-\d{1,4}')->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
+    Route::get('patterns/{letter}.{type}', [ExportController::class, 'pattern'])
+        ->where('letter', '[A-Z]{1,3}')->whereIn('type', ['fold', 'svg', 'dxf'])->name('export.pattern');
+    Route::get('sheets/{key}.{type}', [ExportController::class, 'sheet'])
+        ->where('key', 'cut-[0-9a-f]{12}-\d{1,4}')->whereIn('type', ['svg', 'dxf'])->name('export.sheet');
 });

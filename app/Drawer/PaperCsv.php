@@ -26,8 +26,24 @@ final readonly class PaperCsv
         $lines = [$this->csv->line(PaperReader::FIELDS)];
         foreach ($papers as $paper) {
             $lines[] = $this->csv->line([
-                $paper->name, $paper->kind, $paper->pad, 'own', $notation->exact($paper->size()->width), $notation->exact($paper->size()->height), $paper->weight, $paper->thickness === null ? '' : $notation->exact(Length::ofTicks($paper->thickness)), $paper->sides,
-                $paper->direction, $paper->grain, $notation->exact(Length::ofTicks($paper->selvage)), (string) $paper->count, $paper->price()->text(), $paper->place, $paper->tags, $paper->swatch, $paper->swatch_b,
+                $paper->name,
+                $paper->kind,
+                $paper->pad,
+                'own',
+                $notation->exact($paper->size()->width),
+                $notation->exact($paper->size()->height),
+                $paper->weight,
+                $paper->thickness === null ? '' : $notation->exact(Length::ofTicks($paper->thickness)),
+                $paper->sides,
+                $paper->direction,
+                $paper->grain,
+                $notation->exact(Length::ofTicks($paper->selvage)),
+                (string) $paper->count,
+                $paper->price()->text(),
+                $paper->place,
+                $paper->tags,
+                $paper->swatch,
+                $paper->swatch_b,
             ]);
         }
 
@@ -35,7 +51,8 @@ final readonly class PaperCsv
     }
 
     /**
-     * @return array{list<array<string, mixed>>, list<string>} attributes of the lines that can be read, and what is wrong with the others, by line
+     * @return array{list<array<string, mixed>>, list<string>} attributes of the lines that can be read, and what is wrong with the others,
+     *     by line
      */
     public function read(string $csv, Unit $unit): array
     {

@@ -16,7 +16,8 @@ final readonly class SupplyReader
 {
     /**
      * @param array<array-key, mixed> $typed by field
-     * @return array{array<string, mixed>, array<string, string>} attributes of a {@see \App\Models\Supply}, and a sentence for every field that is wrong
+     * @return array{array<string, mixed>, array<string, string>} attributes of a {@see \App\Models\Supply}, and a sentence for every
+     *     field that is wrong
      */
     public function read(array $typed, Unit $unit): array
     {

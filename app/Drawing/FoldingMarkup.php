@@ -26,7 +26,10 @@ final readonly class FoldingMarkup
 
     private float $scale;
 
-    /** @param array<string, array{url: string, left: float, top: float, breadth: float}> $pictures of side A by letter: address, where the piece lies on the sheet, and the sheet's breadth, in millimetres */
+    /**
+     * @param array<string, array{url: string, left: float, top: float, breadth: float}> $pictures of side A by letter: address, where the
+     *     piece lies on the sheet, and the sheet's breadth, in millimetres
+     */
     public function __construct(private Scene $scene, private array $pictures = [])
     {
         $size = $scene->root->part->size;
@@ -162,7 +165,8 @@ final readonly class FoldingMarkup
             array_push($corners, ...$loop, ...array_slice($loop, 0, 1), ...array_slice($node->outline, 0, 1));
         }
         $places = array_map(
-            fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '.$this->px($corner[1] - $top).'px',
+            fn (array $corner): string => $this->px($isBack ? $right - $corner[0] : $corner[0] - $left).'px '
+                .$this->px($corner[1] - $top).'px',
             $corners,
         );
 
@@ -203,7 +207,9 @@ final readonly class FoldingMarkup
     /** @param list<array{int, int}> $outline */
     private function isRectangle(array $outline): bool
     {
-        return count($outline) === 4 && count(array_unique(array_column($outline, 0))) === 2 && count(array_unique(array_column($outline, 1))) === 2;
+        return count($outline) === 4
+            && count(array_unique(array_column($outline, 0))) === 2
+            && count(array_unique(array_column($outline, 1))) === 2;
     }
 
     private function px(int $ticks): string

@@ -103,7 +103,8 @@ final readonly class InHand
             }
             $where = PlacesInShort::of($places);
 
-            return ($where === '' ? '' : "{$where} · ").$piece->label().', '.implode(' or ', $sections).($piece->turned ? ', lying turned' : '');
+            return ($where === '' ? '' : "{$where} · ").$piece->label().', '.implode(' or ', $sections)
+                .($piece->turned ? ', lying turned' : '');
         }
         $size = $this->plan->notation()->size($piece->area()->size);
 

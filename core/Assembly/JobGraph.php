@@ -96,8 +96,8 @@ final class JobGraph
     }
 
     /**
-     * The first job that can be done whole; else the one of which most can be done; else, where wishes hold each other up, without them; and
-     * where everything waits for everything, the first: the table will say what is wrong with it.
+     * The first job that can be done whole; else the one of which most can be done; else, where wishes hold each other up, without them;
+     * and where everything waits for everything, the first: the table will say what is wrong with it.
      *
      * @param non-empty-array<string, Job> $waiting
      * @param array<string, list<int>> $left

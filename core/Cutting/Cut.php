@@ -39,6 +39,7 @@ final readonly class Cut implements Piece
     {
         $size = $this->area->size;
 
-        return "({$size->width->ticks}x{$size->height->ticks}{$this->along->value}{$this->at->ticks}:{$this->first->signature()},{$this->second->signature()})";
+        return "({$size->width->ticks}x{$size->height->ticks}{$this->along->value}{$this->at->ticks}:"
+            ."{$this->first->signature()},{$this->second->signature()})";
     }
 }

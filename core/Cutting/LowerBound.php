@@ -49,7 +49,8 @@ final readonly class LowerBound
             if ($size->fitsIn($sheet)) {
                 $least = min(
                     $least,
-                    $this->rescaled($size->width->ticks, $sheet->width->ticks, $across) * $this->rescaled($size->height->ticks, $sheet->height->ticks, $down),
+                    $this->rescaled($size->width->ticks, $sheet->width->ticks, $across)
+                        * $this->rescaled($size->height->ticks, $sheet->height->ticks, $down),
                 );
             }
         }

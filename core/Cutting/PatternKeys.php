@@ -58,7 +58,8 @@ final readonly class PatternKeys
     private function shape(Piece $piece): string
     {
         return match (true) {
-            $piece instanceof Cut => "({$piece->along->value}{$piece->at->ticks}{$this->shape($piece->first)}{$this->shape($piece->second)})",
+            $piece instanceof Cut
+                => "({$piece->along->value}{$piece->at->ticks}{$this->shape($piece->first)}{$this->shape($piece->second)})",
             $piece instanceof Blank => 'b',
             default => 'o',
         };

@@ -51,7 +51,9 @@ final readonly class PinnedSheet
         return array_map(static fn (Offcut $offcut): Rectangle => $offcut->area(), $leaves);
     }
 
-    /** @param array<string, Piece> $fillings what is cut from its spaces, by {@see self::name()}; the spaces begin at their own upper left */
+    /**
+     * @param array<string, Piece> $fillings what is cut from its spaces, by {@see self::name()}; the spaces begin at their own upper left
+     */
     public function filled(array $fillings): Piece
     {
         return self::fill($this->tree, $fillings);

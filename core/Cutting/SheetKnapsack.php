@@ -37,7 +37,10 @@ final class SheetKnapsack
     /** @var array<int, int> */
     private array $best = [];
 
-    /** @var array<int, int> what to do: a placement (from 1), or a cut of the width (−2i − 1) or the height (−2i − 2) after index i; 0 for one smaller in width, −1 in height … */
+    /**
+     * @var array<int, int> what to do: a placement (from 1), or a cut of the width (−2i − 1) or the height (−2i − 2) after index i; 0 for
+     *     one smaller in width, −1 in height …
+     */
     private array $choice = [];
 
     private const NOTHING = 0;
@@ -177,7 +180,8 @@ final class SheetKnapsack
 
     private function at(int $width, int $height): int
     {
-        return $this->xFloor[min($width, count($this->xFloor) - 1)] * count($this->ys) + $this->yFloor[min($height, count($this->yFloor) - 1)];
+        return $this->xFloor[min($width, count($this->xFloor) - 1)] * count($this->ys)
+            + $this->yFloor[min($height, count($this->yFloor) - 1)];
     }
 
     /**

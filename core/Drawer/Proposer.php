@@ -73,7 +73,10 @@ final readonly class Proposer
         ) : [];
         $candidates = array_filter(
             $left,
-            static fn (Offer $offer): bool => ($offer->kind === $kind || ($kind === PaperKind::Pattern && $offer->kind === PaperKind::Card && $want->role === StockRole::MatBase)) && ! in_array($offer->id, $facing, true),
+            static fn (Offer $offer): bool => ! in_array($offer->id, $facing, true) && (
+                $offer->kind === $kind
+                || ($kind === PaperKind::Pattern && $offer->kind === PaperKind::Card && $want->role === StockRole::MatBase)
+            ),
         );
         $candidates = array_filter($candidates, fn (Offer $offer): bool => $this->mayDo(($want->demands)($offer->stock), $offer->stock));
         uasort(
@@ -182,7 +185,11 @@ final readonly class Proposer
                 ', ',
                 [
                     ...$reasons,
-                    $plan->sheets() === 0 && $plan->leftovers() > 0 ? 'no new sheet' : ($offer->stock->available === null ? $sheets : "{$sheets} of {$offer->stock->available}"),
+                    match (true) {
+                        $plan->sheets() === 0 && $plan->leftovers() > 0 => 'no new sheet',
+                        $offer->stock->available === null => $sheets,
+                        default => "{$sheets} of {$offer->stock->available}",
+                    },
                 ],
             ),
         ).'.';

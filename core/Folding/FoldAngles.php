@@ -24,7 +24,8 @@ final readonly class FoldAngles
             [$one, $other] = $edge->faces;
             $stands = PanelKind::named($pattern->faces[$one]->panel)->stands()
                 || PanelKind::named($pattern->faces[$other]->panel)->stands();
-            $isSquare = $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0] || $pattern->vertices[$edge->from][1] === $pattern->vertices[$edge->to][1];
+            $isSquare = $pattern->vertices[$edge->from][0] === $pattern->vertices[$edge->to][0]
+                || $pattern->vertices[$edge->from][1] === $pattern->vertices[$edge->to][1];
             $hinges[$number] = new Hinge($number, $one, $other, $edge->assignment, $isRounded ? 0 : ($stands && $isSquare ? 1 : 2));
         }
 
@@ -52,9 +53,14 @@ final readonly class FoldAngles
 
         $along = array_unique(array_map(static fn (PatternEdge $edge): string => $edge->line->along()->value ?? 'aslant', $hinges));
 
-        return count($hinges) >= self::ROUNDED && count($kinds) === 1 && count($along) === 1 && ! in_array('aslant', $along, true) && count($pattern->faces) === count($hinges) + 1 && array_filter(
-            $pattern->edges,
-            static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut,
-        ) === [];
+        return count($hinges) >= self::ROUNDED
+            && count($kinds) === 1
+            && count($along) === 1
+            && ! in_array('aslant', $along, true)
+            && count($pattern->faces) === count($hinges) + 1
+            && array_filter(
+                $pattern->edges,
+                static fn (PatternEdge $edge): bool => $edge->assignment === Assignment::Cut,
+            ) === [];
     }
 }

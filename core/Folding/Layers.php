@@ -25,7 +25,7 @@ final class Layers
     /** A print is 0.25 mm thick (common practice, no published source). */
     private const PRINT = 250;
 
-    /** @var array<string, array{int, int, int, int, int, int}> left, right, top, bottom, built, filled; what lies in the same place is added up */
+    /** @var array<string, array{int, int, int, int, int, int}> left, right, top, bottom, built, filled by place */
     private array $layers = [];
 
     /** @var array<string, list<Pouch>> by face */

@@ -147,7 +147,8 @@ final class SceneBuilder
     /**
      * Joints through which everything hangs on the root, in the order in which they are found.
      *
-     * @return list<array{Joint, string, bool}> the joint, the part it brings, and whether that part is the one that is glued (and not the one it is glued to)
+     * @return list<array{Joint, string, bool}> the joint, the part it brings, and whether that part is the one that is glued (and not the
+     *     one it is glued to)
      */
     private function attached(string $root): array
     {

@@ -37,7 +37,10 @@ final readonly class Matting
     {
     }
 
-    /** @param Length $covered how much of the face, from its foot, is covered by a pocket that is there first; the mat tucks in behind it by a border */
+    /**
+     * @param Length $covered how much of the face, from its foot, is covered by a pocket that is there first; the mat tucks in behind it
+     *     by a border
+     */
     public function mat(Draft $draft, Face $face, Notation $notation, Length $covered): void
     {
         if (! $face->takesMat) {

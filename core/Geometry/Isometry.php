@@ -77,13 +77,18 @@ final readonly class Isometry
         $matrix = [];
         for ($row = 0; $row < 3; $row++) {
             for ($column = 0; $column < 3; $column++) {
-                $matrix[] = $this->matrix[3 * $row] * $first->matrix[$column] + $this->matrix[3 * $row + 1] * $first->matrix[3 + $column] + $this->matrix[3 * $row + 2] * $first->matrix[6 + $column];
+                $matrix[] = $this->matrix[3 * $row] * $first->matrix[$column]
+                    + $this->matrix[3 * $row + 1] * $first->matrix[3 + $column]
+                    + $this->matrix[3 * $row + 2] * $first->matrix[6 + $column];
             }
         }
         [$x, $y, $z] = $first->shift;
         $shift = [];
         for ($row = 0; $row < 3; $row++) {
-            $shift[] = $this->matrix[3 * $row] * $x + $this->matrix[3 * $row + 1] * $y + $this->matrix[3 * $row + 2] * $z + $this->shift[$row] * $first->denominator;
+            $shift[] = $this->matrix[3 * $row] * $x
+                + $this->matrix[3 * $row + 1] * $y
+                + $this->matrix[3 * $row + 2] * $z
+                + $this->shift[$row] * $first->denominator;
         }
 
         return self::reduced($matrix, $shift, $this->denominator * $first->denominator);

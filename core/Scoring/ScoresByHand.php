@@ -73,7 +73,8 @@ final readonly class ScoresByHand
         $at = $crease->at()->ticks;
         $stretches = [];
         foreach ([...$this->part->creases, ...$this->part->slits] as $other) {
-            if ($other->line->along() === $along && ($along === Axis::Width ? $other->line->from->x : $other->line->from->y)->ticks === $at) {
+            $lies = $along === Axis::Width ? $other->line->from->x : $other->line->from->y;
+            if ($other->line->along() === $along && $lies->ticks === $at) {
                 $stretches[] = $this->ends($other->line->from, $other->line->to, $along);
             }
         }

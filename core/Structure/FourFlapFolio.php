@@ -351,7 +351,10 @@ final readonly class FourFlapFolio implements Structure
         $this->measureGussets($draft, $brief, $middle, array_values($right), array_values($left), [$bottom, $front]);
     }
 
-    /** @return array{shut: Face, inner: Face, outer: Face, back: Face} as it is seen shut, its two panels unfolded, and its back when it is turned aside */
+    /**
+     * @return array{shut: Face, inner: Face, outer: Face, back: Face} as it is seen shut, its two panels unfolded, and its back when it is
+     *     turned aside
+     */
     private function foldOut(ReadingOrder $reading, Size $square, string $side, Edge $hinge): array
     {
         $free = $hinge->opposite();

@@ -56,7 +56,10 @@ final readonly class FoldController
         ]);
     }
 
-    /** @return array<string, array{url: string, left: float, top: float, breadth: float}> by letter, of papers that have a picture in the drawer */
+    /**
+     * @return array<string, array{url: string, left: float, top: float, breadth: float}> by letter, of papers that have a picture in the
+     *     drawer
+     */
     private function pictures(WorkPlan $plan): array
     {
         $known = Pictures::of($plan);

@@ -92,7 +92,8 @@ final readonly class MakesController
     {
         $structures = [];
         foreach ($this->catalogue->all() as $structure) {
-            $structures[] = [$structure->about()->name, $drawer->reach($this->workshop->plan($this->reader->usual($structure, $unit))->stocks)];
+            $plan = $this->workshop->plan($this->reader->usual($structure, $unit));
+            $structures[] = [$structure->about()->name, $drawer->reach($plan->stocks)];
         }
         usort($structures, static fn (array $one, array $other): int => [$other[1]->copies, $one[0]] <=> [$one[1]->copies, $other[0]]);
 

@@ -46,7 +46,8 @@ final readonly class TickController
         $was = $this->ticking->ticked($project, $key);
         $is = $request->done() ? $this->with($step, $key, $was, $request->place()) : $this->without($step, $key, $was, $request->place());
         if ($was != $is) {
-            $said = ($request->done() ? '' : 'not done: ').StepInWords::of($plan, $step, $request->place()).($copy === null ? '' : ", copy {$copy}");
+            $said = ($request->done() ? '' : 'not done: ').StepInWords::of($plan, $step, $request->place())
+                .($copy === null ? '' : ", copy {$copy}");
             $this->history->do($project, TickSlice::KIND, $said, ['step' => $key, 'keys' => $was], ['step' => $key, 'keys' => $is]);
         }
     }

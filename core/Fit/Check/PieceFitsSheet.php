@@ -26,7 +26,8 @@ final readonly class PieceFitsSheet implements Check
             $parts = array_values(array_filter(
                 $workings->blueprint->parts,
                 // What is itself a sliver is said by PiecesComeOffCleanly.
-                static fn (Part $part): bool => in_array($part->letter, $stock->cuts->oversize, true) && $part->size->shortSide()->isAtLeast($narrowest),
+                static fn (Part $part): bool => in_array($part->letter, $stock->cuts->oversize, true)
+                    && $part->size->shortSide()->isAtLeast($narrowest),
             ));
             if ($parts !== []) {
                 yield $this->finding($workings, $stock, $parts);
@@ -102,7 +103,8 @@ final readonly class PieceFitsSheet implements Check
     {
         $formats = array_filter(SheetFormat::cases(), function (SheetFormat $format) use ($parts, $upright, $narrowest): bool {
             foreach ($parts as $part) {
-                if (! $this->comesOff($part->size, $format->size(), $narrowest) && ($upright || ! $this->comesOff($part->size->turned(), $format->size(), $narrowest))) {
+                if (! $this->comesOff($part->size, $format->size(), $narrowest)
+                    && ($upright || ! $this->comesOff($part->size->turned(), $format->size(), $narrowest))) {
                     return false;
                 }
             }

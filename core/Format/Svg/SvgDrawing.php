@@ -143,7 +143,8 @@ final class SvgDrawing
         $path = '';
         foreach ($outlines as $outline) {
             $points = array_map(
-                static fn (Point $corner): string => self::number($corner->x->inMillimetres()).' '.self::number($corner->y->inMillimetres()),
+                static fn (Point $corner): string => self::number($corner->x->inMillimetres()).' '
+                    .self::number($corner->y->inMillimetres()),
                 $outline->corners,
             );
             $path .= 'M'.implode('L', $points).'Z';
@@ -375,7 +376,8 @@ final class SvgDrawing
     {
         [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
 
-        return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}".'" role="'.($hasLinks ? 'group' : 'img').'" aria-label="'.self::escape($this->title).'">'
+        return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}"
+            .'" role="'.($hasLinks ? 'group' : 'img').'" aria-label="'.self::escape($this->title).'">'
             .strtr($this->body, self::ON_SCREEN).'</svg>';
     }
 
