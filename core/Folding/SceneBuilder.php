@@ -16,6 +16,9 @@ use Ephemeron\Paper\Side;
 /** Makes scenes of a blueprint: one for every part that is scored, and one for the book, as far as its parts are glued to each other. */
 final class SceneBuilder
 {
+    /** Key of the scene in which the book is put together and shut. */
+    public const BOOK = 'book';
+
     /** More pieces than this on the pages are not shown: the folding is what one looks at. */
     private const MOST_PIECES = 160;
 
@@ -42,7 +45,7 @@ final class SceneBuilder
     {
         $names = [];
         if ($this->bookRoot() !== null) {
-            $names['book'] = 'The book';
+            $names[self::BOOK] = 'The book';
         }
         foreach ($this->blueprint->parts as $key => $part) {
             if ($part->creases !== []) {
@@ -58,7 +61,7 @@ final class SceneBuilder
     {
         $this->pieces = 0;
         $this->steps = [];
-        if ($key === 'book') {
+        if ($key === self::BOOK) {
             return $this->book();
         }
         $part = $this->blueprint->parts[$key] ?? null;
@@ -77,6 +80,15 @@ final class SceneBuilder
             $this->steps,
             $folded->problems,
         );
+    }
+
+    /** @return int|null number of the step of the whole book in which this task glues something on; null where it glues nothing on */
+    public function gluedAt(string $task): ?int
+    {
+        $root = $this->bookRoot();
+        $found = $root === null ? false : array_search($task, array_keys($this->glueSteps($this->attached($root))), true);
+
+        return $found === false ? null : $found + 1;
     }
 
     public function foldedSheet(Part $part): FoldedSheet
@@ -110,7 +122,7 @@ final class SceneBuilder
         $folded = $this->foldedSheet($part);
 
         return new Scene(
-            'book',
+            self::BOOK,
             'The book',
             $this->node($part, $folded, $folded->base, null, $this->stepsByEdge($folded, $glued), null, $joints, $glued),
             $this->steps,

@@ -24,8 +24,12 @@ use Illuminate\Database\Seeder;
 /** The shelf of the Hollow Hill Observing Club, an invented club of amateur astronomers that makes keepsakes of its star parties. */
 final class HollowHillSeeder extends Seeder
 {
-    public function __construct(private readonly ProjectEditor $editor, private readonly Plans $plans, private readonly PaperPicture $pictures, private readonly History $history)
-    {
+    public function __construct(
+        private readonly ProjectEditor $editor,
+        private readonly Plans $plans,
+        private readonly PaperPicture $pictures,
+        private readonly History $history
+    ) {
     }
 
     public function run(): void
@@ -53,14 +57,16 @@ final class HollowHillSeeder extends Seeder
             'name' => 'Perseid night album',
             'unit' => 'in',
             'materials' => [
-                'cover-paper' => ['name' => 'Night chart', 'sheet' => '12x12', 'weight' => '160 g', 'direction' => 'a', 'selvage' => '1/2', 'count' => 6, 'drawer' => (string) Paper::query()->where('name', 'Night chart')->sole()->id],
+                'cover-paper' => ['name' => 'Night chart', 'sheet' => '12x12', 'weight' => '160 g', 'direction' => 'a',
+                    'selvage' => '1/2', 'count' => 6, 'drawer' => (string) Paper::query()->where('name', 'Night chart')->sole()->id],
                 'mat-base' => ['name' => 'Dew point', 'count' => 24],
                 'mat-top' => ['name' => 'First quarter', 'direction' => 'none', 'count' => 12],
             ],
         ]);
         $this->tickThrough($project, Phase::Score);
         $this->tickThrough($project, Phase::Fold);
-        $project->notes()->create(['mark' => 'seed', 'step' => 'fold-sheet-4', 'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
+        $project->notes()->create(['mark' => 'seed', 'step' => 'fold-sheet-4',
+            'text' => 'Gusset came to 1 1/16: the trimmer cuts a hair wide.']);
     }
 
     /** Planned on a directional paper: the folding turns its print over, which the plan says. */
@@ -70,7 +76,8 @@ final class HollowHillSeeder extends Seeder
             'structure' => 'meander-book',
             'name' => 'New moon meander',
             'unit' => 'in',
-            'materials' => ['book-sheet' => ['name' => 'Night chart', 'direction' => 'both', 'selvage' => '1/2', 'count' => 2, 'drawer' => (string) Paper::query()->where('name', 'Night chart')->sole()->id]],
+            'materials' => ['book-sheet' => ['name' => 'Night chart', 'direction' => 'both', 'selvage' => '1/2', 'count' => 2,
+                'drawer' => (string) Paper::query()->where('name', 'Night chart')->sole()->id]],
         ]);
     }
 
@@ -108,8 +115,10 @@ final class HollowHillSeeder extends Seeder
     /** The club's drawer: two pads, card, board, and what the last books left over. */
     private function drawer(): void
     {
-        foreach (['Night chart', 'Dew point', 'First quarter', 'Field lines', 'Meteor trail', 'Dark adaptation', 'Red torch', 'Sidereal'] as $index => $name) {
-            $this->paper($name, 'pattern', 'Star party', [12, 12], 2 + $index % 3, '160 g', ['#6d74ad', '#9db7bb', '#e5cf98', '#d2b3a0', '#8c9a6f', '#4a4f7a', '#a86a5c', '#b7b3d8'][$index], 'blue bin', 'season', $index % 3 === 0 ? 'a' : 'none');
+        foreach (['Night chart', 'Dew point', 'First quarter', 'Field lines', 'Meteor trail', 'Dark adaptation', 'Red torch',
+            'Sidereal'] as $index => $name) {
+            $this->paper($name, 'pattern', 'Star party', [12, 12], 2 + $index % 3, '160 g', ['#6d74ad', '#9db7bb', '#e5cf98', '#d2b3a0',
+                '#8c9a6f', '#4a4f7a', '#a86a5c', '#b7b3d8'][$index], 'blue bin', 'season', $index % 3 === 0 ? 'a' : 'none');
         }
         foreach (['Kraft dusk' => '#c9ad7f', 'Blue hour' => '#8b97ad', 'Chalk' => '#f6f2e6'] as $name => $swatch) {
             $this->paper($name, 'card', '', [12, 12], 20, '220 g', $swatch, 'card rack', 'plain');
@@ -120,7 +129,18 @@ final class HollowHillSeeder extends Seeder
         $chart->update(['picture' => $this->pictures->keep($this->nightChart(), $chart), 'tags' => 'season, best']);
         foreach (['Night chart' => [[4, 12], 3], 'Field lines' => [[5, 12], 2]] as $name => [$size, $count]) {
             $of = Paper::query()->where('name', $name)->sole();
-            $this->paper("{$name}, leftover", 'leftover', $of->pad, $size, $count, $of->weight, $of->swatch, 'scrap box', $of->tags, $of->direction)->update(['parent_id' => $of->id]);
+            $this->paper(
+                "{$name}, leftover",
+                'leftover',
+                $of->pad,
+                $size,
+                $count,
+                $of->weight,
+                $of->swatch,
+                'scrap box',
+                $of->tags,
+                $of->direction
+            )->update(['parent_id' => $of->id]);
         }
     }
 
@@ -136,7 +156,8 @@ final class HollowHillSeeder extends Seeder
             ['Coil, ¾ in', Sundry::Coil, 2, null, 145, 'blue bin'],
             ['Brads, dark', Sundry::Fastener, 25, null, 6, 'tin with the lid'],
         ] as [$name, $kind, $count, $length, $cents, $place]) {
-            Supply::query()->create(['name' => $name, 'kind' => $kind, 'count' => $count, 'length' => $length?->ticks, 'cents' => $cents, 'place' => $place]);
+            Supply::query()->create(['name' => $name, 'kind' => $kind, 'count' => $count, 'length' => $length?->ticks, 'cents' => $cents,
+                'place' => $place]);
         }
     }
 
@@ -144,7 +165,10 @@ final class HollowHillSeeder extends Seeder
     private function nightChart(): string
     {
         $sky = imagecreatetruecolor(480, 480) ?: throw new \RuntimeException('There is no room for a picture.');
-        [$night, $ring, $star] = array_map(static fn (array $colour): int => (int) imagecolorallocate($sky, ...$colour), [[109, 116, 173], [152, 158, 205], [247, 238, 206]]);
+        [$night, $ring, $star] = array_map(
+            static fn (array $colour): int => (int) imagecolorallocate($sky, ...$colour),
+            [[109, 116, 173], [152, 158, 205], [247, 238, 206]]
+        );
         imagefill($sky, 0, 0, $night);
         for ($breadth = 60; $breadth <= 660; $breadth += 60) {
             imageellipse($sky, 240, 240, $breadth, $breadth, $ring);
@@ -159,10 +183,32 @@ final class HollowHillSeeder extends Seeder
     }
 
     /** @param array{int|float, int|float} $inches */
-    private function paper(string $name, string $kind, string $pad, array $inches, int $count, string $weight, string $swatch, string $place, string $tags, string $direction = 'none'): Paper
-    {
+    private function paper(
+        string $name,
+        string $kind,
+        string $pad,
+        array $inches,
+        int $count,
+        string $weight,
+        string $swatch,
+        string $place,
+        string $tags,
+        string $direction = 'none'
+    ): Paper {
         $size = Size::inches(...$inches);
-        $paper = Paper::query()->create(['name' => $name, 'kind' => $kind, 'pad' => $pad, 'width' => $size->width->ticks, 'height' => $size->height->ticks, 'weight' => $weight, 'swatch' => $swatch, 'place' => $place, 'tags' => $tags, 'direction' => $direction, 'cents' => $kind === 'pattern' ? 85 : 60]);
+        $paper = Paper::query()->create([
+            'name' => $name,
+            'kind' => $kind,
+            'pad' => $pad,
+            'width' => $size->width->ticks,
+            'height' => $size->height->ticks,
+            'weight' => $weight,
+            'swatch' => $swatch,
+            'place' => $place,
+            'tags' => $tags,
+            'direction' => $direction,
+            'cents' => $kind === 'pattern' ? 85 : 60,
+        ]);
         $paper->move($count, 'Put into the drawer');
 
         return $paper;
@@ -204,13 +250,15 @@ final class HollowHillSeeder extends Seeder
     /** A metric case for the season's notes, in the Hollow Hill club's colours. */
     private function fieldJournal(): void
     {
-        $this->editor->create(['structure' => 'fold-over-journal', 'name' => 'Observers’ field journal', 'unit' => 'cm', 'parameters' => ['signatures' => 2, 'sheets' => 12]]);
+        $this->editor->create(['structure' => 'fold-over-journal', 'name' => 'Observers’ field journal', 'unit' => 'cm',
+            'parameters' => ['signatures' => 2, 'sheets' => 12]]);
     }
 
     /** Pocket pages with a flap on each side, half way through. */
     private function orbitAlbum(): void
     {
-        $project = $this->editor->create(['structure' => 'z-page-album', 'name' => 'Orbit album', 'unit' => 'in', 'parameters' => ['units' => 2, 'spine' => '1 1/2']]);
+        $project = $this->editor->create(['structure' => 'z-page-album', 'name' => 'Orbit album', 'unit' => 'in',
+            'parameters' => ['units' => 2, 'spine' => '1 1/2']]);
         $this->tickThrough($project, Phase::Cut);
     }
 
@@ -259,6 +307,12 @@ final class HollowHillSeeder extends Seeder
     private function tick(Project $project, string $step, string $said, array $places = []): void
     {
         $keys = [$step, ...array_map(static fn (int $place): string => "{$step}#{$place}", $places)];
-        $this->history->do($project->refresh(), TickSlice::KIND, $said, ['step' => $step, 'keys' => []], ['step' => $step, 'keys' => $keys]);
+        $this->history->do(
+            $project->refresh(),
+            TickSlice::KIND,
+            $said,
+            ['step' => $step, 'keys' => []],
+            ['step' => $step, 'keys' => $keys]
+        );
     }
 }

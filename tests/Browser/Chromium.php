@@ -92,7 +92,8 @@ final class Chromium
 
         $options = (new ChromeOptions)->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--no-first-run', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--window-size=1280,800', "--user-data-dir={$this->folder}/profile",
+            '--disable-sync', '--no-first-run', '--disable-dev-shm-usage',
+            '--force-prefers-reduced-motion', '--window-size=1280,800', "--user-data-dir={$this->folder}/profile",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

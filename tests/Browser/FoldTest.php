@@ -30,7 +30,10 @@ final class FoldTest extends BrowserTestCase
     {
         $this->open($this->project('New moon meander', 'fold').'?scene=book-sheet');
         $this->driver()->executeScript(
-            'document.querySelector("#fold-speed").value = "2.5"; document.querySelector("#fold-speed").dispatchEvent(new Event("change")); document.querySelector(".fold-controls input").value = 13; document.querySelector(".fold-controls input").dispatchEvent(new Event("input"));',
+            'document.querySelector("#fold-speed").value = "2.5"; '
+                .'document.querySelector("#fold-speed").dispatchEvent(new Event("change")); '
+                .'document.querySelector(".fold-controls input").value = 13; '
+                .'document.querySelector(".fold-controls input").dispatchEvent(new Event("input"));',
         );
         $this->find('#fold-play')->click();
         $this->driver()->wait(15, 100)->until(fn (): bool => $this->share(15) === '1');

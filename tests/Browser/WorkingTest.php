@@ -47,7 +47,8 @@ final class WorkingTest extends BrowserTestCase
         $this->waitForText('.said', 'mat base weight 160 g → 200 g');
         $this->driver()->wait(5, 100)->until(
             fn (): bool => $this->driver()->executeScript(
-                'return document.getElementById("papers").open && document.getElementById("mat-base-selvage").value === "1/" && document.activeElement.id === "mat-base-selvage";',
+                'return document.getElementById("papers").open && document.getElementById("mat-base-selvage").value === "1/" '
+                    .'&& document.activeElement.id === "mat-base-selvage";',
             ),
         );
         $this->addToAssertionCount(1);
@@ -71,7 +72,8 @@ final class WorkingTest extends BrowserTestCase
         $this->driver()->findElements(WebDriverBy::cssSelector('.openings a'))[2]->click();
         $this->waitForText('.particulars', 'On page 4');
         $this->driver()->executeScript(
-            'document.querySelector("a.face[aria-label=\'Page 3\']").dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));',
+            'document.querySelector("a.face[aria-label=\'Page 3\']")'
+                .'.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));',
         );
         $this->waitForText('.particulars', 'On page 3');
         $this->driver()->findElement(WebDriverBy::linkText('pocket'))->click();
@@ -128,7 +130,8 @@ final class WorkingTest extends BrowserTestCase
     {
         $design = json_decode(
             (string) $this->driver()->executeScript(
-                'const request = new XMLHttpRequest(); request.open("GET", location.pathname.replace("plan", "design.json"), false); request.send(); return request.responseText;',
+                'const request = new XMLHttpRequest(); request.open("GET", location.pathname.replace("plan", "design.json"), false); '
+                    .'request.send(); return request.responseText;',
             ),
             true,
         );
@@ -160,7 +163,8 @@ final class WorkingTest extends BrowserTestCase
         $ahead = 'const pattern = document.querySelectorAll(".pattern")[4]; return pattern.querySelectorAll(".cut-step.is-ahead").length;';
         $this->assertSame(0, $this->driver()->executeScript($ahead));
         $this->driver()->executeScript(
-            'const slider = document.querySelectorAll(".pattern")[4].querySelector("input[type=range]"); slider.value = 2; slider.dispatchEvent(new Event("input", { bubbles: true }));',
+            'const slider = document.querySelectorAll(".pattern")[4].querySelector("input[type=range]"); '
+                .'slider.value = 2; slider.dispatchEvent(new Event("input", { bubbles: true }));',
         );
         $this->driver()->wait(5, 50)->until(fn (): bool => $this->driver()->executeScript($ahead) > 0);
         $this->assertSame(

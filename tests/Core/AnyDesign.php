@@ -96,7 +96,8 @@ trait AnyDesign
             assert($parameter->minimum instanceof Length && $parameter->maximum instanceof Length);
             $most = min($parameter->maximum->ticks, 14 * Length::TICKS_PER_INCH);
 
-            return $most < $parameter->minimum->ticks ? null : Notation::usual($unit)->exact(Length::ofTicks(mt_rand($parameter->minimum->ticks, $most)));
+            return $most < $parameter->minimum->ticks ? null : Notation::usual($unit)
+                ->exact(Length::ofTicks(mt_rand($parameter->minimum->ticks, $most)));
         }
 
         return match ($parameter->kind) {

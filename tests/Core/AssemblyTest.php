@@ -165,7 +165,8 @@ final class AssemblyTest extends TestCase
                 $lines = $plan->linesOf($step);
                 $said = implode(' ', [$step->title, $step->text, ...$lines]);
                 $this->assertDoesNotMatchRegularExpression(
-                    '/as drawn|side [AB]\b|furniture|meant for|page-\d|\bc\d r\d|\bin in\b|\bthe the\b|\b1 (holes|strips|pieces|sheets|scores)\b/',
+                    '/as drawn|side [AB]\b|furniture|meant for|page-\d|\bc\d r\d|\bin in\b|\bthe the\b|'
+                        .'\b1 (holes|strips|pieces|sheets|scores)\b/',
                     $said,
                     $step->key,
                 );

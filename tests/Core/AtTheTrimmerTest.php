@@ -51,7 +51,8 @@ final class AtTheTrimmerTest extends TestCase
 
     public function test_the_makers_own_figure_goes_before(): void
     {
-        $stock = static fn (float $grams): Stock => Stock::card('Card', SheetFormat::TwelveSquare, 200)->with(grammage: Grammage::grams($grams));
+        $stock = static fn (float $grams): Stock => Stock::card('Card', SheetFormat::TwelveSquare, 200)
+            ->with(grammage: Grammage::grams($grams));
         $tools = Tools::usual(Unit::Inch)->withStack(220, 4);
         $this->assertSame([3, 4, 1], [$tools->atOnce($stock(200)), $tools->atOnce($stock(250)), $tools->atOnce($stock(300))]);
         $this->assertSame(2, $tools->withStack(220, null)->atOnce($stock(250)));
@@ -98,7 +99,10 @@ final class AtTheTrimmerTest extends TestCase
         $this->assertGreaterThan($one->sheets() * 8, $batch->sheets());
         $texts = implode(
             "\n",
-            array_map(static fn ($step): string => $step->title."\n".implode("\n", [...$batch->linesOf($step), ...$step->places]), $batch->steps),
+            array_map(
+                static fn ($step): string => $step->title."\n".implode("\n", [...$batch->linesOf($step), ...$step->places]),
+                $batch->steps
+            ),
         );
         $this->assertMatchesRegularExpression('/in \d\d passes of 3[.,]/', $texts, 'some eighty sheets of 160 g');
         $this->assertStringContainsString('Score all 10 of A', $texts);

@@ -185,7 +185,8 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertSame('3¾ × 5¼ in', $size($with('photo-mat', ['print-width' => '3 1/2', 'print-height' => '5'])));
         $this->assertSame('5 × 5 in', $size($with('photo-mat', ['mat-width' => '5', 'mat-height' => '5'])));
         $this->assertNotNull($with('photo-frame', ['rim' => '0.25 cm']));
-        $strips = $this->plan('mitred-tab-album', ['parameters' => ['page-width' => '10'], 'mats' => ['layers' => 1, 'faces' => ['page-1' => ['strips' => 3]]]]);
+        $strips = $this->plan('mitred-tab-album', ['parameters' => ['page-width' => '10'],
+            'mats' => ['layers' => 1, 'faces' => ['page-1' => ['strips' => 3]]]]);
         $widths = array_map(
             static fn ($joint): string => $strips->notation()->number($joint->area->size->width),
             array_values(array_filter($strips->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat)),
@@ -249,7 +250,8 @@ final class BooksComeOutRightTest extends TestCase
         );
         $this->assertSame(
             [],
-            $this->plan('four-flap-folio', ['mats' => ['corners' => 'square']])->blueprint->part('front-cover/top-flap/front/mat-1')->corners,
+            $this->plan('four-flap-folio', ['mats' => ['corners' => 'square']])
+                ->blueprint->part('front-cover/top-flap/front/mat-1')->corners,
         );
         $one = $this->plan('nested-gusset-album', ['mats' => ['layers' => 1, 'faces' => ['page-1' => ['corners' => 'scalloped']]]]);
         $this->assertSame(Trim::Scalloped, $one->blueprint->part('page-1/mat-1')->corners[0]->trim);

@@ -50,7 +50,8 @@ final class CutStaysCutTest extends TestCase
         foreach (['nested-gusset-album', 'free-base', 'coil-album', 'pocket-flip-book'] as $structure) {
             foreach ($this->plan(
                 $structure,
-                ['materials' => ['mat-base' => ['selvage' => '1/2', 'direction' => 'a', 'leftovers' => [['width' => '5', 'height' => '9', 'count' => 2]]]]],
+                ['materials' => ['mat-base' => ['selvage' => '1/2', 'direction' => 'a',
+                    'leftovers' => [['width' => '5', 'height' => '9', 'count' => 2]]]]],
             )->stocks as $stock) {
                 $work = $this->work($stock, ['cut-x-1/page-1/mat-1' => 2]);
                 $this->assertEquals($work, $json->read($json->write($work)));

@@ -173,7 +173,8 @@ final class CuttingPartsTest extends TestCase
         $this->assertTrue(FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 3, 8))->isAtMark());
         $this->assertSame('', FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 3, 8))->advice($inches));
         $this->assertSame(
-            '4 7/16 in falls between two marks of the trimmer: set it 1/16 in past 4⅜ in, or mark the place with a ruler and lay it under the blade.',
+            '4 7/16 in falls between two marks of the trimmer: set it 1/16 in past 4⅜ in, '
+                .'or mark the place with a ruler and lay it under the blade.',
             FenceSetting::on(ToolGrid::Eighth, Length::inches(4, 7, 16))->advice($inches),
         );
         $half = Length::millimetres(154)->plus(Length::micrometres(500));
@@ -238,7 +239,8 @@ final class CuttingPartsTest extends TestCase
         $packing = function (Axis $first) use ($task, $supplies): Packing {
             $slab = new Slab(...$task->sheets[0]);
             $side = intdiv($slab->width, 2);
-            $first === Axis::Width ? $slab->divide(Axis::Width, $side)->divide(Axis::Height, $slab->width) : $slab->divide(Axis::Height, $slab->width)->divide(Axis::Width, $side);
+            $first === Axis::Width ? $slab->divide(Axis::Width, $side)->divide(Axis::Height, $slab->width)
+                : $slab->divide(Axis::Height, $slab->width)->divide(Axis::Width, $side);
 
             return new Packing($task, $supplies, [[0, $slab]], []);
         };

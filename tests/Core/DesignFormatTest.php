@@ -292,7 +292,8 @@ final class DesignFormatTest extends TestCase
         $side = static fn (array $of, string $along): Length => Length::parse($of[$along], $unit);
         $across = $piece['cutAlong'] === 'width' ? 'height' : 'width';
         $this->assertTrue(
-            $side($piece['first'], $piece['cutAlong'])->plus($side($piece['second'], $piece['cutAlong']))->equals($side($piece, $piece['cutAlong'])),
+            $side($piece['first'], $piece['cutAlong'])->plus($side($piece['second'], $piece['cutAlong']))
+                ->equals($side($piece, $piece['cutAlong'])),
         );
         $this->assertSame($piece['fence'], $piece['first'][$piece['cutAlong']]);
         $this->assertSame([$piece[$across], $piece[$across]], [$piece['first'][$across], $piece['second'][$across]]);

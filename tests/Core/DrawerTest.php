@@ -87,7 +87,8 @@ final class DrawerTest extends TestCase
     public function test_a_sheet_that_serves_either_is_left_for_what_nothing_else_serves(): void
     {
         // 12 × 18 serves both; the square one must not take it.
-        $reach = (new Drawer([$this->patterns(12, 18, 1), $this->patterns(12, 12, 1)]))->reach([$this->wanted(12, 12), $this->wanted(6, 18)]);
+        $reach = (new Drawer([$this->patterns(12, 18, 1), $this->patterns(12, 12, 1)]))
+            ->reach([$this->wanted(12, 12), $this->wanted(6, 18)]);
         $this->assertSame(1, $reach->copies);
         // 9 × 18 serves both; the long one is larger and is looked for first.
         $reach = (new Drawer([$this->patterns(9, 18, 1), $this->patterns(13, 13, 1)]))->reach([$this->wanted(8, 8), $this->wanted(6, 18)]);

@@ -52,7 +52,9 @@ final class FindingsTest extends TestCase
         $this->assertSame([], $this->kinds($this->plan($structure, ['unit' => $unit])));
     }
 
-    /** @return iterable<string, array{string, string, array<string, mixed>, string}> kind, structure, file, a number the sentence must name */
+    /**
+     * @return iterable<string, array{string, string, array<string, mixed>, string}> kind, structure, file, a number the sentence must name
+     */
     public static function mistakes(): iterable
     {
         $album = 'nested-gusset-album';
@@ -122,7 +124,8 @@ final class FindingsTest extends TestCase
         yield 'pocket glued shut' => [
             'pocket-glued-shut',
             $album,
-            ['furniture' => [['on' => 'page-1', 'kind' => 'pocket'], ['on' => 'page-1', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4']]]],
+            ['furniture' => [['on' => 'page-1', 'kind' => 'pocket'],
+                ['on' => 'page-1', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4']]]],
             'Page 1',
         ];
         yield 'photo mats over each other' => [
@@ -293,9 +296,10 @@ final class FindingsTest extends TestCase
     {
         $pocket = ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['depth' => '5']];
         $mat = ['kind' => 'photo-mat', 'parameters' => ['photo' => '2x3']];
-        $prints = fn (array $thing): float => (static fn ($bulk): float => $bulk->filled('page-1')->minus($bulk->built('page-1'))->inMillimetres())(
-            $this->plan('nested-gusset-album', ['furniture' => $thing === [] ? [] : [$thing]])->workings->bulk,
-        );
+        $prints = fn (array $thing): float => (static fn ($bulk): float => $bulk->filled('page-1')->minus($bulk->built('page-1'))
+            ->inMillimetres())(
+                $this->plan('nested-gusset-album', ['furniture' => $thing === [] ? [] : [$thing]])->workings->bulk,
+            );
         $this->assertEqualsWithDelta(0.51, $prints([]), 0.01, 'one mounted print on the bare page');
         $this->assertEqualsWithDelta(0.51, $prints($pocket), 0.01, 'one mounted print in the pocket');
         $this->assertEqualsWithDelta(0.51 + 0.25, $prints($pocket + ['children' => [$mat]]), 0.01, 'and one on the mat on the pocket');

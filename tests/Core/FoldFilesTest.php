@@ -178,7 +178,8 @@ final class FoldFilesTest extends TestCase
             [
                 'columns' => '6 in',
                 'rows' => '4 in',
-                'lines' => "cut away: 0 in × 2 in to 3 in × 0 in to 0 in × 0 in\ncut away: 3 in × 0 in to 6 in × 2 in to 6 in × 0 in\ncut away: 6 in × 2 in to 3 in × 4 in to 6 in × 4 in\ncut away: 3 in × 4 in to 0 in × 2 in to 0 in × 4 in",
+                'lines' => "cut away: 0 in × 2 in to 3 in × 0 in to 0 in × 0 in\ncut away: 3 in × 0 in to 6 in × 2 in to 6 in × 0 in\n"
+                    ."cut away: 6 in × 2 in to 3 in × 4 in to 6 in × 4 in\ncut away: 3 in × 4 in to 0 in × 2 in to 0 in × 4 in",
             ],
         ];
         yield 'a notch' => [
@@ -216,7 +217,8 @@ final class FoldFilesTest extends TestCase
         yield 'two panels away that touch in a corner' => [
             [[0, 0], [2, 0], [4, 0], [6, 0], [6, 2], [6, 4], [6, 6], [4, 6], [2, 6], [0, 4], [0, 2], [2, 2], [4, 2], [4, 4], [2, 4]],
             [
-                [0, 1, 'B'], [1, 2, 'B'], [2, 3, 'B'], [3, 4, 'B'], [4, 5, 'B'], [5, 6, 'B'], [6, 7, 'B'], [7, 8, 'B'], [8, 14, 'B'], [14, 9, 'B'], [9, 10, 'B'], [10, 0, 'B'],
+                [0, 1, 'B'], [1, 2, 'B'], [2, 3, 'B'], [3, 4, 'B'], [4, 5, 'B'], [5, 6, 'B'], [6, 7, 'B'], [7, 8, 'B'], [8, 14, 'B'],
+                [14, 9, 'B'], [9, 10, 'B'], [10, 0, 'B'],
                 [14, 13, 'B'], [13, 12, 'B'], [12, 11, 'B'], [11, 14, 'B'],
                 [1, 11, 'V'], [2, 12, 'V'], [13, 7, 'V'], [10, 11, 'V'], [12, 4, 'V'], [13, 5, 'V'],
             ],

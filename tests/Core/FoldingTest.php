@@ -168,7 +168,8 @@ final class FoldingTest extends TestCase
             $fold,
         );
         $part = new Part('cross', 'Cross', 'Test', Size::inches(8, 6), StockRole::StructureCard, creases: [
-            $half(Axis::Width, 4, 0, 3, Fold::Valley), $half(Axis::Width, 4, 3, 6, Fold::Mountain), $half(Axis::Height, 3, 0, 4, Fold::Valley), $half(Axis::Height, 3, 4, 8, Fold::Mountain),
+            $half(Axis::Width, 4, 0, 3, Fold::Valley), $half(Axis::Width, 4, 3, 6, Fold::Mountain),
+            $half(Axis::Height, 3, 0, 4, Fold::Valley), $half(Axis::Height, 3, 4, 8, Fold::Mountain),
         ]);
         $this->assertStringContainsString('two more mountains than valleys', $this->fold($part)->problems[0] ?? '');
     }

@@ -24,7 +24,8 @@ final class FreeBaseTest extends TestCase
         'columns' => '1 1/2 + 1/2 + 8 + 1/4 + 1 3/4',
         'rows' => '1 1/2 + 1/2 + 8 + 1/2 + 1 1/2',
         'cut-away' => '1-1..2-2, 4-1..5-2, 1-4..2-5, 4-4..5-5',
-        'pieces' => "Square of a fold-out: 8 × 8; 2 pieces\nSquare with a tab: 8 + 1/2 x 8; 2 pieces; on Square of a fold-out 1-1 back\nBottom flap: 8 × 8; on Base 3-5 back\nTop flap: 8 × 4; on Base 3-1 front",
+        'pieces' => "Square of a fold-out: 8 × 8; 2 pieces\nSquare with a tab: 8 + 1/2 x 8; 2 pieces; on Square of a fold-out 1-1 back\n"
+            ."Bottom flap: 8 × 8; on Base 3-5 back\nTop flap: 8 × 4; on Base 3-1 front",
     ];
 
     /** A listed structure, laid out by hand in the free base, gives the same blanks, scores and cut-out corners. */
@@ -76,7 +77,8 @@ final class FreeBaseTest extends TestCase
         $this->assertTrue($part->glueZones[0]->area->left()->equals(Length::inches(8)));
     }
 
-    private const LINES = "valley: 0 × 1 to 1 × 0\nmountain: 4 x 0 to 4 × 3 1/2\nslit: 8 × 6 to 8 × 8\ncut away: 12 × 8 to 11 × 8 to 12 × 7";
+    private const LINES = "valley: 0 × 1 to 1 × 0\nmountain: 4 x 0 to 4 × 3 1/2\n"
+        ."slit: 8 × 6 to 8 × 8\ncut away: 12 × 8 to 11 × 8 to 12 × 7";
 
     public function test_lines_of_ones_own_are_scored_slit_and_cut_away(): void
     {
@@ -100,7 +102,8 @@ final class FreeBaseTest extends TestCase
     {
         $blueprint = $this->plan(
             'free-base',
-            ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '', 'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4 to 4 × 4']],
+            ['parameters' => ['columns' => '4 + 4', 'rows' => '4', 'cut-away' => '',
+                'lines' => 'cut away: 4 × 0 to 8 × 0 to 8 × 4 to 4 × 4']],
         )->blueprint;
         $this->assertSame(['base-1-1', 'base-1-1-back'], array_keys($blueprint->faces));
         $half = $this->plan(

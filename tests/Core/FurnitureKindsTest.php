@@ -193,7 +193,8 @@ final class FurnitureKindsTest extends TestCase
 
     public function test_pockets_on_flaps_on_pages(): void
     {
-        $plan = $this->plan('mitred-tab-album', [...self::PAGE, 'mats' => ['layers' => 1], 'furniture' => [['on' => 'page-1', 'kind' => 'fold-out', 'children' => [
+        $plan = $this->plan('mitred-tab-album', [...self::PAGE, 'mats' => ['layers' => 1],
+            'furniture' => [['on' => 'page-1', 'kind' => 'fold-out', 'children' => [
             [
                 'on' => 'inside',
                 'kind' => 'waterfall',

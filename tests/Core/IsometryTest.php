@@ -41,7 +41,8 @@ final class IsometryTest extends TestCase
 
     public function test_a_movement_and_its_inverse_come_to_nothing(): void
     {
-        $move = Isometry::shift(3, -8, 2)->after(Isometry::about($this->line(0, 0, 12, 5), 2))->after(Isometry::about($this->line(1, 1, 1, 9), 1));
+        $move = Isometry::shift(3, -8, 2)->after(Isometry::about($this->line(0, 0, 12, 5), 2))
+            ->after(Isometry::about($this->line(1, 1, 1, 9), 1));
         $this->assertTrue($move->after($move->inverse())->equals(Isometry::identity()));
         $this->assertTrue($move->inverse()->after($move)->equals(Isometry::identity()));
     }

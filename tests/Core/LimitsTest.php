@@ -76,7 +76,10 @@ final class LimitsTest extends TestCase
 {
     use Designs;
 
-    /** @return iterable<string, array{Check, string, \Closure(Draft, bool): void}> the check, what it calls it, and a draft at its limit or one tick beyond it */
+    /**
+     * @return iterable<string, array{Check, string, \Closure(Draft, bool): void}> the check, what it calls it, and a draft at
+     *     its limit or one tick beyond it
+     */
     public static function limits(): iterable
     {
         $tick = static fn (bool $beyond): Length => Length::ofTicks($beyond ? 1 : 0);
@@ -253,21 +256,22 @@ final class LimitsTest extends TestCase
             ),
         ];
         // §5.4: glue goes up to, never over, a score.
-        yield 'glue and score' => [new GlueStaysOffScores, 'glue-over-score', static function (Draft $draft, bool $beyond) use ($tick): void {
-            $size = Size::inches(6, 4);
-            $zone = Rectangle::whole($size)->strip(Edge::Left, Length::inches(2)->plus($tick($beyond)));
-            $draft->part(
-                new Part(
-                    'glued',
-                    'Glued',
-                    'Test',
-                    $size,
-                    StockRole::StructureCard,
-                    creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Valley)],
-                    glueZones: [new GlueZone($zone, Side::B, Adhesive::WetGlue)],
-                ),
-            );
-        }];
+        yield 'glue and score' => [new GlueStaysOffScores, 'glue-over-score',
+            static function (Draft $draft, bool $beyond) use ($tick): void {
+                $size = Size::inches(6, 4);
+                $zone = Rectangle::whole($size)->strip(Edge::Left, Length::inches(2)->plus($tick($beyond)));
+                $draft->part(
+                    new Part(
+                        'glued',
+                        'Glued',
+                        'Test',
+                        $size,
+                        StockRole::StructureCard,
+                        creases: [Crease::across($size, Axis::Width, Length::inches(2), Fold::Valley)],
+                        glueZones: [new GlueZone($zone, Side::B, Adhesive::WetGlue)],
+                    ),
+                );
+            }];
         yield 'edge of the page' => [
             new ThingsFitTheFace,
             'hangs-over',
@@ -358,7 +362,8 @@ final class LimitsTest extends TestCase
     /** 8 mm more in the middle than at the spine is felt as a wedge. */
     public function test_a_book_that_gapes(): void
     {
-        $lump = static fn (int $ticks): \Closure => static fn (Draft $draft) => $draft->add(new Lump('A bow', 'page-1', Length::ofTicks($ticks)));
+        $lump = static fn (int $ticks): \Closure => static fn (Draft $draft)
+            => $draft->add(new Lump('A bow', 'page-1', Length::ofTicks($ticks)));
         $gape = fn (int $ticks): int => $this->workings($lump($ticks))->profile->gape(true)->ticks;
         $eight = Length::millimetres(8)->ticks;
         $base = $gape($eight) - $eight;
@@ -430,7 +435,8 @@ final class LimitsTest extends TestCase
                         $next = $steps[$index + 1] ?? null;
                         // If a later cut at this fence could have been next, it is.
                         foreach ($next === null || $next->sameFence ? [] : array_slice($steps, $index + 1) as $later) {
-                            $couldBe = $later->along === $step->along && $later->fence->equals($step->fence) && SheetState::after($sheet, $index + 1)->has($later->cut);
+                            $couldBe = $later->along === $step->along && $later->fence->equals($step->fence)
+                                && SheetState::after($sheet, $index + 1)->has($later->cut);
                             $this->assertFalse($couldBe, "{$structure}: cut {$later->number} could follow {$step->number}");
                         }
                     }
@@ -552,7 +558,8 @@ final class LimitsTest extends TestCase
             $kinds = $this->kinds(
                 $this->plan(
                     'mitred-tab-album',
-                    ['furniture' => [['on' => 'page-1', 'kind' => 'flap', 'parameters' => ['edge' => 'right', 'reach' => (string) $reach, 'inset' => '0']]]],
+                    ['furniture' => [['on' => 'page-1', 'kind' => 'flap',
+                        'parameters' => ['edge' => 'right', 'reach' => (string) $reach, 'inset' => '0']]]],
                 ),
             );
             $this->assertSame($standsOut, in_array('flap-stands-out', $kinds, true), (string) $reach);

@@ -78,7 +78,8 @@ final class MeanderBookTest extends TestCase
         $cut = [];
         foreach ($sheet->slits as $slit) {
             $row = (int) round($slit->line->from->y->ticks / $step);
-            for ($column = (int) round($slit->line->from->x->ticks / $step); $column < (int) round($slit->line->to->x->ticks / $step); $column++) {
+            $end = (int) round($slit->line->to->x->ticks / $step);
+            for ($column = (int) round($slit->line->from->x->ticks / $step); $column < $end; $column++) {
                 $cut["{$row}/{$column}"] = true;
             }
         }

@@ -132,7 +132,8 @@ final class PinsTest extends TestCase
     {
         foreach ($plan->patterns as $pattern) {
             foreach ($pattern->blanks() as $blank) {
-                if (in_array($letter, $blank->demands, true) && $blank->area()->left()->equals(Length::inches($x)) && $blank->area()->top()->equals(Length::inches($y))) {
+                if (in_array($letter, $blank->demands, true) && $blank->area()->left()->equals(Length::inches($x))
+                    && $blank->area()->top()->equals(Length::inches($y))) {
                     return true;
                 }
             }

@@ -115,7 +115,8 @@ final class RandomDesignsTest extends TestCase
                     $mended = DesignReader::ofTheHouse()->changed($design, $finding->mend->changes);
                 } catch (InvalidDesign $refusal) {
                     $this->fail(
-                        "{$structure}, seed {$seed}: “{$finding->mend->label}” against “{$finding->text}” is refused: {$refusal->getMessage()}",
+                        "{$structure}, seed {$seed}: “{$finding->mend->label}” against “{$finding->text}” "
+                            ."is refused: {$refusal->getMessage()}",
                     );
                 }
                 $left = array_filter(

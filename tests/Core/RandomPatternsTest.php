@@ -64,7 +64,8 @@ final class RandomPatternsTest extends TestCase
         // Their crossing goes to the nearest tick; each half alone would have a slope of its own.
         $part = $this->plan(
             'free-base',
-            ['parameters' => ['columns' => '7', 'rows' => '5', 'cut-away' => '', 'lines' => "valley: 0 × 1 to 7 × 4\nvalley: 3 × 0 to 4 × 5"]],
+            ['parameters' => ['columns' => '7', 'rows' => '5', 'cut-away' => '',
+                'lines' => "valley: 0 × 1 to 7 × 4\nvalley: 3 × 0 to 4 × 5"]],
         )->blueprint->part('base');
         $pattern = CreasePattern::of($part);
         $lines = [];
@@ -86,7 +87,8 @@ final class RandomPatternsTest extends TestCase
     {
         // By hand: mirrored about the upright line, alternate angles are equal; six scores, four one way and two the other, as Kawasaki
         // and Maekawa want it.
-        $lines = "mountain: 4 × 0 to 4 × 4\nmountain: 4 × 4 to 4 × 8\nvalley: 0 × 1 to 4 × 4\nvalley: 4 × 4 to 8 × 1\nmountain: 4 × 4 to 0 × 7\nmountain: 4 × 4 to 8 × 7";
+        $lines = "mountain: 4 × 0 to 4 × 4\nmountain: 4 × 4 to 4 × 8\nvalley: 0 × 1 to 4 × 4\nvalley: 4 × 4 to 8 × 1\n"
+            ."mountain: 4 × 4 to 0 × 7\nmountain: 4 × 4 to 8 × 7";
         $pattern = CreasePattern::of(
             $this->plan(
                 'free-base',
@@ -97,7 +99,8 @@ final class RandomPatternsTest extends TestCase
         $off = CreasePattern::of(
             $this->plan(
                 'free-base',
-                ['parameters' => ['columns' => '8', 'rows' => '8', 'cut-away' => '', 'lines' => str_replace('to 8 × 7', 'to 8 × 7.001', $lines)]],
+                ['parameters' => ['columns' => '8', 'rows' => '8', 'cut-away' => '',
+                    'lines' => str_replace('to 8 × 7', 'to 8 × 7.001', $lines)]],
             )->blueprint->part('base'),
         );
         $this->assertStringContainsString(
@@ -112,13 +115,15 @@ final class RandomPatternsTest extends TestCase
         $pattern = CreasePattern::of(
             $this->plan(
                 'free-base',
-                ['parameters' => ['columns' => '6 + 6', 'rows' => '6', 'cut-away' => '', 'lines' => 'cut away: 2 × 2 to 4 × 2 to 4 × 4 to 2 × 4']],
+                ['parameters' => ['columns' => '6 + 6', 'rows' => '6', 'cut-away' => '',
+                    'lines' => 'cut away: 2 × 2 to 4 × 2 to 4 × 4 to 2 × 4']],
             )->blueprint->part('base'),
         );
         $this->assertSame(['c1-r1', 'c2-r1'], array_map(static fn ($face): string => $face->panel, $pattern->faces));
         $window = array_filter(
             $pattern->edges,
-            static fn ($edge): bool => $edge->assignment->value === 'B' && $edge->faces === [0] && $edge->line->length()->ticks === 2 * 8128,
+            static fn ($edge): bool => $edge->assignment->value === 'B' && $edge->faces === [0]
+                && $edge->line->length()->ticks === 2 * 8128,
         );
         $this->assertCount(4, $window);
         $this->assertCount(1, $pattern->windows(0));
@@ -148,7 +153,8 @@ final class RandomPatternsTest extends TestCase
             CreasePattern::of(
                 $this->plan(
                     'free-base',
-                    ['parameters' => ['columns' => '4 + 4 ^ 3', 'rows' => '6', 'cut-away' => '', 'lines' => "valley: 9 × 0 to 11 × 2\nslit: 5 × 4 to 7 × 4"]],
+                    ['parameters' => ['columns' => '4 + 4 ^ 3', 'rows' => '6', 'cut-away' => '',
+                        'lines' => "valley: 9 × 0 to 11 × 2\nslit: 5 × 4 to 7 × 4"]],
                 )->blueprint->part('base'),
             ),
         );
@@ -237,7 +243,8 @@ final class RandomPatternsTest extends TestCase
             $text = implode(
                 '',
                 array_map(
-                    static fn (int $index, int $length): string => ($index === 0 ? '' : [' + ', ' ^ ', ' | '][$chance->getInt(0, 2)])."{$length}/4",
+                    static fn (int $index, int $length): string
+                        => ($index === 0 ? '' : [' + ', ' ^ ', ' | '][$chance->getInt(0, 2)])."{$length}/4",
                     array_keys($lengths),
                     $lengths,
                 ),

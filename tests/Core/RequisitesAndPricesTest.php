@@ -82,7 +82,8 @@ final class RequisitesAndPricesTest extends TestCase
     {
         $plan = $this->plan(
             'tab-spine-album',
-            ['materials' => ['book-sheet' => ['price' => '0.85'], 'structure-card' => ['price' => '0.85'], 'cover-paper' => ['price' => '0.85']]],
+            ['materials' => ['book-sheet' => ['price' => '0.85'], 'structure-card' => ['price' => '0.85'],
+                'cover-paper' => ['price' => '0.85']]],
         );
         $sheets = array_sum(
             array_map(static fn ($stock): int => $stock->stock->price->cents > 0 ? $stock->cuts->sheets() : 0, $plan->stocks),

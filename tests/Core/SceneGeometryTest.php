@@ -98,7 +98,10 @@ final class SceneGeometryTest extends TestCase
         for ($row = 0; $row < 3; $row++) {
             $line = [];
             for ($column = 0; $column < 4; $column++) {
-                $line[] = $one[$row][0] * $other[0][$column] + $one[$row][1] * $other[1][$column] + $one[$row][2] * $other[2][$column] + ($column === 3 ? $one[$row][3] : 0.0);
+                $line[] = $one[$row][0] * $other[0][$column]
+                    + $one[$row][1] * $other[1][$column]
+                    + $one[$row][2] * $other[2][$column]
+                    + ($column === 3 ? $one[$row][3] : 0.0);
             }
             $product[] = $line;
         }

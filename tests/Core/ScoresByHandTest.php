@@ -33,7 +33,8 @@ final class ScoresByHandTest extends TestCase
 
     #[TestWith(['mountain: 3 × 0 to 3 × 2', 'The score at 3 in from the left stops: only from 0 in to 2 in from the top.'])]
     #[TestWith(['valley: 1 × 4 to 5 × 4', 'The score at 4 in from the top stops: only from 1 in to 5 in from the left.'])]
-    #[TestWith(["valley: 3 × 0 to 3 × 2\nvalley: 3 × 4 to 3 × 6", 'The score at 3 in from the left stops: only from 0 in to 2 in from the top.'])]
+    #[TestWith(["valley: 3 × 0 to 3 × 2\nvalley: 3 × 4 to 3 × 6",
+        'The score at 3 in from the left stops: only from 0 in to 2 in from the top.'])]
     public function test_a_score_that_stops_is_told_where(string $lines, string $sentence): void
     {
         $this->assertContains($sentence, $this->sentences($this->base('8', '6', $lines)));

@@ -49,7 +49,8 @@ final class WholeBookTest extends TestCase
             foreach ([...array_column($part->creases, 'line'), ...array_column($part->slits, 'line')] as $line) {
                 foreach ([$line->from, $line->to] as $end) {
                     $this->assertTrue(
-                        $end->x->ticks >= 0 && $end->y->ticks >= 0 && $end->x->ticks <= $part->size->width->ticks && $end->y->ticks <= $part->size->height->ticks,
+                        $end->x->ticks >= 0 && $end->y->ticks >= 0 && $end->x->ticks <= $part->size->width->ticks
+                            && $end->y->ticks <= $part->size->height->ticks,
                         $part->name,
                     );
                 }
@@ -180,7 +181,8 @@ final class WholeBookTest extends TestCase
         $reader = \Ephemeron\Format\DesignReader::ofTheHouse();
         foreach (Catalogue::ofTheHouse()->all() as $structure) {
             foreach (Unit::cases() as $unit) {
-                yield "{$structure->about()->key}, {$unit->value}" => [\Ephemeron\Workshop::ofTheHouse()->plan($reader->usual($structure, $unit))];
+                yield "{$structure->about()->key}, {$unit->value}"
+                    => [\Ephemeron\Workshop::ofTheHouse()->plan($reader->usual($structure, $unit))];
             }
         }
     }

@@ -9,6 +9,7 @@ use App\Drawing\TableDrawing;
 use Ephemeron\Assembly\Job;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\WorkPlan;
@@ -31,6 +32,25 @@ final class BenchStillsTest extends TestCase
         }
     }
 
+    public function test_what_is_glued_on_is_seen_in_motion_at_its_own_place_in_the_scene_of_the_book(): void
+    {
+        $shown = 0;
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            $plan = $this->plan($structure);
+            $scenes = new SceneBuilder($plan->blueprint, $plan->notation());
+            $steps = $scenes->scene(SceneBuilder::BOOK)->steps ?? [];
+            foreach ($plan->blueprint->tasks as $key => $task) {
+                $number = $scenes->gluedAt($key);
+                if ($number !== null) {
+                    $shown++;
+                    $this->assertSame(['glue', $task->title], [$steps[$number - 1]->kind, $steps[$number - 1]->text], "{$structure}, {$key}");
+                }
+            }
+            $this->assertNull($scenes->gluedAt('nothing-of-the-kind'));
+        }
+        $this->assertGreaterThan(30, $shown);
+    }
+
     public function test_what_lies_there_before_a_step_and_after(): void
     {
         $plan = $this->plan('nested-gusset-album');
@@ -42,10 +62,16 @@ final class BenchStillsTest extends TestCase
             $plan->blueprint,
             array_slice($plan->workings->jobs, 0, 1 + (int) array_search($last, $keys, true)),
         );
-        [$first, $second] = array_values(array_filter($plan->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat));
+        [$first, $second] = array_values(array_filter(
+            $plan->blueprint->on('page-1'),
+            static fn ($joint): bool => $joint->layer === Layer::Mat
+        ));
         $this->assertFalse($done('double-mat-pages')->isThere($second), 'it lies on its first mat, and that is not on the page yet');
         $this->assertSame([true, true], [$done('mat-pages')->isThere($first), $done('mat-pages')->isThere($second)]);
-        $pocket = array_values(array_filter($plan->blueprint->on('page-2'), static fn ($joint): bool => $joint->layer === Layer::Pocket))[0];
+        $pocket = array_values(array_filter(
+            $plan->blueprint->on('page-2'),
+            static fn ($joint): bool => $joint->layer === Layer::Pocket
+        ))[0];
         $this->assertFalse($done('short-on-tall')->isThere($pocket));
         $this->assertTrue($done('pockets-top')->isThere($pocket));
         $folder = $this->plan('board-folder');

@@ -42,7 +42,8 @@ final class CatalogueTest extends TestCase
     public function test_sieves_add_up_and_odd_ones_are_left_out(): void
     {
         $this->get('/catalogue?only[]=one-sheet&only[]=hard-cover')->assertOk()->assertSee('Nothing is all of that at once');
-        $this->get('/catalogue?only[]=nonsense&only[]=&unit[]=x')->assertOk()->assertSee('all '.count(Catalogue::ofTheHouse()->keys()).' structures');
+        $this->get('/catalogue?only[]=nonsense&only[]=&unit[]=x')->assertOk()
+            ->assertSee('all '.count(Catalogue::ofTheHouse()->keys()).' structures');
         $this->get('/catalogue?unit=cm')->assertOk()->assertSee('cm');
     }
 

@@ -14,8 +14,10 @@ use Tests\TestCase;
 final class CommandsTest extends TestCase
 {
     private const STRUCTURES = [
-        'nested-gusset-album', 'tab-spine-album', 'thread-hinge-album', 'cascade-album', 'corner-pocket-album', 'meander-book', 'board-folder', 'z-page-album',
-        'five-pocket-folio', 'coil-album', 'tag-clutch', 'four-flap-folio', 'waterfall-wallet', 'pocket-flip-book', 'mitred-tab-album', 'fold-over-journal', 'free-base',
+        'nested-gusset-album', 'tab-spine-album', 'thread-hinge-album', 'cascade-album', 'corner-pocket-album', 'meander-book',
+        'board-folder', 'z-page-album',
+        'five-pocket-folio', 'coil-album', 'tag-clutch', 'four-flap-folio', 'waterfall-wallet', 'pocket-flip-book',
+        'mitred-tab-album', 'fold-over-journal', 'free-base',
     ];
 
     public function test_the_catalogue_as_json(): void

@@ -57,7 +57,8 @@ final class CutStaysTest extends TestCase
             $this->at('design'),
             $this->change(['parameters.leaf-width' => '5 1/2']),
         );
-        $asked->assertSee('Something is cut already')->assertSee('1 piece of Kraft dusk is cut already')->assertSee('kept as a leftover')->assertSee('Change it all the same');
+        $asked->assertSee('Something is cut already')->assertSee('1 piece of Kraft dusk is cut already')->assertSee('kept as a leftover')
+            ->assertSee('Change it all the same');
         $this->assertSame($before, $this->project->refresh()->design);
         $this->post(
             $this->at('confirm'),

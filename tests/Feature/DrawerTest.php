@@ -85,7 +85,8 @@ final class DrawerTest extends TestCase
     {
         $csv = "\xEF\xBB\xBFName,count,width,height\nGood,2,12,12\n,2,12,12\nBad count,many,12,12\nToo many,1,12,12,13\n";
         $this->post('/papers/look', ['file' => UploadedFile::fake()->createWithContent('papers.csv', $csv)])
-            ->assertSee('1 line can be read, 3 cannot')->assertSee('Line 3: name: A paper wants a name.')->assertSee('Line 4: count:')->assertSee('Line 5: there are more values');
+            ->assertSee('1 line can be read, 3 cannot')->assertSee('Line 3: name: A paper wants a name.')->assertSee('Line 4: count:')
+            ->assertSee('Line 5: there are more values');
         $this->post(
             '/papers/look',
             ['file' => UploadedFile::fake()->createWithContent('papers.csv', "a,b\n1,2\n")],
@@ -237,7 +238,8 @@ final class DrawerTest extends TestCase
     public function test_the_maker_says_which_leftovers_are_worth_keeping(): void
     {
         foreach (['', 'broad', '1/8', '61'] as $wrong) {
-            $this->from('/papers')->put('/papers/kept', ['narrowest' => $wrong, 'unit' => 'in'])->assertRedirect('/papers')->assertSessionHasErrors('narrowest');
+            $this->from('/papers')->put('/papers/kept', ['narrowest' => $wrong, 'unit' => 'in'])->assertRedirect('/papers')
+                ->assertSessionHasErrors('narrowest');
         }
         $this->put('/papers/kept', ['narrowest' => '30', 'unit' => 'cm'])->assertSessionHasNoErrors();
         $this->get('/papers?unit=cm')->assertSee('value="30"', false);
@@ -265,7 +267,8 @@ final class DrawerTest extends TestCase
         )->assertSessionHasNoErrors();
         $this->get("/projects/{$project->id}/cut")->assertDontSee('<image', false);
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
-        $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)->assertSee('has-picture', false);
+        $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)
+            ->assertSee('has-picture', false);
         $this->get("/projects/{$project->id}/sheets/{$this->sheetKey($project, 'structure-card')}.svg")->assertDontSee('<image', false);
     }
 

@@ -54,7 +54,8 @@ final class FoldScreenTest extends TestCase
     public function test_patterns_go_out_as_fold_svg_and_dxf(): void
     {
         $project = $this->project(['structure' => 'meander-book']);
-        $this->get("/projects/{$project->id}/patterns/A.fold")->assertOk()->assertJsonPath('frame_unit', 'mm')->assertJsonCount(16, 'faces_vertices')->assertJsonPath('file_frames.0.frame_classes.0', 'foldedForm');
+        $this->get("/projects/{$project->id}/patterns/A.fold")->assertOk()->assertJsonPath('frame_unit', 'mm')
+            ->assertJsonCount(16, 'faces_vertices')->assertJsonPath('file_frames.0.frame_classes.0', 'foldedForm');
         $this->get("/projects/{$project->id}/patterns/A.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
         $this->get("/projects/{$project->id}/patterns/A.dxf")->assertOk();
         $this->get("/projects/{$project->id}/patterns/Z.fold")->assertNotFound();
@@ -116,7 +117,8 @@ final class FoldScreenTest extends TestCase
             "/projects/{$project->id}/design",
             ['revision' => $project->revision, 'set' => ['parameters.lines' => $typed]],
         )->assertSessionHasErrors();
-        $this->get("/projects/{$project->id}/plan")->assertOk()->assertSee('leaves the blank, which is 8 × 6 in')->assertSee('slit: 9 × 9 to 2 × 2');
+        $this->get("/projects/{$project->id}/plan")->assertOk()->assertSee('leaves the blank, which is 8 × 6 in')
+            ->assertSee('slit: 9 × 9 to 2 × 2');
         $this->assertSame('slit: 1 in × 1 in to 2 in × 1 in', $project->refresh()->design['parameters']['lines']);
         $this->patch(
             "/projects/{$project->id}/design",
@@ -134,14 +136,16 @@ final class FoldScreenTest extends TestCase
             ],
         );
         $sentence = 'By hand, along a ruler, mountain';
-        $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, by hand')->assertSee($sentence)->assertSee('The piece as it lies flat');
+        $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, by hand')->assertSee($sentence)
+            ->assertSee('The piece as it lies flat');
         $this->get("/projects/{$project->id}/bench?step=score-base")->assertOk()->assertSee($sentence);
     }
 
     public function test_a_print_without_a_head_is_mapped_as_one_with_it_would_lie(): void
     {
         $project = $this->project(['structure' => 'meander-book', 'materials' => ['book-sheet' => ['direction' => 'none']]]);
-        $this->get("/projects/{$project->id}/fold")->assertOk()->assertSee('may lie any way')->assertSee('upside down')->assertSee('<td>upright</td>', false)->assertDontSee('<td>any way</td>', false);
+        $this->get("/projects/{$project->id}/fold")->assertOk()->assertSee('may lie any way')->assertSee('upside down')
+            ->assertSee('<td>upright</td>', false)->assertDontSee('<td>any way</td>', false);
     }
 
     public function test_the_mock_up_has_every_piece_with_its_pages(): void
@@ -154,7 +158,8 @@ final class FoldScreenTest extends TestCase
             $this->assertStringContainsString($said, $text);
         }
         $this->get("/projects/{$project->id}/print/page-map.pdf")->assertOk();
-        $this->get("/projects/{$project->id}/print/mock-up.pdf?scale=0.9")->assertRedirect("/projects/{$project->id}/print")->assertSessionHasErrors('scale');
+        $this->get("/projects/{$project->id}/print/mock-up.pdf?scale=0.9")->assertRedirect("/projects/{$project->id}/print")
+            ->assertSessionHasErrors('scale');
     }
 
     #[TestWith(['small'])]

@@ -97,7 +97,8 @@ final class PapersForBookTest extends TestCase
         $this->paper('Ember card', 'card', 60);
         $this->patch($this->at('design'), ['revision' => $this->project->revision, 'set' => ['materials.mat-top.count' => '4']]);
         $this->get($this->at('cut'))->assertSee('Another paper, or smaller mats');
-        $page = $this->get($this->at('papers'))->assertOk()->assertSee('runs out; left without:')->assertSee('Smaller mats:')->assertSee('Comet for second mats instead');
+        $page = $this->get($this->at('papers'))->assertOk()->assertSee('runs out; left without:')->assertSee('Smaller mats:')
+            ->assertSee('Comet for second mats instead');
         preg_match('/name="set\[mats\.school\]" value="([a-z]+)"/', (string) $page->getContent(), $found);
 
         $this->patch(
@@ -176,7 +177,8 @@ final class PapersForBookTest extends TestCase
         Storage::fake('local');
         $this->paper('Aurora', 'pattern', 2);
         $paper = Paper::query()->sole();
-        $svg = '<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 10"><rect width="20" height="10" fill="#336"/><image href="/etc/passwd" width="5" height="5"/></svg>';
+        $svg = '<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 10">'
+            .'<rect width="20" height="10" fill="#336"/><image href="/etc/passwd" width="5" height="5"/></svg>';
         $this->upload($paper, $svg, 'B')->assertSessionHasNoErrors();
         $this->assertNull($paper->refresh()->picture);
         $picture = getimagesizefromstring((string) $this->get("/papers/{$paper->id}/picture?side=B")->assertOk()->getContent());

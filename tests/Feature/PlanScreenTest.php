@@ -169,7 +169,8 @@ final class PlanScreenTest extends TestCase
         $this->assertSame(['edge' => 'top'], $this->placed($key));
         $this->post($this->at('furniture'), [...$this->revision(), 'face' => 'page-3/flap-1/inside', 'kind' => 'pocket']);
         $this->assertSame(['pocket-1' => ['on' => 'inside', 'kind' => 'pocket']], $this->said($key)['children'] ?? null);
-        $this->get($this->at('plan').'?face=page-3/flap-1/inside')->assertOk()->assertSee('On page 3, inside of the flap')->assertSee('Lift every flap');
+        $this->get($this->at('plan').'?face=page-3/flap-1/inside')->assertOk()->assertSee('On page 3, inside of the flap')
+            ->assertSee('Lift every flap');
         $this->patch(
             $this->at('furniture'),
             [...$this->revision(), 'face' => 'page-3', 'place' => "things.{$key}", 'left' => '12.7', 'top' => '50'],

@@ -32,7 +32,10 @@ final class RehearseTest extends TestCase
         $nest = $steps['nest-1'];
         $this->assertSame(
             ['glue', ['A', 'B'], 'tape', ['gusset', 'gusset'], 'B', 'A', 0],
-            [...array_map(static fn (string $key): mixed => $nest['acts'][0][$key], ['kind', 'parts', 'with', 'panels', 'side', 'onto', 'dryMinutes'])],
+            [...array_map(
+                static fn (string $key): mixed => $nest['acts'][0][$key],
+                ['kind', 'parts', 'with', 'panels', 'side', 'onto', 'dryMinutes']
+            )],
         );
         $this->assertContains('fold-sheet-1', $nest['needs']);
         $pocket = $steps['pockets-top']['acts'][0];

@@ -20,7 +20,8 @@ final class ShelfTest extends TestCase
         $this->seed(DatabaseSeeder::class);
         $page = $this->get('/')->assertOk();
         $this->assertGreaterThanOrEqual(4, Project::query()->count());
-        $page->assertSee('Perseid night album')->assertSee('Full moon: finished')->assertSee('New moon: planned')->assertSee('in centimetres')->assertSee('needs a look');
+        $page->assertSee('Perseid night album')->assertSee('Full moon: finished')->assertSee('New moon: planned')
+            ->assertSee('in centimetres')->assertSee('needs a look');
         foreach (Project::all() as $project) {
             foreach (['plan', 'cut', 'score', 'bench', 'print'] as $stage) {
                 $this->get("/projects/{$project->id}/{$stage}")->assertOk()->assertSee($project->name);
@@ -90,7 +91,8 @@ final class ShelfTest extends TestCase
             'x.json',
             '{"format": "ephemeron-design", "version": 1, "structure": "meander-book", "parameters": {"sheet-side": "900"}}',
         );
-        $this->followingRedirects()->post('/import', ['file' => $wrong])->assertOk()->assertSee('parameters.sheet-side')->assertSee('it goes from');
+        $this->followingRedirects()->post('/import', ['file' => $wrong])->assertOk()->assertSee('parameters.sheet-side')
+            ->assertSee('it goes from');
         $this->followingRedirects()->post(
             '/import',
             ['file' => UploadedFile::fake()->createWithContent('x.json', 'hello')],

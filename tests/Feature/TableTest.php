@@ -27,7 +27,8 @@ final class TableTest extends TestCase
     public function test_the_cut_screen_draws_each_pattern_and_says_the_bound(): void
     {
         $page = $this->get("/projects/{$this->project->id}/cut")->assertOk();
-        $page->assertSee('4 sheets; fewer is impossible')->assertSee('8 sheets alike')->assertSee('same fence')->assertSee('data-step="3"', false);
+        $page->assertSee('4 sheets; fewer is impossible')->assertSee('8 sheets alike')->assertSee('same fence')
+            ->assertSee('data-step="3"', false);
     }
 
     public function test_a_batch_of_books_is_a_thing_with_a_name(): void
@@ -104,7 +105,8 @@ final class TableTest extends TestCase
     {
         $this->tick(['step' => 'mat-covers', 'place' => 0, 'done' => 1])->assertSee('✓ Front cover')->assertSee('○ Back cover');
         $this->tick(['step' => 'mat-covers', 'place' => 1, 'done' => 1])->assertSee('Not done yet');
-        $this->tick(['step' => 'mat-covers', 'place' => 1, 'done' => 0])->assertSee('✓ Front cover')->assertSee('○ Back cover')->assertDontSee('Not done yet');
+        $this->tick(['step' => 'mat-covers', 'place' => 1, 'done' => 0])->assertSee('✓ Front cover')->assertSee('○ Back cover')
+            ->assertDontSee('Not done yet');
     }
 
     /** What was scored for a leaf of 5 is not scored for one of 4½; what lies where it lay stays done. */
@@ -160,7 +162,8 @@ final class TableTest extends TestCase
 
     public function test_files_go_out(): void
     {
-        $this->get("/projects/{$this->project->id}/cut-list.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->assertSee('Sheet 4, outermost');
+        $this->get("/projects/{$this->project->id}/cut-list.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')
+            ->assertSee('Sheet 4, outermost');
         $this->get(
             "/projects/{$this->project->id}/sheets/{$this->sheetKey($this->project, 'mat-base')}.svg",
         )->assertOk()->assertHeader('Content-Type', 'image/svg+xml');

@@ -107,7 +107,8 @@ final class TakenOffTest extends TestCase
         $bad = Project::factory()->create();
         $this->patch("/projects/{$bad->id}/design", ['revision' => $bad->revision, 'set' => ['parameters.leaf-width' => '6']]);
         $bad->refresh()->update(['design' => [...$bad->design, 'parameters' => ['leaf-width' => 'broad']], 'name' => 'Broken book']);
-        $this->get('/')->assertOk()->assertSee($good->name)->assertSee('Broken book')->assertSee('This book cannot be read')->assertSee('Undo: leaf width');
+        $this->get('/')->assertOk()->assertSee($good->name)->assertSee('Broken book')->assertSee('This book cannot be read')
+            ->assertSee('Undo: leaf width');
         $this->get("/projects/{$bad->id}/plan")->assertRedirect('/');
         $this->get("/projects/{$bad->id}/stored.json")->assertOk()->assertSee('broad');
         $this->patch("/projects/{$bad->id}", ['name' => 'Mended soon'])->assertSessionHasNoErrors();

@@ -48,7 +48,9 @@ final class TrimmerTest extends TestCase
             $this->at('design'),
             ['revision' => $this->project->revision, 'stage' => 'cut', 'set' => [$tool => $typed]],
         )->assertOk();
-        $shown === null ? $response->assertSee('field-error', false)->assertSee("value=\"{$typed}\"", false) : $response->assertSeeInOrder(['My trimmer', $shown]);
+        $shown === null
+            ? $response->assertSee('field-error', false)->assertSee("value=\"{$typed}\"", false)
+            : $response->assertSeeInOrder(['My trimmer', $shown]);
     }
 
     public function test_a_cut_too_long_for_the_blade_is_made_with_the_knife(): void

@@ -51,7 +51,8 @@ final class UpgradeTest extends TestCase
         $mats = array_values(
             array_filter(
                 $plan->steps,
-                fn ($step): bool => $plan->sheet($step->key)?->supply->name === 'Dew point' && (new \App\Planning\Progress($album, $plan))->isDone($step),
+                fn ($step): bool => $plan->sheet($step->key)?->supply->name === 'Dew point'
+                    && (new \App\Planning\Progress($album, $plan))->isDone($step),
             ),
         );
         $this->assertCount(1, $mats);

@@ -46,8 +46,10 @@ final class DesignSchemaTest extends TestCase
         $base = ['format' => 'ephemeron-design', 'version' => 1, 'structure' => 'meander-book'];
         foreach ([
             ['format' => 'other'], ['version' => 3], ['unit' => 'ft'], ['colour' => 'blue'], ['grid' => '1/7 in'], ['scoring' => 'both'],
-            ['mats' => ['layers' => 3]], ['mats' => ['school' => 'none']], ['furniture' => [['kind' => 'pocket']]], ['furniture' => [['on' => 'page-1', 'kind' => 'sofa']]],
-            ['materials' => ['book-sheet' => ['sides' => 'three']]], ['materials' => ['book-sheet' => ['count' => -1]]], ['parameters' => ['notch' => [1]]],
+            ['mats' => ['layers' => 3]], ['mats' => ['school' => 'none']], ['furniture' => [['kind' => 'pocket']]],
+            ['furniture' => [['on' => 'page-1', 'kind' => 'sofa']]],
+            ['materials' => ['book-sheet' => ['sides' => 'three']]], ['materials' => ['book-sheet' => ['count' => -1]]],
+            ['parameters' => ['notch' => [1]]],
             [
                 'things' => ['page-1/sofa-1' => ['on' => 'page-1', 'kind' => 'sofa']],
             ], ['things' => []] + ['pins' => [['left' => '1']]], ['stack-160' => 0],

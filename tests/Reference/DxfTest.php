@@ -63,13 +63,17 @@ final class DxfTest extends TestCase
         foreach ($lines as $line) {
             foreach ($line['points'] as [$x, $y]) {
                 $this->assertTrue(
-                    $x >= -1e-6 && $x <= $sheet->width->inMillimetres() + 1e-6 && $y >= -1e-6 && $y <= $sheet->height->inMillimetres() + 1e-6,
+                    $x >= -1e-6 && $x <= $sheet->width->inMillimetres() + 1e-6 && $y >= -1e-6
+                        && $y <= $sheet->height->inMillimetres() + 1e-6,
                 );
             }
         }
     }
 
-    /** @return array{layers: list<string>, entities: list<array{layer: string, type: string, points: list<array{float, float}>, text: string|null}>} */
+    /**
+     * @return array{layers: list<string>, entities: list<array{layer: string, type: string, points: list<array{float,
+     *     float}>, text: string|null}>}
+     */
     private function read(string $file): array
     {
         $process = new Process(['node', __DIR__.'/dxf-read.mjs'], dirname(__DIR__, 2), input: $file);

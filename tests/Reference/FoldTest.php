@@ -111,7 +111,8 @@ final class FoldTest extends TestCase
      */
     private function crosses(): array
     {
-        $fold = static fn (string $rows, string $columns): Part => \Ephemeron\Workshop::ofTheHouse()->blueprint(\Ephemeron\Format\DesignReader::ofTheHouse()->fromArray([
+        $fold = static fn (string $rows, string $columns): Part => \Ephemeron\Workshop::ofTheHouse()
+            ->blueprint(\Ephemeron\Format\DesignReader::ofTheHouse()->fromArray([
             'format' => 'ephemeron-design', 'version' => 1, 'structure' => 'free-base', 'parameters' => [
                 'columns' => $columns,
                 'rows' => $rows,
@@ -155,7 +156,9 @@ final class FoldTest extends TestCase
         return [['all valleys', $cross], ['one mountain', $turned], ['slanted', $slanted]];
     }
 
-    /** @return list<array{string, Part, FoldedSheet, array<string, mixed>, array<string, mixed>}> of every scored part of every structure */
+    /**
+     * @return list<array{string, Part, FoldedSheet, array<string, mixed>, array<string, mixed>}> of every scored part of every structure
+     */
     private function patterns(): array
     {
         if (self::$read === null) {

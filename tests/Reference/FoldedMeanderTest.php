@@ -83,7 +83,10 @@ final class FoldedMeanderTest extends TestCase
         $this->assertEqualsCanonicalizing($pouch->glued, $glued);
     }
 
-    /** @return array<int, array{array{float, float, float, float}, array{float, float}}> matrix and shift of every panel, from the flat sheet to the stack */
+    /**
+     * @return array<int, array{array{float, float, float, float}, array{float, float}}> matrix and shift of every panel, from
+     *     the flat sheet to the stack
+     */
     private function fold(Blueprint $blueprint, int $n): array
     {
         $unit = $blueprint->part('book-sheet')->size->width->ticks / $n;

@@ -194,7 +194,8 @@ final class HandedDownStructuresTest extends TestCase
             14,
             array_filter(
                 $this->plan('board-folder')->blueprint->faces,
-                static fn (Face $face): bool => str_contains($face->key, 'waterfall-1') || str_ends_with($face->key, '/base') || str_contains($face->key, 'flap-1/pocket') || $face->key === 'spine',
+                static fn (Face $face): bool => str_contains($face->key, 'waterfall-1') || str_ends_with($face->key, '/base')
+                    || str_contains($face->key, 'flap-1/pocket') || $face->key === 'spine',
             ),
         );
         $folio = $this->plan('four-flap-folio')->blueprint;

@@ -9,6 +9,9 @@ use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Folding\SceneBuilder;
+use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -36,7 +39,20 @@ final readonly class BenchController
             'before' => $plan->steps[$step->number - 2] ?? null,
             'after' => $plan->steps[$step->number] ?? null,
             'drawing' => (new StepDrawing($plan))->of($step),
+            'motion' => $this->motion($plan, $step),
             'notes' => $project->notes()->where('step', $step->key)->oldest()->get(),
         ]);
+    }
+
+    /** @return array{scene: string, at: int}|null where on the Fold screen the step is seen in motion: just before it */
+    private function motion(WorkPlan $plan, Step $step): ?array
+    {
+        if ($step->phase === Phase::Fold && $step->picture->kind === 'part') {
+            return $plan->blueprint->part($step->picture->of)->creases === [] ? null : ['scene' => $step->picture->of, 'at' => 0];
+        }
+        // Of a task that is done in parts every part is told under its name and a number.
+        $number = (new SceneBuilder($plan->blueprint, $plan->notation()))->gluedAt(explode('~', $step->key)[0]);
+
+        return $number === null ? null : ['scene' => SceneBuilder::BOOK, 'at' => $number - 1];
     }
 }
