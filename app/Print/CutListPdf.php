@@ -185,16 +185,20 @@ final readonly class CutListPdf
         $pages->addPage();
         $pages->heading('Steps', 16);
         foreach ($plan->steps as $step) {
-            $pages->need(12.0);
+            $still = (new TableDrawing($plan))->draw($step);
+            $sentences = [...($step->text === '' ? [] : [$step->text]), ...$plan->linesOf($step)];
+            // Words and still stay together on a page.
+            $told = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $sentences);
+            $pages->need(12.0 + array_sum($told) + $this->heightOf($still));
             $y = $pages->pdf->GetY();
             $pages->box(PdfPages::MARGIN, $y + 0.6);
             $pages->pdf->setFont('dejavuserif', '', 10);
             $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
             $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
-            foreach ([...($step->text === '' ? [] : [$step->text]), ...$plan->linesOf($step)] as $sentence) {
+            foreach ($sentences as $sentence) {
                 $pages->paragraph($sentence, 8.5, 6.0);
             }
-            $this->still($pages, (new TableDrawing($plan))->draw($step));
+            $this->still($pages, $still);
             if ($step->caution !== null) {
                 $pages->paragraph($step->caution->text(), 8.0, 6.0);
             }
@@ -209,10 +213,22 @@ final readonly class CutListPdf
             return;
         }
         [$width, $height] = $drawing->size();
-        $scale = min(self::STILL_WIDTH / $width, self::STILL_HEIGHT / $height);
-        $pages->need($height * $scale + 3.0);
+        $scale = $this->scaleOf($drawing);
         $y = $pages->pdf->GetY() + 1.0;
         $pages->pdf->ImageSVG('@'.$drawing->file(), PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
         $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
+    }
+
+    /** In millimetres, with the room around it. */
+    private function heightOf(?SvgDrawing $still): float
+    {
+        return $still === null ? 0.0 : $still->size()[1] * $this->scaleOf($still) + 3.0;
+    }
+
+    private function scaleOf(SvgDrawing $still): float
+    {
+        [$width, $height] = $still->size();
+
+        return min(self::STILL_WIDTH / $width, self::STILL_HEIGHT / $height);
     }
 }

@@ -59,11 +59,17 @@ final class PdfPages
 
     public function paragraph(string $text, float $size = 9.5, float $indent = 0.0): void
     {
-        $this->pdf->setFont('dejavusanscondensed', '', $size);
-        $width = $this->width() - $indent;
-        $this->need($this->pdf->getStringHeight($width, $text) + 1);
+        $this->need($this->heightOf($text, $size, $indent) + 1);
         $this->pdf->setX(self::MARGIN + $indent);
-        $this->pdf->MultiCell($width, $size * 0.46, $text, 0, 'L');
+        $this->pdf->MultiCell($this->width() - $indent, $size * 0.46, $text, 0, 'L');
+    }
+
+    /** What a paragraph takes, in millimetres. */
+    public function heightOf(string $text, float $size = 9.5, float $indent = 0.0): float
+    {
+        $this->pdf->setFont('dejavusanscondensed', '', $size);
+
+        return $this->pdf->getStringHeight($this->width() - $indent, $text);
     }
 
     /** A dashed line right across: cut here, or clip here. */

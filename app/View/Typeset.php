@@ -22,8 +22,13 @@ final readonly class Typeset
             ["\u{A0}", "\u{A0}×\u{A0}"],
             e($text),
         );
-        $spelled = strtr($kept, self::VULGAR);
+        // A fraction is a box of its own, and beside a box a line may end in spite of a space that does not break.
+        $whole = (string) preg_replace(
+            '~(?:[≈\d]+\x{A0}×\x{A0})?[≈\d]*\x{2009}?\d+⁄\d+(?:\x{A0}(?:in|cm)|\x{A0}×\x{A0}[≈\d]*(?:\x{2009}?\d+⁄\d+)?)*~u',
+            '<span class="text-nowrap">$0</span>',
+            strtr($kept, self::VULGAR),
+        );
 
-        return new HtmlString((string) preg_replace('~\x{2009}?(\d+⁄\d+)~u', '<span class="frac">$1</span>', $spelled));
+        return new HtmlString((string) preg_replace('~\x{2009}?(\d+⁄\d+)~u', '<span class="frac">$1</span>', $whole));
     }
 }

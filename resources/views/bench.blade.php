@@ -5,7 +5,7 @@
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench" :step="$step->key">
     <div class="bench" x-data="bench" @keydown.window="onKey($event)">
         <article class="now" aria-live="polite">
-            <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }} · {{ $step->section }}@if ($done) · done @endif</p>
+            <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }}{{ $step->section === $step->phase->label() ? "" : " · {$step->section}" }}@if ($done) · done @endif</p>
             <h2>@typeset($step->title)</h2>
             @if ($copy)
                 <nav class="copies" aria-label="Copies of this batch">

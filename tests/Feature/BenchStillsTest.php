@@ -43,7 +43,8 @@ final class BenchStillsTest extends TestCase
                 $number = $scenes->gluedAt($key);
                 if ($number !== null) {
                     $shown++;
-                    $this->assertSame(['glue', $task->title], [$steps[$number - 1]->kind, $steps[$number - 1]->text], "{$structure}, {$key}");
+                    $step = $steps[$number - 1];
+                    $this->assertSame(['glue', $task->title], [$step->kind, $step->text], "{$structure}, {$key}");
                 }
             }
             $this->assertNull($scenes->gluedAt('nothing-of-the-kind'));

@@ -112,9 +112,13 @@ final class DrawingsTest extends TestCase
         $this->assertStringContainsString('≠ 5', (string) $svg->asXML());
     }
 
-    #[TestWith(['4⅞ in wide', "4<span class=\"frac\">7⁄8</span>\u{A0}in wide"])]
-    #[TestWith(["4\u{2009}3⁄16 × 5½", "4<span class=\"frac\">3⁄16</span>\u{A0}×\u{A0}5<span class=\"frac\">1⁄2</span>"])]
-    #[TestWith(['<b>½</b>', '&lt;b&gt;<span class="frac">1⁄2</span>&lt;/b&gt;'])]
+    #[TestWith(['4⅞ in wide', "<span class=\"text-nowrap\">4<span class=\"frac\">7⁄8</span>\u{A0}in</span> wide"])]
+    #[TestWith([
+        "5 × 4\u{2009}3⁄16 × 5½, 2",
+        "<span class=\"text-nowrap\">5\u{A0}×\u{A0}4<span class=\"frac\">3⁄16</span>"
+            ."\u{A0}×\u{A0}5<span class=\"frac\">1⁄2</span></span>, 2",
+    ])]
+    #[TestWith(['<b>½</b>', '&lt;b&gt;<span class="text-nowrap"><span class="frac">1⁄2</span></span>&lt;/b&gt;'])]
     #[TestWith(['in the fold', 'in the fold'])]
     public function test_fractions_are_set_apart_from_whole_numbers(string $text, string $html): void
     {

@@ -223,7 +223,7 @@ final class PlanScreenTest extends TestCase
         $this->set(['schools.decorating' => 'decorate-first'])->assertSee('steps come at another time');
         $this->set(['schools.gluing' => 'glue'])->assertSee('steps are glued in another way');
         $this->set(['schools.gluing' => 'staples'])->assertSee('it is one of');
-        $this->set(['mats.school' => 'wide'])->assertSee('Cover mat, second layer 4<span', false);
+        $this->set(['mats.school' => 'wide'])->assertSee('Cover mat, second layer <span class="text-nowrap">4<span', false);
     }
 
     public function test_numbers_answer_why(): void
