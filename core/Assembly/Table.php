@@ -14,6 +14,7 @@ use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Measure\Length;
 
 /**
  * A table on which the jobs are done one after the other: it knows what lies on it, what is joined to what, what is covered, what is
@@ -137,14 +138,13 @@ final class Table
         }
         foreach ($act->needs() as $need) {
             $reach = $this->surfaces->named($need);
-            foreach ($this->covered[$reach->surface] ?? [] as [$cover, $since]) {
-                if ($reach->isUnder($cover)) {
-                    $this->complain(
-                        $act->kind() === ActKind::Glue ? 2 : 3,
-                        $job,
-                        sprintf('%s: the place is covered since “%s”.', $this->surface($reach), $this->title($since)),
-                    );
-                }
+            $since = $this->coveredSince($reach);
+            if ($since !== null) {
+                $this->complain(
+                    $act->kind() === ActKind::Glue ? 2 : 3,
+                    $job,
+                    sprintf('%s: the place is covered since “%s”.', $this->surface($reach), $this->title($since)),
+                );
             }
         }
         foreach ($act->hanging() as $part) {
@@ -236,21 +236,56 @@ final class Table
 
     private function lookAtSlip(Job $job, Slip $act): void
     {
-        if (isset($this->blueprint->parts[$act->into])) {
-            if (! isset($this->joined[$act->into])) {
-                $this->complain(2, $job, sprintf('%s hangs on nothing yet.', $this->name($act->into)));
+        $isPart = isset($this->blueprint->parts[$act->into]);
+        if ($isPart && ! isset($this->joined[$act->into])) {
+            $this->complain(2, $job, sprintf('%s hangs on nothing yet.', $this->name($act->into)));
+        }
+        $pouch = $this->blueprint->find(Pouch::class, $act->into);
+        if ($pouch === null) {
+            if (! $isPart) {
+                $this->complain(1, $job, "There is no pocket “{$act->into}”.");
             }
 
             return;
         }
-        if ($this->blueprint->find(Pouch::class, $act->into) === null) {
-            $this->complain(1, $job, "There is no pocket “{$act->into}”.");
-        }
         foreach ($this->blueprint->all(Joint::class) as $joint) {
-            if ($joint->pouch === $act->into && ! isset($this->made[spl_object_id($joint)])) {
+            if ($joint->pouch !== $act->into) {
+                continue;
+            }
+            if (! isset($this->made[spl_object_id($joint)])) {
                 $this->complain(2, $job, sprintf('%s: the pocket is not there yet.', $this->name($act->part)));
             }
+            $this->lookAtMouth($job, $act, $pouch, $joint);
         }
+    }
+
+    /** Nothing may lie over the edge at which it slides in. */
+    private function lookAtMouth(Job $job, Slip $act, Pouch $pouch, Joint $joint): void
+    {
+        if ($joint->face === null || $pouch->face !== $joint->face) {
+            return;
+        }
+        $mouth = new Reach($joint->face, $joint->depth(), $joint->area->strip($pouch->opening, Length::ofTicks(1)));
+        $since = $this->coveredSince($mouth);
+        if ($since !== null) {
+            $this->complain(
+                6,
+                $job,
+                sprintf('%s can not slide in: the mouth is covered since “%s”.', $this->name($act->part), $this->title($since)),
+            );
+        }
+    }
+
+    /** @return string|null the job in which something was put over a place */
+    private function coveredSince(Reach $place): ?string
+    {
+        foreach ($this->covered[$place->surface] ?? [] as [$cover, $since]) {
+            if ($place->isUnder($cover)) {
+                return $since;
+            }
+        }
+
+        return null;
     }
 
     private function lookAtMagnet(Job $job, SetMagnet $act): void

@@ -10,10 +10,18 @@ use Ephemeron\Assembly\Order;
 use Ephemeron\Assembly\PouchEdges;
 use Ephemeron\Assembly\Table;
 use Ephemeron\Blueprint\Act\Act;
+use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Act\Glue;
+use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Design\Design;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -148,6 +156,26 @@ final class AssemblyTest extends TestCase
             }
         }
         $this->addToAssertionCount(1);
+    }
+
+    /**
+     * Something glued right up to the mouth leaves it free; one mark over it, and the card can not slide in.
+     *
+     * @param list<int> $rules
+     */
+    #[TestWith([0, []])]
+    #[TestWith([1, [6]])]
+    public function test_a_mouth_that_is_covered_before_the_card_is_in_is_caught(int $over, array $rules): void
+    {
+        [$blueprint, $jobs] = $this->order($this->design('nested-gusset-album'));
+        $joints = array_filter($blueprint->all(Joint::class), static fn (Joint $joint): bool => $joint->pouch === 'page-2/pocket-1');
+        $pocket = array_values($joints)[0];
+        $band = new Size($pocket->area->size->width, Length::inches(1)->plus(Length::ofTicks($over)));
+        $area = Rectangle::at($pocket->area->left(), $pocket->area->top()->minus(Length::inches(1)), $band);
+        $joint = new Joint($pocket->from, $pocket->onto, $area, Adhesive::WetGlue, Layer::Pocket, 'band', 'page-2', depth: Depth::Upon);
+        $keys = array_map(static fn (Job $job): string => $job->key, $jobs);
+        array_splice($jobs, (int) array_search('cards-3x4', $keys, true), 0, [new Job('band', Phase::Pocket, [new Glue($joint)])]);
+        $this->assertSame($rules, $this->rules($blueprint, $jobs));
     }
 
     /** Read by someone with nothing but the words: no word of ours, no number without what it counts. */

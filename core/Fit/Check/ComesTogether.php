@@ -21,7 +21,7 @@ final readonly class ComesTogether implements Check
     {
         $complaints = array_filter(
             Table::rehearse($workings->blueprint, $workings->jobs),
-            static fn (Complaint $complaint): bool => $complaint->rule !== self::POUCHES,
+            static fn (Complaint $complaint): bool => $complaint->rule !== self::POUCHES || $complaint->job !== null,
         );
         foreach ($complaints as $complaint) {
             $task = $workings->blueprint->tasks[explode('~', $complaint->job ?? '')[0]] ?? null;
