@@ -47,8 +47,7 @@ final readonly class ChangeInWords
     {
         $changes = [];
         foreach ($after + $before as $place => $value) {
-            $was = $before[$place] ?? null;
-            $is = $after[$place] ?? null;
+            [$was, $is] = [self::said($before[$place] ?? null), self::said($after[$place] ?? null)];
             if ($was !== $is && ! (is_array($was) || is_array($is))) {
                 $changes[] = sprintf('%s %s → %s', $this->place((string) $place), $this->shown($was), $this->shown($is));
             }
@@ -58,13 +57,19 @@ final readonly class ChangeInWords
         return count($changes) > self::MOST ? sprintf('%s and %d more', $said, count($changes) - self::MOST) : $said;
     }
 
+    /** A word that is empty says as little as none. */
+    private static function said(mixed $value): mixed
+    {
+        return $value === '' ? null : $value;
+    }
+
     private function place(string $place): string
     {
         $words = array_filter(
             explode('.', $place),
             static fn (string $word): bool => ! in_array(
                 $word,
-                ['parameters', 'materials', 'faces', 'things', 'children'],
+                ['parameters', 'materials', 'schools', 'faces', 'things', 'children'],
                 true,
             ) && ! is_numeric($word),
         );
@@ -77,6 +82,7 @@ final readonly class ChangeInWords
         return match (true) {
             $value === null => 'left open',
             is_bool($value) => $value ? 'yes' : 'no',
+            is_string($value) && preg_match('/^[a-z]+(-[a-z]+)+$/', $value) === 1 => str_replace('-', ' ', $value),
             default => is_scalar($value) ? (string) $value : 'something',
         };
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Project;
+use Ephemeron\Design\MatCorners;
+use Ephemeron\Design\MatSchool;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -224,6 +226,26 @@ final class PlanScreenTest extends TestCase
         $this->set(['schools.gluing' => 'glue'])->assertSee('steps are glued in another way');
         $this->set(['schools.gluing' => 'staples'])->assertSee('it is one of');
         $this->set(['mats.school' => 'wide'])->assertSee('Cover mat, second layer <span class="text-nowrap">4<span', false);
+    }
+
+    /** The form of a face is sent whole: what is left as everywhere must not become the face's own. */
+    public function test_what_one_face_leaves_open_goes_on_following_the_book(): void
+    {
+        $page = $this->get($this->at('plan').'?face=page-1')->assertOk();
+        $select = '/<select[^>]*name="set\[(mats\.faces\.page-1\.[a-z]+)\]".*?<\/select>/s';
+        preg_match_all($select, (string) $page->getContent(), $fields, PREG_SET_ORDER);
+        $form = [];
+        foreach ($fields as [$shown, $name]) {
+            preg_match('/<option value="([^"]*)"\s+selected/', $shown, $chosen);
+            $form[$name] = $chosen[1] ?? '';
+        }
+        $this->assertCount(4, $form);
+        $this->set(['mats.faces.page-1.corners' => 'mitred'] + $form)->assertSee('as everywhere: double mat');
+        $this->set(['mats.layers' => '1', 'mats.school' => 'wide'])->assertSee('as everywhere: one mat');
+        $this->project->refresh();
+        $rule = app(\App\Planning\Plans::class)->design($this->project)->mats;
+        $this->assertSame([MatSchool::Wide, 1], $rule->ruleFor('page-1'));
+        $this->assertSame(MatCorners::Mitred, $rule->cornersOf('page-1'));
     }
 
     public function test_numbers_answer_why(): void

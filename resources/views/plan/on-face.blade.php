@@ -1,5 +1,6 @@
 @php
-    [$school, $layers] = $design->mats->ruleFor($face->key);
+    [, $layers] = $design->mats->ruleFor($face->key);
+    $own = $design->mats->faces[$face->key] ?? new \Ephemeron\Design\FaceMats;
 @endphp
 <details id="on-face" open>
     <summary>On {{ lcfirst($face->name) }}</summary>
@@ -41,19 +42,19 @@
     @endforeach
     @if ($face->takesMat)
         <x-change-form :project="$project" :face="$face->key" class="mt-2">
-            @include('partials.mats', ['id' => 'face', 'place' => "mats.faces.{$face->key}", 'labels' => ['Mats on this face', 'Border on this face'], 'layers' => $layers, 'school' => $school])
+            @include('partials.mats', ['id' => 'face', 'place' => "mats.faces.{$face->key}", 'labels' => ['Mats on this face', 'Border on this face'], 'layers' => $own->layers, 'school' => $own->school, 'everywhere' => $design->mats])
             @if ($layers > 0)
                 <div class="field">
                     <label for="face-corners">Corners of its mat</label>
                     <select class="form-select" id="face-corners" name="set[mats.faces.{{ $face->key }}.corners]">
                         <option value="">as everywhere</option>
-                        @foreach (\Ephemeron\Design\MatCorners::cases() as $each)<option value="{{ $each->value }}" @selected(($design->mats->faces[$face->key] ?? null)?->corners === $each)>{{ $each->label() }}</option>@endforeach
+                        @foreach (\Ephemeron\Design\MatCorners::cases() as $each)<option value="{{ $each->value }}" @selected($own->corners === $each)>{{ $each->label() }}</option>@endforeach
                     </select>
                 </div>
                 <div class="field">
                     <label for="face-strips">In strips of two prints</label>
                     <select class="form-select" id="face-strips" name="set[mats.faces.{{ $face->key }}.strips]">
-                        @foreach (['' => 'one mat', '2' => 'two', '3' => 'three: sides and middle'] as $many => $label)<option value="{{ $many }}" @selected((string) (($design->mats->faces[$face->key] ?? null)?->strips ?? '') === (string) $many)>{{ $label }}</option>@endforeach
+                        @foreach (['' => 'one mat', '2' => 'two', '3' => 'three: sides and middle'] as $many => $label)<option value="{{ $many }}" @selected((string) $own->strips === (string) $many)>{{ $label }}</option>@endforeach
                     </select>
                 </div>
                 <div class="field">
