@@ -74,7 +74,7 @@ final readonly class ChangeInWords
             ) && ! is_numeric($word),
         );
 
-        return str_replace('-', ' ', implode(' ', $words));
+        return str_replace(['-', '/'], ' ', implode(' ', $words));
     }
 
     private function shown(mixed $value): string
