@@ -400,7 +400,8 @@ final readonly class MeanderBook implements Structure
     {
         $allowance = $brief->values->length('insert-allowance');
         $panel = $path->panel();
-        $size = new Size($panel->width->minus($allowance), $panel->height->minus($brief->values->lengthOr('insert-less-tall', $allowance)));
+        $lessTall = $brief->values->lengthOr('insert-less-tall', $allowance);
+        $size = new Size($panel->width->minus($allowance), $panel->height->minus($lessTall));
         if (! $size->isPositive()) {
             return;
         }
@@ -416,7 +417,13 @@ final readonly class MeanderBook implements Structure
                 creases: $hasLip ? [Crease::across($size, Axis::Height, $lip, Fold::Valley)] : [],
                 upright: false,
                 places: ["leaf {$leaf}"],
-                why: sprintf('A panel less %s.', $brief->notation->text($allowance)),
+                why: $lessTall->equals($allowance)
+                    ? sprintf('A panel less %s.', $brief->notation->text($allowance))
+                    : sprintf(
+                        'A panel, %s narrower and %s less tall.',
+                        $brief->notation->text($allowance),
+                        $brief->notation->text($lessTall),
+                    ),
             ),
         );
         $draft->add(new Filling($part, "leaf-{$leaf}"));

@@ -194,6 +194,7 @@ final class BooksComeOutRightTest extends TestCase
         $this->assertSame(['2', '5¾', '2'], $widths, '2 | 6 | 2 on 10, the border taken off');
         $book = $this->plan('meander-book', ['parameters' => ['insert-less-tall' => '1/4', 'insert-lip' => '1/2', 'cover-less' => '1/16']]);
         $this->assertSame('2½ × 2¾ in', $book->notation()->size($book->blueprint->part('insert')->size));
+        $this->assertSame('A panel, ½ in narrower and ¼ in less tall.', $book->blueprint->part('insert')->why);
         $this->assertTrue($book->blueprint->part('insert')->creases[0]->at()->equals(Length::inches(0, 1, 2)));
         $this->assertTrue($book->blueprint->part('cover-card')->size->height->equals(Length::inches(2, 7, 8)));
     }
