@@ -335,26 +335,18 @@ final readonly class TabSpineAlbum implements Structure
         $right = 'page-'.(2 * $values->count('sheets'));
         $page = $draft->faces()[$right];
         $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
-        $draft->add(
-            new Joint(
-                new PanelRef($frontPart, 'whole', Side::B),
-                new PanelRef($backPart, 'head', Side::B),
-                Rectangle::whole(new Size($front->width, $fold)),
-                Adhesive::WetGlue,
-                Layer::Structure,
-                'middle-pocket',
-            ),
-        );
-        $draft->add(
-            new Joint(
-                new PanelRef($frontPart, 'whole', Side::B),
-                new PanelRef($backPart, 'foot', Side::B),
-                Rectangle::whole(new Size($front->width, $fold)),
-                Adhesive::WetGlue,
-                Layer::Structure,
-                'middle-pocket',
-            ),
-        );
+        foreach (['head', 'foot'] as $flap) {
+            $draft->add(
+                new Joint(
+                    new PanelRef($frontPart, 'whole', Side::B),
+                    new PanelRef($backPart, $flap, Side::B),
+                    Rectangle::whole(new Size($front->width, $fold)),
+                    Adhesive::WetGlue,
+                    Layer::Structure,
+                    'middle-pocket',
+                ),
+            );
+        }
         $draft->add(
             new Joint(
                 new PanelRef($backPart, 'back', Side::B),

@@ -7,6 +7,8 @@ namespace Ephemeron\Blueprint\Act;
 /** Fold a part along its scores, or along some of them. */
 final readonly class Fold implements Act
 {
+    use OnLooseParts;
+
     public function __construct(public string $part)
     {
     }
@@ -19,20 +21,5 @@ final readonly class Fold implements Act
     public function parts(): array
     {
         return [$this->part];
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
-    public function covers(): array
-    {
-        return [];
-    }
-
-    public function hanging(): array
-    {
-        return [];
     }
 }

@@ -7,6 +7,8 @@ namespace Ephemeron\Blueprint\Act;
 /** Prick, punch or cut holes through one or several layers. */
 final readonly class Pierce implements Act
 {
+    use OnLooseParts;
+
     /**
      * @param list<string> $through keys of the parts, in the order in which they lie on each other
      * @param int $holes in each
@@ -23,20 +25,5 @@ final readonly class Pierce implements Act
     public function parts(): array
     {
         return $this->through;
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
-    public function covers(): array
-    {
-        return [];
-    }
-
-    public function hanging(): array
-    {
-        return [];
     }
 }

@@ -7,6 +7,8 @@ namespace Ephemeron\Blueprint\Act;
 /** Notch, round, clip, slit or cut away: what a part must have while it is single. */
 final readonly class Shape implements Act
 {
+    use OnLooseParts;
+
     /** @param string $what `notch`, `corners`, `slit`, `cut-away` */
     public function __construct(public string $part, public string $what)
     {
@@ -20,20 +22,5 @@ final readonly class Shape implements Act
     public function parts(): array
     {
         return [$this->part];
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
-    public function covers(): array
-    {
-        return [];
-    }
-
-    public function hanging(): array
-    {
-        return [];
     }
 }

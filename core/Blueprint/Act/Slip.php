@@ -7,6 +7,8 @@ namespace Ephemeron\Blueprint\Act;
 /** A loose part goes into a pouch, or behind a band, without glue. */
 final readonly class Slip implements Act
 {
+    use OnLooseParts;
+
     /** @param string $into key of the pouch, or of the part it goes behind */
     public function __construct(public string $part, public string $into)
     {
@@ -20,20 +22,5 @@ final readonly class Slip implements Act
     public function parts(): array
     {
         return [$this->part];
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
-    public function covers(): array
-    {
-        return [];
-    }
-
-    public function hanging(): array
-    {
-        return [];
     }
 }

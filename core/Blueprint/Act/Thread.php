@@ -7,6 +7,8 @@ namespace Ephemeron\Blueprint\Act;
 /** Thread, cord, ribbon or coil is passed through holes or round a part, and tied. */
 final readonly class Thread implements Act
 {
+    use OnLooseParts;
+
     /**
      * @param string $what `the ribbon`
      * @param list<string> $through keys of parts it holds together
@@ -24,20 +26,5 @@ final readonly class Thread implements Act
     public function parts(): array
     {
         return $this->through;
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
-    public function covers(): array
-    {
-        return [];
-    }
-
-    public function hanging(): array
-    {
-        return [];
     }
 }
