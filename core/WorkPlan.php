@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron;
 
+use Ephemeron\Assembly\Job;
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
 use Ephemeron\Bench\Words\ActsInWords;
@@ -17,6 +18,7 @@ use Ephemeron\Fit\Requisite;
 use Ephemeron\Fit\Requisites;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
+use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Price;
@@ -60,6 +62,14 @@ final readonly class WorkPlan
             null,
             'key',
         );
+    }
+
+    /** The book and its parts as what folds and is glued before one's eyes, in the order of the steps. */
+    public function scenes(): SceneBuilder
+    {
+        $tasks = array_map(static fn (Job $job): string => $job->task->key ?? $job->key, $this->workings->jobs);
+
+        return new SceneBuilder($this->blueprint, $this->notation(), array_values(array_unique($tasks)));
     }
 
     /** @return list<string> what hands do in a step, sentence by sentence: what follows from its acts, then what else there is to say */

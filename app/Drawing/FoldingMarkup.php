@@ -82,7 +82,7 @@ final readonly class FoldingMarkup
         );
     }
 
-    /** @param array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int} $glued */
+    /** @param array{dx: int, dy: int, quarters: int, over: bool, behind: bool, step: int, px: int, py: int} $glued */
     private function glued(array $glued, string $inside): string
     {
         return sprintf(
@@ -93,7 +93,7 @@ final readonly class FoldingMarkup
             $this->px($glued['dx']),
             $this->px($glued['dy']),
             $glued['behind'] ? -self::LAYER : self::LAYER,
-            $glued['turned'] ? ' rotateZ(180deg)' : '',
+            $glued['quarters'] === 0 ? '' : sprintf(' rotateZ(%ddeg)', 90 * $glued['quarters']),
             $glued['over'] ? ' rotateY(180deg)' : '',
             $inside,
         );

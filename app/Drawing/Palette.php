@@ -32,4 +32,13 @@ final readonly class Palette
     {
         return "paper role-{$role->value}";
     }
+
+    /** The other side of such a paper: the same, a shade darker. */
+    public function behind(StockRole $role): string
+    {
+        return sprintf('#%02x%02x%02x', ...array_map(
+            static fn (string $part): int => (int) round(0.93 * hexdec($part)),
+            str_split(substr($this->of($role), 1), 2),
+        ));
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Ephemeron\Assembly\Job;
 use Ephemeron\Bench\Step;
 use Ephemeron\Bench\Words\Edges;
 use Ephemeron\Blueprint\Act\Act;
@@ -13,6 +14,9 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Folding\Scene;
+use Ephemeron\Folding\ScenePose;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Measure\Length;
@@ -28,24 +32,41 @@ final readonly class TableDrawing
     {
     }
 
-    /** The first thing that is glued in it; none where nothing is. */
+    /** What is folded in it, or the first thing that is glued; none where nothing is. */
     public function draw(Step $step): ?SvgDrawing
     {
+        $frames = $this->frames($step);
+
+        return $frames === [] ? null : $this->sideBySide($frames, "Step {$step->number} on the table");
+    }
+
+    /** @return list<Frame> */
+    private function frames(Step $step): array
+    {
+        if ($step->phase === Phase::Fold && $step->picture->kind === 'part') {
+            return $this->folded($this->plan->blueprint->part($step->picture->of));
+        }
         $glued = array_values(array_filter($step->acts, static fn (Act $act): bool => $act instanceof Glue));
         $joint = $glued[0]->joint ?? null;
         if ($joint === null) {
-            return null;
+            return [];
         }
         $face = $joint->face === null ? null : $this->plan->blueprint->face($joint->face);
+
         // A second mat goes onto its first one while that lies on the table.
-        $frames = $face === null || $joint->onto->part !== $face->paper->part
-            ? $this->panels($joint)
+        return $face === null || $joint->onto->part !== $face->paper->part
+            ? $this->panels($joint, $step, $glued)
             : $this->face($joint, $face, $step, $glued);
+    }
+
+    /** @param non-empty-list<Frame> $frames */
+    private function sideBySide(array $frames, string $title): SvgDrawing
+    {
         $widths = array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames);
         $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30);
-        // A label wants its room too: about half its size for each letter.
+        // A label wants its room too: somewhat more than half its size for each letter.
         $slots = array_map(
-            static fn (Frame $frame, float $own): float => max($own, 0.5 * $size * mb_strlen($frame->label)),
+            static fn (Frame $frame, float $own): float => max($own, 0.56 * $size * mb_strlen($frame->label)),
             $frames,
             $widths
         );
@@ -55,7 +76,7 @@ final readonly class TableDrawing
             static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()),
             1.0,
         );
-        $drawing = new SvgDrawing(0.0, 0.0, $width, $height + 4.5 * $size, "Step {$step->number} on the table");
+        $drawing = new SvgDrawing(0.0, 0.0, $width, $height + 4.5 * $size, $title);
         $x = self::GAP;
         foreach ($frames as $index => $frame) {
             $drawing->shifted(Length::micrometres((int) round(1000 * $x)), Length::micrometres((int) round(3000 * $size)), $frame->draw);
@@ -88,6 +109,12 @@ final readonly class TableDrawing
 
     private function before(Step $step): Lying
     {
+        return Lying::after($this->plan->blueprint, $this->done($step));
+    }
+
+    /** @return list<Job> what is done before a step */
+    private function done(Step $step): array
+    {
         $done = [];
         foreach ($this->plan->workings->jobs as $job) {
             if ($job->key === $step->key) {
@@ -96,20 +123,74 @@ final readonly class TableDrawing
             $done[] = $job;
         }
 
-        return Lying::after($this->plan->blueprint, $done);
+        return $done;
     }
 
-    /** @return list<Frame> */
-    private function panels(Joint $joint): array
+    /**
+     * @param list<Glue> $glued
+     * @return list<Frame>
+     */
+    private function panels(Joint $joint, Step $step, array $glued): array
     {
         $onto = $this->plan->blueprint->part($joint->onto->part);
         if ($joint->from->part === $joint->onto->part) {
             return [$this->inHand($joint)];
         }
+        $made = [];
+        foreach ($this->done($step) as $job) {
+            array_push($made, ...$this->structural($job->acts));
+        }
+        $scenes = $this->plan->scenes();
+        $before = $this->still($scenes->onTheTable($onto->key, $made), $joint, []);
+        $after = $this->still(
+            $scenes->onTheTable($onto->key, [...$made, ...$this->structural($glued)]),
+            $joint,
+            [$joint->from->part => true],
+        );
 
         return [
             $this->inHand($joint),
-            new Frame("onto {$onto->letter}, {$this->up($onto, $joint->onto)}", $onto->size, $this->piece($onto, $joint->onto, null)),
+            new Frame("onto {$onto->letter}, {$this->up($onto, $joint->onto)}", $before->size(), $before->draw(...)),
+            new Frame('after', $after->size(), $after->draw(...)),
+        ];
+    }
+
+    /**
+     * From above, the side up that something is put on.
+     *
+     * @param array<string, true> $new keys of parts
+     */
+    private function still(Scene $scene, Joint $joint, array $new): SceneStill
+    {
+        return new SceneStill(ScenePose::of($scene, 0, $joint->onto->side === Side::B, SceneStill::LAYER), $new);
+    }
+
+    /**
+     * @param list<Act> $acts
+     * @return list<Joint> what they glue of the book itself, not what lies on its faces
+     */
+    private function structural(array $acts): array
+    {
+        $joints = array_map(static fn (Act $act): ?Joint => $act instanceof Glue ? $act->joint : null, $acts);
+
+        return array_values(array_filter($joints, static fn (?Joint $joint): bool => $joint?->face === null && $joint !== null));
+    }
+
+    /** @return list<Frame> */
+    private function folded(Part $part): array
+    {
+        $scene = $this->plan->scenes()->scene($part->key);
+        if ($scene === null) {
+            return [];
+        }
+        $still = new SceneStill(ScenePose::of($scene, count($scene->steps), layer: SceneStill::LAYER));
+        $flat = function (SvgDrawing $drawing) use ($part): void {
+            (new PartDrawing($this->plan->notation(), false))->bare($drawing, $part);
+        };
+
+        return [
+            new Frame("{$part->letter}, letter down", $part->size, $flat),
+            new Frame('folded', $still->size(), $still->draw(...)),
         ];
     }
 

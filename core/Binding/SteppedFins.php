@@ -123,11 +123,11 @@ final readonly class SteppedFins
         $this->stack($draft, $notation, $onto, $after);
     }
 
-    /** @return list<PanelRef> the fins from front to back */
+    /** @return list<PanelRef> the fins from front to back, each with the side behind the front of its leaf */
     public function inPageOrder(): array
     {
         $left = array_map(static fn (int $unit): PanelRef => new PanelRef("fins-{$unit}", 'left-fin', Side::B), range($this->units, 1));
-        $right = array_map(static fn (int $unit): PanelRef => new PanelRef("fins-{$unit}", 'right-fin', Side::B), range(1, $this->units));
+        $right = array_map(static fn (int $unit): PanelRef => new PanelRef("fins-{$unit}", 'right-fin', Side::A), range(1, $this->units));
 
         return [...$left, ...$right];
     }
@@ -136,14 +136,30 @@ final readonly class SteppedFins
      * Each fin goes onto a leaf, or between the two halves of one.
      *
      * @param list<list<PanelRef>> $leaves the sides that are glued to the fin, leaf by leaf from the front
+     * @param Edge $spine of the front of a leaf, where the fin takes it
      */
-    public function bind(Draft $draft, array $leaves, string $task): void
+    public function bind(Draft $draft, array $leaves, string $task, Edge $spine = Edge::Left): void
     {
-        $area = Rectangle::whole(new Size($this->held ?? $this->fin, $this->length));
-        foreach ($this->inPageOrder() as $index => $fin) {
+        $fin = Rectangle::whole(new Size($this->fin, $this->length));
+        $held = $this->held ?? $this->fin;
+        foreach ($this->inPageOrder() as $index => $place) {
             foreach ($leaves[$index] ?? [] as $turn => $side) {
-                $from = $turn === 0 ? $fin : new PanelRef($fin->part, $fin->panel, $fin->side->other());
-                $draft->add(new Joint($side, $from, $area, Adhesive::WetGlue, Layer::Structure, $task, isLap: true));
+                $onto = $turn === 0 ? $place : new PanelRef($place->part, $place->panel, $place->side->other());
+                $isLeft = $place->panel === 'left-fin';
+                // Its spine edge lies along the channel; glue goes on from the free edge of the fin.
+                $free = $isLeft === ($onto->side === Side::A) ? Edge::Left : Edge::Right;
+                $draft->add(new Joint(
+                    $side,
+                    $onto,
+                    $fin,
+                    Adhesive::WetGlue,
+                    Layer::Structure,
+                    $task,
+                    held: $fin->strip($free, $held),
+                    isLap: true,
+                    by: $turn === 0 || $spine === Edge::Top ? $spine : $spine->opposite(),
+                    towards: $isLeft ? Edge::Right : Edge::Left,
+                ));
             }
         }
     }

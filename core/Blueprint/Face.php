@@ -51,6 +51,7 @@ final readonly class Face
         bool $takesMat = false,
         ?Edge $hinge = null,
         bool $turns = false,
+        Lie $lie = Lie::Upright,
     ): self {
         return new self(
             $key,
@@ -59,9 +60,27 @@ final readonly class Face
             $paper,
             $this->order,
             $hinge ?? $this->hinge,
-            parent: $this->key,
+            $lie,
+            $this->key,
             takesMat: $takesMat,
             turns: $turns,
+        );
+    }
+
+    /** The other side of something that turns about its hinge, as it is seen when that is open. */
+    public function reverse(string $key, string $name, bool $takesMat = true): self
+    {
+        return new self(
+            $key,
+            $name,
+            $this->size,
+            new PanelRef($this->paper->part, $this->paper->panel, $this->paper->side->other()),
+            $this->order,
+            $this->hinge?->opposite(),
+            $this->hinge === null ? $this->lie : $this->lie->over($this->hinge),
+            $this->parent,
+            $takesMat,
+            $this->turns,
         );
     }
 

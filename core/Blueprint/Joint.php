@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Blueprint;
 
 use Ephemeron\Blueprint\Act\Depth;
+use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 
@@ -22,6 +23,8 @@ final readonly class Joint implements Fact
      * @param Depth|null $depth how deep it lies on its face, where that does not follow from what it is
      * @param string|null $pouch key of the pouch it closes
      * @param bool $isLap whether two pieces are made one by it, so that what lies on them goes over the joint
+     * @param Edge|null $by the edge along which it is held, where that is not all of its panel: on its own sheet, side A up
+     * @param Edge|null $towards where that edge looks on the sheet it is put on, side A up, where the piece is turned for it
      */
     public function __construct(
         public PanelRef $from,
@@ -36,6 +39,8 @@ final readonly class Joint implements Fact
         private ?Depth $depth = null,
         public ?string $pouch = null,
         public bool $isLap = false,
+        public ?Edge $by = null,
+        public ?Edge $towards = null,
     ) {
     }
 

@@ -45,6 +45,17 @@ enum Lie: string
         };
     }
 
+    /** How it lies on the other side, when the paper is turned over about that edge. */
+    public function over(Edge $hinge): self
+    {
+        return match ($this) {
+            self::Upright => $hinge->isUpright() ? self::Upright : self::UpsideDown,
+            self::UpsideDown => $hinge->isUpright() ? self::UpsideDown : self::Upright,
+            self::HeadLeft => $hinge->isUpright() ? self::HeadRight : self::HeadLeft,
+            self::HeadRight => $hinge->isUpright() ? self::HeadLeft : self::HeadRight,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

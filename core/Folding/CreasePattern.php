@@ -68,7 +68,7 @@ final readonly class CreasePattern
         return array_map(fn (int $vertex): array => $this->vertices[$vertex], $this->faces[$face]->vertices);
     }
 
-    /** @return list<list<array{int, int}>> outlines of its windows, in ticks */
+    /** @return list<non-empty-list<array{int, int}>> outlines of its windows, in ticks */
     public function windows(int $face): array
     {
         return array_map(

@@ -9,6 +9,8 @@ use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Side;
@@ -33,8 +35,15 @@ final class SceneBuilder
     /** @var list<SceneStep> */
     private array $steps = [];
 
-    public function __construct(private readonly Blueprint $blueprint, private readonly Notation $notation)
-    {
+    /** @var array<string, int> number of the step in which it is glued, by task */
+    private array $numbers = [];
+
+    /** @param list<string> $order keys of the tasks as hands do them; without it the book is glued from its outside inwards */
+    public function __construct(
+        private readonly Blueprint $blueprint,
+        private readonly Notation $notation,
+        private readonly array $order = [],
+    ) {
         foreach ($blueprint->pages() as $face) {
             $this->seen["{$face->paper->part}/{$face->paper->panel}/{$face->paper->side->value}"] ??= $face->shortName();
         }
@@ -86,9 +95,31 @@ final class SceneBuilder
     public function gluedAt(string $task): ?int
     {
         $root = $this->bookRoot();
-        $found = $root === null ? false : array_search($task, array_keys($this->glueSteps($this->attached($root))), true);
+        $joints = $root === null ? [] : $this->attached($root, $this->blueprint->all(Joint::class));
+        $found = array_search($task, array_keys($this->glueSteps($joints)), true);
 
         return $found === false ? null : $found + 1;
+    }
+
+    /**
+     * A part flat on the table with what is glued to it by then, and with what that is glued to.
+     *
+     * @param list<Joint> $made
+     */
+    public function onTheTable(string $root, array $made): Scene
+    {
+        $this->pieces = 0;
+        $this->numbers = [];
+        $part = $this->blueprint->part($root);
+        $folded = $this->foldedSheet($part);
+
+        return new Scene(
+            $root,
+            "{$part->letter} · {$part->name}",
+            $this->node($part, $folded, $folded->base, null, [], null, $this->attached($root, $made)),
+            [],
+            [],
+        );
     }
 
     public function foldedSheet(Part $part): FoldedSheet
@@ -102,9 +133,11 @@ final class SceneBuilder
         if ($root === null) {
             return null;
         }
-        $joints = $this->attached($root);
-        foreach ($this->glueSteps($joints) as $text) {
-            $this->steps[] = new SceneStep(count($this->steps) + 1, 'glue', $text);
+        $joints = $this->attached($root, $this->blueprint->all(Joint::class));
+        $this->numbers = [];
+        foreach ($this->glueSteps($joints) as $task => $text) {
+            $this->numbers[$task] = count($this->steps) + 1;
+            $this->steps[] = new SceneStep($this->numbers[$task], 'glue', $text);
         }
         $glued = count($this->steps);
         $most = 0;
@@ -159,14 +192,17 @@ final class SceneBuilder
     /**
      * Joints through which everything hangs on the root, in the order in which they are found.
      *
+     * @param list<Joint> $left
      * @return list<array{Joint, string, bool}> the joint, the part it brings, and whether that part is the one that is glued (and not the
      *     one it is glued to)
      */
-    private function attached(string $root): array
+    private function attached(string $root, array $left): array
     {
         $placed = [$root => true];
         $attached = [];
-        $left = $this->blueprint->all(Joint::class);
+        // One of many goes onto each place once, and not onto what hangs on another of its own.
+        $carries = [];
+        $hangsOn = [];
         do {
             $before = count($attached);
             foreach ($left as $index => $joint) {
@@ -175,12 +211,18 @@ final class SceneBuilder
                 if ($from === $onto || count($attached) >= self::MOST_PIECES) {
                     unset($left[$index]);
                 } elseif (isset($placed[$onto]) && ($isMany || ! isset($placed[$from]))) {
+                    unset($left[$index]);
+                    $place = "{$from} {$onto} {$joint->onto->panel}";
+                    if ($joint->face === null && (isset($carries[$place]) || isset($hangsOn["{$onto} {$from}"]))) {
+                        continue;
+                    }
+                    $carries[$place] = true;
                     $attached[] = [$joint, $from, true];
                     $placed[$from] = true;
-                    unset($left[$index]);
                 } elseif (isset($placed[$from]) && ! isset($placed[$onto]) && $joint->layer === Layer::Structure) {
                     $attached[] = [$joint, $onto, false];
                     $placed[$onto] = true;
+                    $hangsOn["{$onto} {$from}"] = true;
                     unset($left[$index]);
                 }
             }
@@ -191,7 +233,7 @@ final class SceneBuilder
 
     /**
      * @param list<array{Joint, string, bool}> $joints
-     * @return array<string, string> what is done, by task
+     * @return array<string, string> what is done, by task, as hands do it
      */
     private function glueSteps(array $joints): array
     {
@@ -200,6 +242,8 @@ final class SceneBuilder
             $steps[$joint->task] ??= ($this->blueprint->tasks[$joint->task] ?? null)->title
                 ?? 'Glue on '.lcfirst($this->blueprint->part($joint->from->part)->name);
         }
+        $ranks = array_flip($this->order);
+        uksort($steps, static fn (string $one, string $other): int => ($ranks[$one] ?? 0) <=> ($ranks[$other] ?? 0));
 
         return $steps;
     }
@@ -234,7 +278,7 @@ final class SceneBuilder
 
     /**
      * @param array<int, int> $steps by edge
-     * @param array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int}|null $glued
+     * @param array{dx: int, dy: int, quarters: int, over: bool, behind: bool, step: int, px: int, py: int}|null $glued
      * @param list<array{Joint, string, bool}> $joints
      * @param array<int, array{int, Hinge}>|null $parents
      */
@@ -261,7 +305,7 @@ final class SceneBuilder
                 $children[] = $this->node($part, $folded, $child, $score, $steps, null, $joints, $gluedSteps, $parents, $base, $page);
             }
         }
-        $panel = $pattern->faces[$face]->panel ?? 'whole';
+        $panel = $part->panels === [] && $part->creases === [] ? 'whole' : $pattern->faces[$face]->panel ?? 'whole';
         array_push($children, ...$this->whatIsGluedOn($part, $panel, $joints, $gluedSteps, $page));
         $edge = $hinge === null ? null : $pattern->edges[$hinge->edge];
         $parentFace = $parents[$face][0] ?? null;
@@ -314,7 +358,6 @@ final class SceneBuilder
     private function whatIsGluedOn(Part $part, string $panel, array $joints, int $gluedSteps, ?string $page): array
     {
         $children = [];
-        $tasks = array_keys($this->glueSteps($joints));
         foreach ($joints as $index => [$joint, $brings, $isGlued]) {
             $here = $isGlued ? $joint->onto : $joint->from;
             // Of several alike each carries what belongs to its own page.
@@ -326,7 +369,6 @@ final class SceneBuilder
             }
             $other = $this->blueprint->part($brings);
             $there = $isGlued ? $joint->from : $joint->onto;
-            $step = (int) array_search($joint->task, $tasks, true) + 1;
             $rest = array_values(array_filter($joints, static fn (int $each): bool => $each !== $index, ARRAY_FILTER_USE_KEY));
             $folded = $this->foldedSheet($other);
             $base = $folded->pattern->faceOf($there->panel) ?? $folded->base;
@@ -336,7 +378,7 @@ final class SceneBuilder
                 $base,
                 null,
                 $this->stepsByEdge($folded, $gluedSteps),
-                $this->glued($joint, $part, $other, $isGlued, $step),
+                $this->glued($joint, $part, $other, $isGlued, $this->numbers[$joint->task] ?? 0),
                 $rest,
                 $gluedSteps,
                 page: $joint->face,
@@ -354,38 +396,101 @@ final class SceneBuilder
     /**
      * How the sheet of the part that comes lies on the sheet of the part that is there.
      *
-     * @return array{dx: int, dy: int, turned: bool, over: bool, behind: bool, step: int, px: int, py: int}
+     * @return array{dx: int, dy: int, quarters: int, over: bool, behind: bool, step: int, px: int, py: int}
      */
     private function glued(Joint $joint, Part $here, Part $comes, bool $isGlued, int $step): array
     {
         $onto = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area;
         $from = $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->area;
-        $face = $joint->face === null ? null : $this->blueprint->faces[$joint->face] ?? null;
-        $turned = $face?->lie === Lie::UpsideDown;
+        $lie = $this->lieBelow($joint);
         // The glued side looks at the other: equal sides mean that one is turned over.
         $over = $joint->from->side === $joint->onto->side;
-        $left = $joint->onto->side === Side::A
-            ? $onto->left()->ticks + ($turned ? $onto->size->width->ticks - $joint->area->right()->ticks : $joint->area->left()->ticks)
-            : $onto->right()->ticks - ($turned ? $onto->size->width->ticks - $joint->area->left()->ticks : $joint->area->right()->ticks);
-        $top = $onto->top()->ticks + ($turned ? $onto->size->height->ticks - $joint->area->bottom()->ticks : $joint->area->top()->ticks);
-        $middle = [$left + intdiv($joint->area->size->width->ticks, 2), $top + intdiv($joint->area->size->height->ticks, 2)];
-        $own = $this->shutOver($joint) ?? [
-            $from->left()->ticks + intdiv($from->size->width->ticks, 2),
-            $from->top()->ticks + intdiv($from->size->height->ticks, 2),
-        ];
+        $quarters = match ($joint->onto->side === Side::A ? $lie : $lie->over(Edge::Left)) {
+            Lie::Upright => $this->quarters($joint),
+            Lie::HeadLeft => 1,
+            Lie::UpsideDown => 2,
+            Lie::HeadRight => 3,
+        };
+        $middle = $this->middleOn($onto, $joint, $lie);
+        $own = $this->shutOver($joint) ?? self::middle($this->held($joint, $from));
         // The middles of what is glued and of its place come together, whichever of the two comes.
         [$target, $mine] = $isGlued ? [$middle, $own] : [$own, $middle];
 
         return [
             'dx' => $target[0] - $mine[0],
             'dy' => $target[1] - $mine[1],
-            'turned' => $turned,
+            // Taken back behind a mirror a turn goes the same way round, otherwise the other.
+            'quarters' => $isGlued || $over ? $quarters : (4 - $quarters) % 4,
             'over' => $over,
             'behind' => ($isGlued ? $joint->onto->side : $joint->from->side) === Side::B,
             'step' => $step,
             'px' => $mine[0],
             'py' => $mine[1],
         ];
+    }
+
+    /** How the sheet that something is put on lies before the reader; what lies on it already is upright. */
+    private function lieBelow(Joint $joint): Lie
+    {
+        $face = $joint->face === null ? null : $this->blueprint->faces[$joint->face] ?? null;
+
+        return $face === null || $face->paper->part !== $joint->onto->part ? Lie::Upright : $face->lie;
+    }
+
+    /**
+     * The middle of the place that is given, on the sheet it is on.
+     *
+     * @return array{int, int} in ticks
+     */
+    private function middleOn(Rectangle $panel, Joint $joint, Lie $lie): array
+    {
+        [$x, $y] = self::middle($joint->area);
+        [$width, $height] = [$panel->size->width->ticks, $panel->size->height->ticks];
+        foreach ($joint->face === null ? [] : $this->blueprint->on($joint->face) as $lower) {
+            // A face's measures are those of its paper, also for what goes onto a layer that lies there.
+            if ($lower !== $joint && $lower->from->part === $joint->onto->part) {
+                [$x, $y] = [$x - $lower->area->left()->ticks, $y - $lower->area->top()->ticks];
+            }
+        }
+        [$x, $y] = match ($lie) {
+            Lie::Upright => [$x, $y],
+            Lie::UpsideDown => [$width - $x, $height - $y],
+            Lie::HeadLeft => [$width - $y, $x],
+            Lie::HeadRight => [$y, $height - $x],
+        };
+
+        return [$joint->onto->side === Side::A ? $panel->left()->ticks + $x : $panel->right()->ticks - $x, $panel->top()->ticks + $y];
+    }
+
+    /** Quarters clockwise by which a piece is turned on what it is put on, looking at that sheet's side A. */
+    private function quarters(Joint $joint): int
+    {
+        if ($joint->by === null || $joint->towards === null) {
+            return 0;
+        }
+        $clockwise = [Edge::Top, Edge::Right, Edge::Bottom, Edge::Left];
+        $isMirrored = $joint->from->side === $joint->onto->side && $joint->by->isUpright();
+        $looks = $isMirrored ? $joint->by->opposite() : $joint->by;
+
+        return (4 + (int) array_search($joint->towards, $clockwise, true) - (int) array_search($looks, $clockwise, true)) % 4;
+    }
+
+    /** What of a panel is held by the joint: all of it, or a strip as broad as the place that it is given. */
+    private function held(Joint $joint, Rectangle $panel): Rectangle
+    {
+        if ($joint->by === null) {
+            return $panel;
+        }
+        $along = $joint->towards ?? $joint->by;
+        $size = $joint->area->size;
+
+        return $panel->strip($joint->by, $along->isUpright() ? $size->width : $size->height);
+    }
+
+    /** @return array{int, int} in ticks */
+    private static function middle(Rectangle $area): array
+    {
+        return [$area->left()->ticks + intdiv($area->size->width->ticks, 2), $area->top()->ticks + intdiv($area->size->height->ticks, 2)];
     }
 
     /**
@@ -397,7 +502,7 @@ final class SceneBuilder
     private function shutOver(Joint $joint): ?array
     {
         $part = $this->blueprint->part($joint->from->part);
-        if ($part->panel($joint->from->panel)->area->size->equals($joint->area->size)) {
+        if ($joint->by !== null || $part->panel($joint->from->panel)->area->size->equals($joint->area->size)) {
             return null;
         }
         $folded = $this->foldedSheet($part);

@@ -12,6 +12,7 @@ use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
@@ -91,16 +92,10 @@ final readonly class HingedFlap
             true,
             $this->hinge,
             true,
+            Lie::Upright->over($this->hinge),
         );
-        $inside = $spot->face->front(
-            "{$key}/inside",
-            "{$spot->face->name}, inside of the ".$label,
-            $this->area->size,
-            new PanelRef($part, 'flap', Side::A),
-            $insideTakesMat,
-            $this->hinge->opposite(),
-            true,
-        );
+        // Drawn as it lies open.
+        $inside = $front->reverse("{$key}/inside", "{$spot->face->name}, inside of the ".$label, $insideTakesMat);
         $spot->draft->face($front);
         $spot->draft->face($inside);
         $spot->draft->add(new Flap($key, ucfirst($label), $spot->face->key, $this->area, $this->hinge, $front->key, $inside->key));

@@ -140,11 +140,7 @@ final readonly class Matting
             if (! $isHere) {
                 continue;
             }
-            // What turns is seen the other way up when it is open: its free corners lie away from its fold.
-            $seen = static fn (Edge $drawn): Edge => $face->turns && $face->edgeOf($drawn) === $face->hinge
-                ? $face->edgeOf($drawn)->opposite()
-                : $face->edgeOf($drawn);
-            [$one, $other] = [$seen($corner->upper), $seen($corner->side)];
+            [$one, $other] = [$face->edgeOf($corner->upper), $face->edgeOf($corner->side)];
             [$upper, $side] = $one->isUpright() ? [$other, $one] : [$one, $other];
             $corners[] = new Corner($upper, $side, $corner->trim, $corner->reach);
         }

@@ -131,15 +131,7 @@ final readonly class PullWaterfall implements Furniture
                 Edge::Top,
                 true,
             );
-            $back = $spot->face->front(
-                "{$spot->key}/flap-{$k}/inside",
-                "{$spot->face->name}, back of pull flap {$k}",
-                $flap,
-                new PanelRef($part, 'whole', Side::B),
-                true,
-                Edge::Bottom,
-                true,
-            );
+            $back = $front->reverse("{$spot->key}/flap-{$k}/inside", "{$spot->face->name}, back of pull flap {$k}");
             $spot->draft->face($front);
             $spot->draft->face($back);
             $spot->draft->add(

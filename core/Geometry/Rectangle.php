@@ -80,6 +80,17 @@ final readonly class Rectangle
             && $other->top()->isLessThan($this->bottom());
     }
 
+    /** The edge beyond which another one lies that it does not overlap. */
+    public function edgeTowards(self $other): Edge
+    {
+        return match (true) {
+            $this->top()->isAtLeast($other->bottom()) => Edge::Top,
+            $other->top()->isAtLeast($this->bottom()) => Edge::Bottom,
+            $this->left()->isAtLeast($other->right()) => Edge::Left,
+            default => Edge::Right,
+        };
+    }
+
     public function movedBy(Point $by): self
     {
         return self::at($this->left()->plus($by->x), $this->top()->plus($by->y), $this->size);

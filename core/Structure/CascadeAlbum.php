@@ -222,11 +222,12 @@ final readonly class CascadeAlbum implements Structure
             new Joint(
                 new PanelRef('cover-right', 'middle', Side::B),
                 new PanelRef('cover-left', 'middle', Side::A),
-                $halves['left']->area('middle')->strip(Edge::Right, $overlap),
+                Rectangle::whole($halves['left']->area('middle')->size)->strip(Edge::Right, $overlap),
                 Adhesive::Tape,
                 Layer::Structure,
                 'splice',
                 isLap: true,
+                by: Edge::Left,
             ),
         );
         $draft->task(new Task(

@@ -369,18 +369,26 @@ final readonly class CoilAlbum implements Structure
                 why: 'Covers the edge where the two papers meet.',
             ),
         );
-        $join = fn (string $from, string $onto, Size $size): Joint => new Joint(
+        $join = static fn (string $from, string $onto, Rectangle $area): Joint => new Joint(
             new PanelRef($from, 'whole', Side::B),
             new PanelRef($onto, 'whole', Side::A),
-            Rectangle::whole($size),
+            $area,
             Adhesive::WetGlue,
             Layer::Cover,
             'cover-case',
             isLap: true,
         );
-        $draft->add($join('cover-joint', BoardCase::SPINE, $joint));
-        $draft->add($join('cover-half', BoardCase::BOARD, $board));
-        $draft->add($join('cover-strip', 'cover-half', new Size($allow->tab(), $board->height)));
+        $half = $draft->sizeOf('cover-half');
+        $strip = $draft->sizeOf('cover-strip');
+        $up = Length::zero()->minus($turnIn);
+        $draft->add($join('cover-joint', BoardCase::SPINE, Rectangle::centred($joint, $draft->sizeOf(BoardCase::SPINE))));
+        // Turned in at the fore-edge, at head and foot; the strip lies over the edge that is left in the middle of the board.
+        $draft->add($join(
+            'cover-half',
+            BoardCase::BOARD,
+            Rectangle::at($board->width->plus($turnIn)->minus($half->width), $up, $half),
+        ));
+        $draft->add($join('cover-strip', 'cover-half', Rectangle::at($up->plus($turnIn)->minus($strip->width->half()), $turnIn, $strip)));
         $draft->task(
             new Task(
                 'cover-case',

@@ -268,11 +268,12 @@ final readonly class CornerPocketAlbum implements Structure
             acts: [new FoldPart('page')],
         ));
         $flange = Rectangle::whole($grid->area('middle', 'flange')->size);
-        foreach (['corner', 'back'] as $column) {
+        // Each from its own fold, looking at the inside.
+        foreach (['corner' => Edge::Right, 'back' => Edge::Left] as $column => $fold) {
             $draft->add(new Joint(
                 new PanelRef('page', "{$column}-flange", Side::B),
                 new PanelRef('page', 'middle-flange', Side::B),
-                $flange,
+                $flange->strip($fold, Length::shortest($flange->size->width, $grid->area($column, 'flange')->size->width)),
                 Adhesive::WetGlue,
                 Layer::Structure,
                 'glue-flanges',
@@ -334,7 +335,7 @@ final readonly class CornerPocketAlbum implements Structure
         );
         if ($extras > 1) {
             $back = new PanelRef('extra-page', 'flange', Side::B);
-            $draft->add(new Joint($back, $back, $grid->area('flange'), Adhesive::WetGlue, Layer::Structure, 'pair-extras'));
+            $draft->add(new Joint($back, $back, Rectangle::whole($grid->area('flange')->size), Adhesive::WetGlue, Layer::Structure, 'pair-extras'));
         }
     }
 
@@ -519,7 +520,8 @@ final readonly class CornerPocketAlbum implements Structure
         $draft->add(new Joint(
             new PanelRef('page', 'back-body', Side::B),
             $behind,
-            Rectangle::whole($size)->strip(Edge::Bottom, Pouch::glueLoss()),
+            // Its fold, the head of the pocket, stands upright on the sheet.
+            Rectangle::whole(new Size($size->height, $size->width))->strip(Edge::Right, Pouch::glueLoss()),
             Adhesive::WetGlue,
             Layer::Structure,
             'glue-pages',
@@ -543,26 +545,16 @@ final readonly class CornerPocketAlbum implements Structure
         $size = new Size($values->length('fold-out'), $page->size->height);
         $area = Rectangle::whole($page->size)->strip(Edge::Right, $size->width);
         $key = "{$page->key}/fold-out";
-        $front = new Face(
+        $front = $page->front(
             "{$key}/front",
             "{$page->name}, its front",
             $size,
             new PanelRef('extra-page', 'fold-out', Side::B),
-            $page->order,
+            true,
             Edge::Right,
-            parent: $page->key,
-            turns: true,
+            true,
         );
-        $inside = new Face(
-            "{$key}/inside",
-            "{$page->name}, unfolded",
-            $size,
-            new PanelRef('extra-page', 'fold-out', Side::A),
-            $page->order,
-            Edge::Left,
-            parent: $page->key,
-            turns: true,
-        );
+        $inside = $front->reverse("{$key}/inside", "{$page->name}, unfolded");
         $draft->face($front);
         $draft->face($inside);
         $draft->add(new Flap($key, "Fold-out {$number}", $page->key, $area, Edge::Right, $front->key, $inside->key));

@@ -19,6 +19,7 @@ use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
@@ -403,16 +404,9 @@ final readonly class FivePocketFolio implements Structure
             true,
             Edge::Bottom,
             true,
+            Lie::UpsideDown,
         );
-        $flapInside = $front->front(
-            'front-cover/flap/inside',
-            'Front cover, inside of the flap',
-            $flap->size,
-            new PanelRef('front', 'flap', Side::A),
-            true,
-            Edge::Top,
-            true,
-        );
+        $flapInside = $flapFront->reverse('front-cover/flap/inside', 'Front cover, inside of the flap');
         $draft->face($flapFront);
         $draft->face($flapInside);
         $draft->add(new Flap('front-cover/flap', 'Front flap', 'front-cover', $flap, Edge::Bottom, $flapFront->key, $flapInside->key));

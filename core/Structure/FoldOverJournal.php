@@ -316,7 +316,7 @@ final readonly class FoldOverJournal implements Structure
         $draft->add(new Joint(
             new PanelRef('spine-card', 'whole', Side::B),
             new PanelRef(BoardCase::SPINE, 'whole', Side::A),
-            Rectangle::whole($card),
+            Rectangle::centred($card, $draft->sizeOf(BoardCase::SPINE)),
             Adhesive::WetGlue,
             Layer::Cover,
             'spine-card',
@@ -527,7 +527,7 @@ final readonly class FoldOverJournal implements Structure
             new Joint(
                 new PanelRef('edge-wrap', 'whole', Side::B),
                 new PanelRef('edge-board', 'whole', Side::A),
-                Rectangle::whole($strip),
+                Rectangle::centred($strip, $draft->sizeOf('edge-board')),
                 Adhesive::WetGlue,
                 Layer::Cover,
                 'join-edge',
@@ -671,15 +671,7 @@ final readonly class FoldOverJournal implements Structure
                 Edge::Right,
                 true,
             );
-            $flapInside = $front->front(
-                'front-cover/flap/inside',
-                'Fold-over flap, inside',
-                $size,
-                new PanelRef('flap-board', 'whole', Side::B),
-                true,
-                Edge::Left,
-                true,
-            );
+            $flapInside = $flapFront->reverse('front-cover/flap/inside', 'Fold-over flap, inside');
             $draft->face($flapFront);
             $draft->face($flapInside);
             $draft->add(

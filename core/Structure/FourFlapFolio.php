@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
@@ -294,7 +295,7 @@ final readonly class FourFlapFolio implements Structure
         $square = new Size($centre, $centre);
         $reading = new ReadingOrder($draft);
         $front = $reading->frontCover($square, new PanelRef('bottom', 'whole', Side::A), hinge: Edge::Bottom);
-        $bottom = $reading->page($square, new PanelRef('bottom', 'whole', Side::B), Edge::Top, 'inside of the bottom flap');
+        $bottom = $reading->page($square, new PanelRef('bottom', 'whole', Side::B), Edge::Top, 'inside of the bottom flap', Lie::UpsideDown);
         $left = $this->foldOut($reading, $square, 'left', Edge::Left);
         $right = $this->foldOut($reading, $square, 'right', Edge::Right);
         $middle = $reading->page($square, new PanelRef('base', 'centre-centre', Side::A), null, 'centre');
@@ -310,15 +311,7 @@ final readonly class FourFlapFolio implements Structure
             Edge::Top,
             true,
         );
-        $topInside = $front->front(
-            'front-cover/top-flap/inside',
-            'Top flap, inside',
-            $size,
-            new PanelRef('top', 'whole', Side::B),
-            true,
-            Edge::Bottom,
-            true,
-        );
+        $topInside = $topFront->reverse('front-cover/top-flap/inside', 'Top flap, inside');
         $draft->face($topFront);
         $draft->face($topInside);
         $draft->add(
@@ -358,6 +351,8 @@ final readonly class FourFlapFolio implements Structure
     private function foldOut(ReadingOrder $reading, Size $square, string $side, Edge $hinge): array
     {
         $free = $hinge->opposite();
+        // Both squares have their tab at the same end, which is away from the base: so one of them is turned.
+        $lie = $hinge === Edge::Left ? Lie::UpsideDown : Lie::Upright;
 
         $shut = $reading->page($square, new PanelRef('outer', 'whole', Side::B), $free, "{$side} fold-out");
         // Unfolded, the left one is read from its hinge, the right one towards it.
@@ -368,9 +363,10 @@ final readonly class FourFlapFolio implements Structure
                 new PanelRef($which, $which === 'inner' ? 'panel' : 'whole', Side::A),
                 $hinge,
                 "{$side} fold-out, {$which} panel",
+                $which === 'inner' ? $lie : Lie::Upright,
             );
         }
-        $back = $reading->page($square, new PanelRef('inner', 'panel', Side::B), $free, "back of the {$side} fold-out");
+        $back = $reading->page($square, new PanelRef('inner', 'panel', Side::B), $free, "back of the {$side} fold-out", $lie);
 
         return ['shut' => $shut, 'inner' => $panels['inner'], 'outer' => $panels['outer'], 'back' => $back];
     }
@@ -405,34 +401,58 @@ final readonly class FourFlapFolio implements Structure
         $values = $brief->values;
         $grid = self::base($values);
         $centre = $values->length('centre');
-        $join = static function (string $task, PanelRef $from, PanelRef $onto, Rectangle $area) use ($draft): void {
-            $draft->add(new Joint($from, $onto, Rectangle::whole($area->size), Adhesive::Tape, Layer::Structure, $task, isLap: true));
+        $join = static function (
+            string $task,
+            PanelRef $from,
+            PanelRef $onto,
+            Rectangle $area,
+            Edge $by,
+            ?Edge $towards = null,
+        ) use ($draft): void {
+            $draft->add(new Joint(
+                $from,
+                $onto,
+                Rectangle::whole($area->size),
+                Adhesive::Tape,
+                Layer::Structure,
+                $task,
+                isLap: true,
+                by: $by,
+                towards: $towards,
+            ));
         };
         $tab = Rectangle::whole(new Size($values->length('tab'), $centre));
-        $join('join-fold-outs', new PanelRef('outer', 'whole', Side::B), new PanelRef('inner', 'tab', Side::A), $tab);
+        $join('join-fold-outs', new PanelRef('outer', 'whole', Side::B), new PanelRef('inner', 'tab', Side::A), $tab, Edge::Left);
         $join(
             'glue-top',
-            new PanelRef('top', 'whole', Side::B),
+            new PanelRef('top', 'whole', Side::A),
             new PanelRef('base', 'centre-top-flange', Side::A),
             $grid->area('centre', 'top-flange'),
+            Edge::Top,
+            Edge::Bottom,
         );
         $join(
             'glue-bottom',
-            new PanelRef('bottom', 'whole', Side::A),
+            new PanelRef('bottom', 'whole', Side::B),
             new PanelRef('base', 'centre-bottom-flange', Side::B),
             $grid->area('centre', 'bottom-flange'),
+            Edge::Bottom,
+            Edge::Top,
         );
         $join(
             'glue-right',
             new PanelRef('inner', 'panel', Side::A),
             new PanelRef('base', 'right-flange-centre', Side::B),
             $grid->area('right-flange', 'centre'),
+            Edge::Left,
         );
         $join(
             'glue-left',
             new PanelRef('inner', 'panel', Side::B),
             new PanelRef('base', 'left-flange-centre', Side::A),
             $grid->area('left-flange', 'centre'),
+            Edge::Left,
+            Edge::Right,
         );
         $draft->task(
             new Task(
@@ -505,7 +525,7 @@ final readonly class FourFlapFolio implements Structure
                 'glue-left',
                 Phase::Assemble,
                 'Glue on the left fold-out',
-                'Onto the front of the left flange, base open before you.',
+                'Onto the front of the left flange, base open before you; turned, so that its tab lies away from the base here too.',
                 'Fold-outs',
                 Adhesive::Tape,
                 ['inner', 'base'],

@@ -226,7 +226,7 @@ final readonly class MitredTabAlbum implements Structure
     private function addPages(Draft $draft, Brief $brief, Size $page, int $count): void
     {
         $values = $brief->values;
-        $grid = PanelGrid::columns(['back' => $page->width, 'front' => $page->width], $page->height);
+        $grid = PanelGrid::columns(['front' => $page->width, 'back' => $page->width], $page->height);
         $places = array_map(static fn (int $number): string => "page {$number}", range(1, $count));
         $draft->part(
             new Part(

@@ -184,7 +184,7 @@ final readonly class PocketFlipBook implements Structure
         $case->addTo($draft, $notation);
         $fins->addTo($draft, $notation, BoardCase::SPINE, 'make-case');
         $this->addLeaves($draft, $brief, $leaf, 2 * $values->count('units'));
-        $fins->bind($draft, array_fill(0, 2 * $values->count('units'), [new PanelRef('leaf', 'whole', Side::B)]), 'bind-leaves');
+        $fins->bind($draft, array_fill(0, 2 * $values->count('units'), [new PanelRef('leaf', 'whole', Side::B)]), 'bind-leaves', Edge::Top);
         $reading = new ReadingOrder($draft);
         $leaves = array_fill(
             0,

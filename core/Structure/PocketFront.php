@@ -10,6 +10,7 @@ use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
@@ -75,18 +76,28 @@ final readonly class PocketFront
             front: $this->paper,
             behind: $page->paper,
         ));
-        $front = new Face(
+        $front = $page->front(
             "{$key}/front",
             "{$page->name}, ".lcfirst($this->name),
             $this->area->size,
             $this->paper,
-            $page->order,
-            $page->hinge,
-            parent: $page->key,
-            takesMat: $this->takesMat,
+            $this->takesMat,
+            lie: $this->lie($draft, $page),
         );
         $draft->face($front);
 
         return $front;
+    }
+
+    /** A panel of the page's own sheet shows its print turned over the fold; a piece of its own is put on upright. */
+    private function lie(Draft $draft, Face $page): Lie
+    {
+        if ($this->paper->part !== $page->paper->part) {
+            return Lie::Upright;
+        }
+        $part = $draft->partOf($page->paper->part);
+        $pocket = $part->panel($this->paper->panel)->area;
+
+        return $page->lie->over($page->edgeOf($part->panel($page->paper->panel)->area->edgeTowards($pocket)));
     }
 }

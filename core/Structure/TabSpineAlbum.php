@@ -335,7 +335,7 @@ final readonly class TabSpineAlbum implements Structure
         $right = 'page-'.(2 * $values->count('sheets'));
         $page = $draft->faces()[$right];
         $area = Rectangle::at(Length::zero(), $page->size->height->minus($front->height)->half(), $front);
-        foreach (['head', 'foot'] as $flap) {
+        foreach (['head' => Edge::Top, 'foot' => Edge::Bottom] as $flap => $edge) {
             $draft->add(
                 new Joint(
                     new PanelRef($frontPart, 'whole', Side::B),
@@ -344,6 +344,8 @@ final readonly class TabSpineAlbum implements Structure
                     Adhesive::WetGlue,
                     Layer::Structure,
                     'middle-pocket',
+                    by: $edge,
+                    towards: $edge->opposite(),
                 ),
             );
         }

@@ -290,15 +290,18 @@ final readonly class TagClutch implements Structure
             ),
         );
         $tab = $brief->values->length('tab');
+        // The L lies on its side on the sheet: its straight edge is below.
         $draft->add(
             new Joint(
                 new PanelRef('page', 'lower-page', Side::B),
                 new PanelRef('strip', 'tab', Side::A),
-                Rectangle::whole(new Size($tab, $half->times(2))),
+                Rectangle::at(Length::zero(), $half, new Size($tab, $half)),
                 Adhesive::Tape,
                 Layer::Structure,
                 'hang-page',
                 isLap: true,
+                by: Edge::Bottom,
+                towards: Edge::Left,
             ),
         );
         $draft->task(
@@ -497,15 +500,7 @@ final readonly class TagClutch implements Structure
             Edge::Left,
             true,
         );
-        $inner = $front->front(
-            'front-cover/flap/inside',
-            'Closing flap, inside',
-            $size,
-            new PanelRef('strip', 'flap', Side::A),
-            false,
-            Edge::Right,
-            true,
-        );
+        $inner = $outer->reverse('front-cover/flap/inside', 'Closing flap, inside', false);
         // The closure wants its own strip of the flap: the mat leaves it free.
         $free = $fine->times(9);
         $mat = new Size(Length::longest($size->width->minus($free), Length::inches(0, 1, 2)), $size->height->minus($fine->times(2)));

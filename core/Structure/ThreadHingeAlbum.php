@@ -310,36 +310,48 @@ final readonly class ThreadHingeAlbum implements Structure
         $half = $values->length('side-strip')->half();
         $places = array_map(static fn (int $page): string => "page {$page}", range(1, $values->count('pages')));
         $inside = fn (string $column): PanelRef => new PanelRef('page', "{$column}-page", Side::B);
-        $long = Rectangle::whole(new Size($half, $depth->times(2)));
+        $long = new Size($half, $depth->times(2));
+        $foreEdge = static fn (string $column): Edge => $column === 'recto' ? Edge::Right : Edge::Left;
+        // Its fold along the fore-edge; the inside of a page shows its edges the other way round.
+        $along = static fn (Edge $edge, Size $strip): Rectangle => Rectangle::at(
+            $edge === Edge::Left ? Length::zero() : $values->length('page-width')->minus($strip->width),
+            Length::zero(),
+            $strip,
+        );
         foreach (['inner' => $kept, 'outer' => $cut] as $panel => $column) {
             $draft->add(new Joint(
                 new PanelRef('side-strip-long', $panel, Side::B),
                 $inside($column),
-                $long,
+                $along($foreEdge($column)->opposite(), $long),
                 Adhesive::WetGlue,
                 Layer::Structure,
                 $panel === 'inner' ? 'side-strips' : 'close-pages',
                 isLap: true,
+                by: $panel === 'inner' ? Edge::Right : Edge::Left,
+                towards: $foreEdge($column),
             ));
         }
         $draft->add(new Joint(
             new PanelRef('page', "{$cut}-strip", Side::A),
             $inside($kept),
-            Rectangle::whole(new Size($values->length('page-width'), $values->length('lip'))),
+            Rectangle::whole($draft->partOf('page')->panel("{$kept}-page")->area->size)->strip(Edge::Bottom, $values->length('lip')),
             Adhesive::WetGlue,
             Layer::Structure,
             'close-pages',
             isLap: true,
+            by: Edge::Top,
         ));
         foreach (['inner' => 'strip', 'outer' => 'page'] as $panel => $row) {
             $draft->add(new Joint(
                 new PanelRef('side-strip-short', $panel, Side::B),
                 new PanelRef('page', "{$kept}-{$row}", Side::A),
-                Rectangle::whole(new Size($half, $depth)),
+                $along($foreEdge($kept), new Size($half, $depth)),
                 Adhesive::WetGlue,
                 Layer::Structure,
                 $panel === 'inner' ? 'side-strips' : 'turn-up-pockets',
                 isLap: true,
+                by: $panel === 'inner' ? Edge::Right : Edge::Left,
+                towards: $foreEdge($kept),
             ));
         }
         $draft->task(new Task(
@@ -503,6 +515,7 @@ final readonly class ThreadHingeAlbum implements Structure
         );
         $spine = new PanelRef(BoardCase::SPINE, 'whole', Side::B);
         $onSpine = Rectangle::whole($hinge->area('spine')->size);
+        $onBoard = $hinge->area('board')->size;
         $draft->add(
             new Joint(
                 new PanelRef('hinge', 'spine', Side::B),
@@ -517,7 +530,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $draft->add(new Joint(
             new PanelRef('hinge', 'board', Side::B),
             new PanelRef(BoardCase::BOARD, 'whole', Side::B),
-            Rectangle::whole($hinge->area('board')->size),
+            Rectangle::at($board->width->minus($onBoard->width), $board->height->minus($onBoard->height)->half(), $onBoard),
             Adhesive::WetGlue,
             Layer::Structure,
             'hinges',
@@ -526,7 +539,11 @@ final readonly class ThreadHingeAlbum implements Structure
         $draft->add(new Joint(
             new PanelRef('anchor', 'base', Side::B),
             $spine,
-            Rectangle::whole($anchor->area('base')->size),
+            Rectangle::at(
+                Length::zero(),
+                $draft->sizeOf(BoardCase::SPINE)->height->minus($board->height)->half(),
+                $anchor->area('base')->size,
+            ),
             Adhesive::WetGlue,
             Layer::Structure,
             'anchors',

@@ -368,15 +368,7 @@ final readonly class WaterfallWallet implements Structure
             Edge::Top,
             true,
         );
-        $flapInside = $front->front(
-            'front-cover/flap/inside',
-            'Closing flap, inside',
-            $size,
-            new PanelRef('wallet', 'flap', Side::B),
-            false,
-            Edge::Bottom,
-            true,
-        );
+        $flapInside = $flapFront->reverse('front-cover/flap/inside', 'Closing flap, inside', false);
         $draft->face($flapFront);
         $draft->face($flapInside);
         $draft->add(

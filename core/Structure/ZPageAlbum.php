@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Lie;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
@@ -293,8 +294,8 @@ final readonly class ZPageAlbum implements Structure
         $flap = $values->length('flap');
         $breadth = $values->length('breadth');
         $half = $page->height->plus($allow->quarter(), $values->length('overlap'))->half();
-        $blank = PanelGrid::columns(['flap' => $flap, 'half' => $half], $breadth);
-        $pocket = PanelGrid::columns(['back' => $page->width, 'front' => $page->width], $page->height);
+        $blank = PanelGrid::rows($breadth, ['flap' => $flap, 'half' => $half]);
+        $pocket = PanelGrid::columns(['front' => $page->width, 'back' => $page->width], $page->height);
         $trim = Trim::tryFrom($values->choice('corners'));
         for ($k = 1; $k <= 2 * $values->count('units'); $k++) {
             $isEven = $k % 2 === 0 && $values->choice('colours') === 'alternate';
@@ -308,11 +309,11 @@ final readonly class ZPageAlbum implements Structure
                 size: $blank->size(),
                 role: $second,
                 quantity: 2,
-                creases: $blank->creases(Fold::Either),
-                glueZones: [new GlueZone($blank->area('half')->strip(Edge::Right, $values->length('overlap')), Side::B, Adhesive::Tape)],
+                creases: $blank->creases(Fold::Mountain),
+                glueZones: [new GlueZone($blank->area('', 'half')->strip(Edge::Bottom, $values->length('overlap')), Side::A, Adhesive::Tape)],
                 panels: $blank->panels(),
                 places: ["page {$k}, front", "page {$k}, back"],
-                corners: $trim === null ? [] : Corner::along(Edge::Left, $trim, $allow->tab()),
+                corners: $trim === null ? [] : Corner::along(Edge::Top, $trim, $allow->tab()),
                 why: "Flap and half of the middle: {$blank->inWords($notation)}.",
             ));
             $front = $pocket->area('front');
@@ -356,8 +357,8 @@ final readonly class ZPageAlbum implements Structure
                 Phase::Assemble,
                 'Join the halves of each Z',
                 sprintf(
-                    'Short panels over each other by %s, so that one flap goes forward and one back: a valley on the one, a mountain on '
-                        .'the other. A Z.',
+                    'Short panels over each other by %s, the one turned over foot for head: one flap goes forward, one back, both with '
+                        .'the same side out. A Z.',
                     $notation->text($values->length('overlap')),
                 ),
                 'Pages',
@@ -369,13 +370,15 @@ final readonly class ZPageAlbum implements Structure
         foreach ($parts as $z) {
             $draft->add(
                 new Joint(
-                    new PanelRef($z, 'half', Side::B),
                     new PanelRef($z, 'half', Side::A),
-                    Rectangle::whole($blank->area('half')->size)->strip(Edge::Right, $values->length('overlap')),
+                    new PanelRef($z, 'half', Side::A),
+                    Rectangle::whole($blank->area('', 'half')->size)->strip(Edge::Bottom, $values->length('overlap')),
                     Adhesive::Tape,
                     Layer::Structure,
                     'join-z',
                     isLap: true,
+                    by: Edge::Bottom,
+                    towards: Edge::Top,
                 ),
             );
         }
@@ -405,6 +408,7 @@ final readonly class ZPageAlbum implements Structure
         $size = new Size($values->length('breadth'), $values->length('flap'));
         $inset = $allow->quarter();
         $over = $allow->fine();
+        $half = Rectangle::whole(new Size($size->width, $draft->sizeOf($this->zKey($page, $values))->height->minus($size->height)));
         $faces = [
             [
                 $recto,
@@ -416,6 +420,8 @@ final readonly class ZPageAlbum implements Structure
             [$verso, Edge::Top, $inset, Length::zero()->minus($over), 'Back flap'],
         ];
         foreach ($faces as [$face, $hinge, $x, $y, $name]) {
+            // One half stands on its head in the page: of a print with a head the one flap shows it upright shut, the other opened.
+            $lie = $hinge === Edge::Bottom ? Lie::Upright : Lie::UpsideDown;
             $key = "{$face->key}/z-flap";
             $part = $this->zKey($page, $values);
             $front = $face->front(
@@ -426,16 +432,9 @@ final readonly class ZPageAlbum implements Structure
                 true,
                 $hinge,
                 true,
+                $lie,
             );
-            $inside = $face->front(
-                "{$key}/inside",
-                "{$face->name}, inside of the ".lcfirst($name),
-                $size,
-                new PanelRef($part, 'flap', Side::B),
-                true,
-                $hinge->opposite(),
-                true,
-            );
+            $inside = $front->reverse("{$key}/inside", "{$face->name}, inside of the ".lcfirst($name));
             $draft->face($front);
             $draft->face($inside);
             $draft->add(new Flap($key, $name, $face->key, Rectangle::at($x, $y, $size), $hinge, $front->key, $inside->key));
@@ -444,13 +443,15 @@ final readonly class ZPageAlbum implements Structure
             // Glued beside the fold of its flap, open at the other end.
             $draft->add(new Joint(
                 new PanelRef($face->paper->part, $face->paper->panel, Side::B),
-                new PanelRef($part, 'half', $hinge === Edge::Bottom ? Side::A : Side::B),
-                Rectangle::whole($inside)->strip($hinge, Pouch::glueLoss()),
+                new PanelRef($part, 'half', Side::B),
+                $half->strip(Edge::Top, Pouch::glueLoss()),
                 Adhesive::WetGlue,
                 Layer::Structure,
                 'fill-pockets',
                 pouch: $pocket,
                 isLap: true,
+                by: $hinge,
+                towards: Edge::Top,
             ));
             $draft->add(
                 new Pouch(

@@ -77,7 +77,7 @@ final class OtherSizesTest extends TestCase
             'spine' => '1 1/4',
             'colours' => 'one',
         ], [
-            'Half of a Z' => ['8 × 7¾ × 4 in: 4½'],
+            'Half of a Z' => ['8 × 4 × 7¾ in: | 4½'],
             'Pocket piece' => ['4 × 10 × 6 in: 5'],
             'Cover board' => ['2 × 5½ × 6½ in'],
             'Spine wrap, outside' => ['1 × 2½ × 6½ in'],
@@ -205,7 +205,7 @@ final class OtherSizesTest extends TestCase
         yield 'Z pages' => [
             'z-page-album',
             [
-                'Half of a Z' => ['6 × 21.4 × 11.5 cm: 12.5', '6 × 21.4 × 11.5 cm: 12.5'],
+                'Half of a Z' => ['6 × 11.5 × 21.4 cm: | 12.5', '6 × 11.5 × 21.4 cm: | 12.5'],
                 'Spine wrap, outside' => ['1 × 7.7 × 17.7 cm'],
                 'Cover board' => ['2 × 15.2 × 17.7 cm'],
             ],

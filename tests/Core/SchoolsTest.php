@@ -48,7 +48,7 @@ final class SchoolsTest extends TestCase
         $this->assertNotContains('wet-glue', $adhesives(['gluing' => 'tape']));
         $plan = $this->plan('four-flap-folio', ['schools' => ['gluing' => 'glue']]);
         $lines = $plan->linesOf(array_column($plan->steps, null, 'key')['glue-top']);
-        $this->assertStringStartsWith('Glue on E', $lines[0], 'the words follow the school');
+        $this->assertStringStartsWith('Glue, 1½ in broad, along the head of E', $lines[0], 'the words follow the school');
         $this->assertContains('You glue throughout: a thin bead where tape is said, and hold it until it sets.', $lines);
     }
 

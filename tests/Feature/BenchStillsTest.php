@@ -9,6 +9,7 @@ use App\Drawing\TableDrawing;
 use Ephemeron\Assembly\Job;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Phase;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Structure\Catalogue;
@@ -19,14 +20,16 @@ use Tests\TestCase;
 /** The table as the bench draws it: what is in hand, what lies there before, and after. */
 final class BenchStillsTest extends TestCase
 {
-    public function test_every_step_that_glues_has_a_still(): void
+    public function test_every_step_that_glues_or_folds_a_piece_has_a_still(): void
     {
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
             $plan = $this->plan($structure);
             foreach ($plan->steps as $step) {
                 $drawing = (new TableDrawing($plan))->draw($step);
                 $glues = array_filter($step->acts, static fn ($act): bool => $act instanceof \Ephemeron\Blueprint\Act\Glue) !== [];
-                $this->assertSame($glues, $drawing !== null, "{$structure}, {$step->key}");
+                $folds = $step->phase === Phase::Fold && $step->picture->kind === 'part'
+                    && $plan->blueprint->part($step->picture->of)->creases !== [];
+                $this->assertSame($glues || $folds, $drawing !== null, "{$structure}, {$step->key}");
                 $this->assertNotFalse($drawing === null || simplexml_load_string($drawing->file()));
             }
         }

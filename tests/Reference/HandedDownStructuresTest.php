@@ -74,7 +74,7 @@ final class HandedDownStructuresTest extends TestCase
             'Flap mat' => ['2 × 4⅞ × 2½ in', '5 × 4⅜ × 4⅞ in', '1 × 4⅞ × 4½ in', '1 × 4⅞ × 4⅞ in'],
         ]];
         yield 'Z pages' => ['z-page-album', [
-            'Half of a Z' => ['6 × 8½ × 4½ in: 5', '6 × 8½ × 4½ in: 5'],
+            'Half of a Z' => ['6 × 4½ × 8½ in: | 5', '6 × 4½ × 8½ in: | 5'],
             'Pocket piece' => ['3 × 11 × 6½ in: 5½', '3 × 11 × 6½ in: 5½'],
             'Cover board' => ['2 × 6 × 7 in'],
             'Spine board' => ['1 × 1¾ × 7 in'],

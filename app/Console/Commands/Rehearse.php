@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use Ephemeron\Assembly\Complaint;
 use Ephemeron\Assembly\Job;
 use Ephemeron\Assembly\Table;
+use Ephemeron\Assembly\Uprights;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\InvalidDesign;
@@ -42,7 +43,7 @@ final class Rehearse extends Command
             $this->raw($titles[$job->key] ?? $job->key);
             $this->tell($job, $table, $plan->blueprint);
         }
-        $complaints = $table->leave();
+        $complaints = [...$table->leave(), ...(new Uprights($plan->scenes()))->lookAt($plan->blueprint->faces)];
         foreach ($complaints as $complaint) {
             $this->raw(sprintf('Rule %d%s: %s', $complaint->rule, $this->at($complaint, $titles), $complaint->sentence));
         }

@@ -51,7 +51,7 @@ final readonly class BenchController
             return $plan->blueprint->part($step->picture->of)->creases === [] ? null : ['scene' => $step->picture->of, 'at' => 0];
         }
         // Of a task that is done in parts every part is told under its name and a number.
-        $number = (new SceneBuilder($plan->blueprint, $plan->notation()))->gluedAt(explode('~', $step->key)[0]);
+        $number = $plan->scenes()->gluedAt(explode('~', $step->key)[0]);
 
         return $number === null ? null : ['scene' => SceneBuilder::BOOK, 'at' => $number - 1];
     }

@@ -14,7 +14,6 @@ use App\Planning\Plans;
 use App\Planning\Progress;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\PageTurns;
-use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -27,7 +26,7 @@ final readonly class FoldController
     public function __invoke(Request $request, Project $project, Plans $plans): View
     {
         $plan = $plans->plan($project);
-        $scenes = new SceneBuilder($plan->blueprint, $plan->notation());
+        $scenes = $plan->scenes();
         $turns = PageTurns::of($plan->blueprint);
         $names = $scenes->names() + ($turns === null ? [] : [self::PAGES => 'Turning the pages']);
         $asked = $request->query('scene');

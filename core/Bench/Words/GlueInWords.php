@@ -17,6 +17,7 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
 
 /** One joint in words: what gets the glue, where, on which side, what it goes onto and how far from what, what stays open. */
 final readonly class GlueInWords
@@ -137,46 +138,66 @@ final readonly class GlueInWords
 
     private function onto(Joint $joint, Adhesive $with): string
     {
-        if ($joint->from == $joint->onto) {
-            return sprintf(
-                '%s on one %s, %s; the other one onto it, edges level.',
-                $this->with($with, 'Glue', 'Tape'),
-                $this->pieces->panel($joint->from),
-                $this->pieces->side($joint->from),
-            );
-        }
-        if (str_ends_with($joint->onto->panel, '-fin')) {
-            return sprintf(
-                '%s on %s, %s; onto its fin.',
-                $this->with($with, 'Glue', 'Tape'),
-                $this->pieces->panel($joint->from),
-                $this->pieces->side($joint->from),
-            );
-        }
+        $onto = match (true) {
+            $joint->from == $joint->onto => "the same of another {$this->blueprint->part($joint->onto->part)->letter}",
+            str_ends_with($joint->onto->panel, '-fin') => 'its fin',
+            default => "{$this->pieces->panel($joint->onto)}, {$this->pieces->side($joint->onto)}",
+        };
         $room = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size;
-
-        $edge = $joint->from->part === $joint->onto->part ? $this->bead($joint->area, $room) : null;
+        $edge = $this->along($joint) ?? ($joint->from->part === $joint->onto->part ? $this->bead($joint->area, $room) : null);
         if ($edge !== null) {
+            $breadth = $this->breadth($joint);
+
             return sprintf(
-                '%s along the %s of %s, %s; onto %s, %s.',
-                $this->with($with, 'A thin bead', 'Tape'),
+                '%s along the %s of %s, %s; onto %s.',
+                $breadth === null ? $this->with($with, 'A thin bead', 'Tape')
+                    : $this->with($with, 'Glue', 'Tape').", {$this->notation->text($breadth)} broad,",
                 $edge,
                 $this->pieces->panel($joint->from),
                 $this->pieces->side($joint->from),
-                $this->pieces->panel($joint->onto),
-                $this->pieces->side($joint->onto),
+                $onto,
             );
         }
 
         return sprintf(
-            '%s on %s, %s; onto %s, %s%s.',
+            '%s on %s, %s; onto %s%s.',
             $this->with($with, 'Glue', 'Tape'),
             $this->pieces->panel($joint->from),
             $this->pieces->side($joint->from),
-            $this->pieces->panel($joint->onto),
-            $this->pieces->side($joint->onto),
+            $onto,
             $this->free($joint->area, $room),
         );
+    }
+
+    /** The edge along which it is held, as one sees it with the glued side up; null where all of its panel is glued. */
+    private function along(Joint $joint): ?string
+    {
+        $panel = $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->area->size;
+        $across = $joint->by?->isUpright() === true ? $panel->width : $panel->height;
+        if ($joint->by === null || $this->strip($joint)->isAtLeast($across)) {
+            return null;
+        }
+
+        return match ($joint->by) {
+            Edge::Top => 'head',
+            Edge::Bottom => 'foot',
+            Edge::Left => $joint->from->side === Side::A ? 'left edge' : 'right edge',
+            Edge::Right => $joint->from->side === Side::A ? 'right edge' : 'left edge',
+        };
+    }
+
+    /** How much of it is held, across its edge. */
+    private function strip(Joint $joint): Length
+    {
+        return ($joint->towards ?? $joint->by)?->isUpright() === true ? $joint->contact()->size->width : $joint->contact()->size->height;
+    }
+
+    /** Of a strip that is more than a bead. */
+    private function breadth(Joint $joint): ?Length
+    {
+        $strip = $joint->by === null ? Length::zero() : $this->strip($joint);
+
+        return $strip->isMoreThan(Length::inches(0, 3, 16)) ? $strip : null;
     }
 
     /** The edge that a narrow area lies along, as far as the panel reaches: `foot`. */

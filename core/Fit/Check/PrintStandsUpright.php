@@ -17,7 +17,7 @@ final readonly class PrintStandsUpright implements Check
 {
     public function examine(Workings $workings): iterable
     {
-        $turned = array_filter($workings->blueprint->pages(), function (Face $face) use ($workings): bool {
+        $turned = array_filter($workings->blueprint->faces, function (Face $face) use ($workings): bool {
             $stock = $workings->stockOf($workings->blueprint->part($face->paper->part));
 
             return $face->isFallen() && $stock->isDirectional($face->paper->side) && ! $this->isMatted($workings, $face);
@@ -35,7 +35,7 @@ final readonly class PrintStandsUpright implements Check
                     .'direction, or mat those faces.',
                 $stock->name,
                 count($turned),
-                count($workings->blueprint->pages()),
+                count($workings->blueprint->faces),
                 self::listed(array_values(array_map(static fn (Face $face): string => lcfirst(explode(',', $face->name)[0]), $turned))),
             ),
             face: $first->key,

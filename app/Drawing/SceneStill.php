@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Folding\PosedLeaf;
+use Ephemeron\Folding\ScenePose;
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Polygon;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+
+/**
+ * One moment of a scene of the Fold screen, seen from above: what lies flat is true to size, what stands or lies higher is shifted up and
+ * to the right by a third of its height.
+ */
+final readonly class SceneStill
+{
+    /** Ticks between two layers that lie on each other, wider than paper so that they are told apart. */
+    public const LAYER = 12 * Length::TICKS_PER_MILLIMETRE / 10;
+
+    private const RISE = 0.35;
+
+    private Palette $palette;
+
+    /** @var list<array{PosedLeaf, non-empty-list<Polygon>}> every leaf with its outline and its windows as they are seen */
+    private array $seen;
+
+    private Rectangle $bounds;
+
+    /** @param array<string, true> $new keys of the parts that have just come to it */
+    public function __construct(ScenePose $pose, private array $new = [])
+    {
+        $this->palette = new Palette;
+        $this->seen = array_map(
+            static fn (PosedLeaf $leaf): array => [$leaf, array_map(self::polygon(...), [$leaf->outline(), ...$leaf->windows()])],
+            $pose->leaves,
+        );
+        $corners = array_merge(...array_map(static fn (array $seen): array => $seen[1][0]->corners, $this->seen));
+        $xs = array_map(static fn (Point $corner): int => $corner->x->ticks, $corners) ?: [0];
+        $ys = array_map(static fn (Point $corner): int => $corner->y->ticks, $corners) ?: [0];
+        $this->bounds = Rectangle::between(min($xs), min($ys), max($xs), max($ys));
+    }
+
+    public function size(): Size
+    {
+        return $this->bounds->size;
+    }
+
+    /** From its own upper left corner. */
+    public function draw(SvgDrawing $drawing): void
+    {
+        $drawing->shifted($this->bounds->left()->times(-1), $this->bounds->top()->times(-1), function (SvgDrawing $drawing): void {
+            foreach ($this->seen as [$leaf, $outlines]) {
+                $this->leaf($drawing, $leaf, $outlines);
+            }
+        });
+    }
+
+    /** @param non-empty-list<Polygon> $outlines */
+    private function leaf(SvgDrawing $drawing, PosedLeaf $leaf, array $outlines): void
+    {
+        $side = $leaf->looks();
+        $role = $leaf->node->part->role;
+        $drawing->shape($outlines, [
+            ...LineKind::Outline->attributes(),
+            'class' => $side === Side::A ? "{$this->palette->classOf($role)} line-outline" : 'line-outline',
+            'fill' => $side === Side::A ? $this->palette->of($role) : $this->palette->behind($role),
+            'stroke-width' => isset($this->new[$leaf->node->part->key]) ? '0.9' : '0.3',
+        ]);
+        $label = $side === null ? '' : $leaf->node->labels[$side->value] ?? '';
+        if ($label === '') {
+            return;
+        }
+        $area = $outlines[0]->bounds();
+        $size = $area->size->shortSide()->inMillimetres() / max(7.0, 0.8 * mb_strlen($label));
+        $drawing->text(
+            $area->left()->plus($area->size->width->half())->inMillimetres(),
+            $area->top()->plus($area->size->height->half())->inMillimetres(),
+            $label,
+            $size,
+        );
+    }
+
+    /** @param non-empty-list<array{float, float, float}> $corners */
+    private static function polygon(array $corners): Polygon
+    {
+        return new Polygon(array_map(static fn (array $corner): Point => new Point(
+            Length::ofTicks((int) round($corner[0] + self::RISE * $corner[2])),
+            Length::ofTicks((int) round($corner[1] - self::RISE * $corner[2])),
+        ), $corners));
+    }
+}
