@@ -141,28 +141,37 @@ final readonly class TableDrawing
             array_push($made, ...$this->structural($job->acts));
         }
         $scenes = $this->plan->scenes();
-        $before = $this->still($scenes->onTheTable($onto->key, $made), $joint, []);
-        $after = $this->still(
-            $scenes->onTheTable($onto->key, [...$made, ...$this->structural($glued)]),
-            $joint,
-            [$joint->from->part => true],
-        );
+        $up = $this->sideUp($joint->onto, $made);
+        $before = $this->still($scenes->onTheTable($onto->key, $made), $up, []);
+        $after = $this->still($scenes->onTheTable($onto->key, [...$made, ...$this->structural($glued)]), $up, [$joint->from->part => true]);
 
         return [
             $this->inHand($joint),
-            new Frame("onto {$onto->letter}, {$this->up($onto, $joint->onto)}", $before->size(), $before->draw(...)),
+            new Frame("onto {$onto->letter}, {$this->up($onto, $up)}", $before->size(), $before->draw(...)),
             new Frame('after', $after->size(), $after->draw(...)),
         ];
     }
 
     /**
-     * From above, the side up that something is put on.
+     * The side that something is put on, unless it lies glued to the book: then the other one is up.
      *
-     * @param array<string, true> $new keys of parts
+     * @param list<Joint> $made
      */
-    private function still(Scene $scene, Joint $joint, array $new): SceneStill
+    private function sideUp(PanelRef $onto, array $made): Side
     {
-        return new SceneStill(ScenePose::of($scene, 0, $joint->onto->side === Side::B, SceneStill::LAYER), $new);
+        foreach ($made as $joint) {
+            if ($joint->from->part === $onto->part && $joint->from->side === $onto->side) {
+                return $onto->side->other();
+            }
+        }
+
+        return $onto->side;
+    }
+
+    /** @param array<string, true> $new keys of parts */
+    private function still(Scene $scene, Side $up, array $new): SceneStill
+    {
+        return new SceneStill(ScenePose::of($scene, 0, $up === Side::B, SceneStill::LAYER), $new);
     }
 
     /**
@@ -199,12 +208,12 @@ final readonly class TableDrawing
         $part = $this->plan->blueprint->part($joint->from->part);
         $with = $this->plan->design->schools->gluing->applied($joint->adhesive);
 
-        return new Frame("{$part->letter}, {$this->up($part, $joint->from)}", $part->size, $this->piece($part, $joint->from, $with));
+        return new Frame("{$part->letter}, {$this->up($part, $joint->from->side)}", $part->size, $this->piece($part, $joint->from, $with));
     }
 
-    private function up(Part $part, PanelRef $panel): string
+    private function up(Part $part, Side $side): string
     {
-        return $part->shows === $panel->side ? 'letter down' : 'letter up';
+        return $part->shows === $side ? 'letter down' : 'letter up';
     }
 
     /** Lying with this side up, the panel that is meant lit where it is glued. */
