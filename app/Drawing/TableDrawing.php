@@ -143,7 +143,9 @@ final readonly class TableDrawing
         $scenes = $this->plan->scenes();
         $up = $this->sideUp($joint->onto, $made);
         $before = $this->still($scenes->onTheTable($onto->key, $made), $up, []);
-        $after = $this->still($scenes->onTheTable($onto->key, [...$made, ...$this->structural($glued)]), $up, [$joint->from->part => true]);
+        // A second mat goes onto a first one that may be for many faces: one of each is shown.
+        $now = array_map(static fn (Glue $act): Joint => $act->joint, $joint->face === null ? $glued : [$glued[0]]);
+        $after = $this->still($scenes->onTheTable($onto->key, [...$made, ...$now], $joint->face), $up, [$joint->from->part => true]);
 
         return [
             $this->inHand($joint),

@@ -105,8 +105,9 @@ final class SceneBuilder
      * A part flat on the table with what is glued to it by then, and with what that is glued to.
      *
      * @param list<Joint> $made
+     * @param string|null $page for which of several alike it is, where what is glued on depends on that: key of a face
      */
-    public function onTheTable(string $root, array $made): Scene
+    public function onTheTable(string $root, array $made, ?string $page = null): Scene
     {
         $this->pieces = 0;
         $this->numbers = [];
@@ -116,7 +117,7 @@ final class SceneBuilder
         return new Scene(
             $root,
             "{$part->letter} · {$part->name}",
-            $this->node($part, $folded, $folded->base, null, [], null, $this->attached($root, $made)),
+            $this->node($part, $folded, $folded->base, null, [], null, $this->attached($root, $made), page: $page),
             [],
             [],
         );

@@ -78,6 +78,9 @@ final class BenchStillsTest extends TestCase
         ))[0];
         $this->assertFalse($done('short-on-tall')->isThere($pocket));
         $this->assertTrue($done('pockets-top')->isThere($pocket));
+        // The second mat, lit, lies on the first one afterwards.
+        $double = (string) (new TableDrawing($plan))->draw(array_column($plan->steps, null, 'key')['double-mat-pages'])?->file();
+        $this->assertSame(2, substr_count($double, 'stroke-width="0.9"'), 'in hand and in its place');
         $folder = $this->plan('board-folder');
         $flap = $folder->blueprint->get(Flap::class, 'page-2/flap-1');
         $this->assertFalse(Lying::after($folder->blueprint, [])->hangs($flap));
