@@ -142,7 +142,7 @@ final readonly class Tailor
     private function sheetsHold(Design $design): bool
     {
         foreach ($this->workshop->blueprint($design)->parts as $part) {
-            if (! $part->size->fitsInEitherWay($design->materials[$part->role->value]->sheet)) {
+            if (! $part->size->fitsInEitherWay($design->papers()[$part->paper()]->sheet)) {
                 return false;
             }
         }
@@ -182,7 +182,7 @@ final readonly class Tailor
         $least = null;
         for ($count = $now; $count >= $fewest; $count--) {
             $tried = $this->counted($design, $sizing, $count);
-            $least = $tried === null ? $least : Profile::of($this->workshop->blueprint($tried), $tried->materials)->thickest(true);
+            $least = $tried === null ? $least : Profile::of($this->workshop->blueprint($tried), $tried->papers())->thickest(true);
             if ($tried !== null && $least !== null && $thick->isAtLeast($least)) {
                 return $tried;
             }

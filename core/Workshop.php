@@ -66,7 +66,7 @@ final readonly class Workshop
     public function blueprint(Design $design): Blueprint
     {
         $structure = $this->catalogue->get($design->structure);
-        $draft = $structure->layOut(new Brief($design->parameters, $design->notation(), $design->materials));
+        $draft = $structure->layOut(new Brief($design->parameters, $design->notation(), $design->materials, $design->leaves));
         (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
         if ($design->schools->inking === Inking::Yes) {
             $draft->task($this->inking($draft));
@@ -130,10 +130,14 @@ final readonly class Workshop
     {
         $parts = [];
         $roles = [];
+        $papers = $design->papers();
         foreach ($blueprint->parts as $part) {
-            $key = $design->materials[$part->role->value]->key();
+            $key = $papers[$part->paper()]->key();
             $parts[$key][] = $part;
-            $roles[$key][$part->role->value] = $part->role;
+            $roles[$key] ??= [];
+            if ($part->leaf === null) {
+                $roles[$key][$part->role->value] = $part->role;
+            }
         }
         $pins = [];
         foreach ($design->pins as $pin) {
@@ -142,7 +146,7 @@ final readonly class Workshop
         $plans = [];
         $begun = array_fill_keys($cut->papers(), true);
         foreach ($parts as $key => $pieces) {
-            $stock = $design->materials[$pieces[0]->role->value];
+            $stock = $papers[$pieces[0]->paper()];
             $demands = array_map(
                 fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key),
                 $pieces,

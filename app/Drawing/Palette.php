@@ -25,6 +25,7 @@ final readonly class Palette
             StockRole::CoverPaper => '#aeb3d6',
             StockRole::PocketPaper => '#e3d3c3',
             StockRole::InsertCard => '#fbf8ef',
+            StockRole::Leaf => '#f4efdf',
         };
     }
 

@@ -69,7 +69,7 @@ final readonly class InHand
     public function parts(): array
     {
         return array_values(
-            array_filter($this->plan->blueprint->parts, fn (Part $part): bool => in_array($part->role->value, $this->stock->roles, true)),
+            array_filter($this->plan->blueprint->parts, fn (Part $part): bool => $this->stock->isFor($part)),
         );
     }
 

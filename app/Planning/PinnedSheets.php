@@ -22,7 +22,7 @@ final readonly class PinnedSheets
             $here = [];
             foreach ($plan->design->pins as $pin) {
                 $part = $plan->blueprint->parts[$pin->part] ?? null;
-                if ($part !== null && in_array($part->role->value, $stock->roles, true)
+                if ($part !== null && $stock->isFor($part)
                     && ! in_array((string) $pin->pin->sheet, $stock->cuts->loosePins, true)) {
                     $here[$pin->pin->sheet] = $pin->pin->sheet;
                 }

@@ -37,7 +37,7 @@ final readonly class MockupPdf
     public function render(WorkPlan $plan, Scale $scale, ?array $letters): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, mock-up at {$scale->text()}");
-        $map = PageMap::of($plan->blueprint, $plan->design->materials);
+        $map = PageMap::of($plan->blueprint, $plan->design->papers());
         $pages->addPage();
         $pages->heading("{$plan->design->name} at {$scale->text()}", 14);
         $top = $pages->pdf->GetY() + 1.0;
@@ -72,7 +72,7 @@ final readonly class MockupPdf
     public function renderMap(WorkPlan $plan): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, page map");
-        $map = PageMap::of($plan->blueprint, $plan->design->materials);
+        $map = PageMap::of($plan->blueprint, $plan->design->papers());
         $drawn = 0;
         foreach ($plan->blueprint->parts as $part) {
             if ($part->creases === [] || $this->facesOf($map, $part) === []) {

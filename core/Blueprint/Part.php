@@ -35,6 +35,7 @@ final readonly class Part
      * @param list<Polygon> $cutAways areas that are cut out after scoring, with knife or scissors
      * @param string $why how its size follows, in words and numbers
      * @param string|null $picture parts with the same name here carry on one picture: they are cut side by side from one place of a sheet
+     * @param string|null $leaf key of the paper of the heap it is a sheet of, where it is one
      */
     public function __construct(
         public string $key,
@@ -56,7 +57,14 @@ final readonly class Part
         public array $cutAways = [],
         public string $why = '',
         public ?string $picture = null,
+        public ?string $leaf = null,
     ) {
+    }
+
+    /** By which its paper is known in the design: that of its role, or one of the heap. */
+    public function paper(): string
+    {
+        return $this->leaf === null ? $this->role->value : "leaf:{$this->leaf}";
     }
 
     /** The side that most of its folds run along, null where none does or both do alike. */
@@ -95,7 +103,7 @@ final readonly class Part
     {
         return $this->name === $other->name
             && $this->section === $other->section
-            && $this->role === $other->role
+            && $this->paper() === $other->paper()
             && $this->shows === $other->shows
             && $this->upright === $other->upright
             && $this->size->equals($other->size)
@@ -150,6 +158,7 @@ final readonly class Part
             $this->cutAways,
             $this->why,
             $this->picture,
+            $this->leaf,
         );
     }
 }

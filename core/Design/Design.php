@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Design;
 
+use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Stock;
@@ -32,6 +33,7 @@ final readonly class Design
         public array $materials,
         public Schools $schools = new Schools,
         public array $pins = [],
+        public Gathering $leaves = new Gathering,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class Design
         ?array $materials = null,
         ?Schools $schools = null,
         ?array $pins = null,
+        ?Gathering $leaves = null,
     ): self {
         return new self(
             $this->structure,
@@ -63,7 +66,19 @@ final readonly class Design
             $materials ?? $this->materials,
             $schools ?? $this->schools,
             $pins ?? $this->pins,
+            $leaves ?? $this->leaves,
         );
+    }
+
+    /** @return array<string, Stock> all papers there are: by role, and those of the heap by `leaf:` and their key */
+    public function papers(): array
+    {
+        $papers = $this->materials;
+        foreach ($this->leaves->heap as $paper) {
+            $papers["leaf:{$paper->key}"] = $paper->stock->counted($paper->count);
+        }
+
+        return $papers;
     }
 
     public function notation(): Notation

@@ -40,7 +40,9 @@ final readonly class Bulk
         foreach ($blueprint->pages() as $face) {
             [$bulk, $prints] = $this->onFace($face, $blueprint, $calipers, $mounted, $pouches, $mounts);
             $built[$face->key] = $bulk;
-            $bare = ! $prints->isPositive() && ! $face->isCover() && ! $leavesArePockets;
+            // One writes on the leaves of a journal; what goes in is put there.
+            $isLeaf = $blueprint->part($face->paper->part)->role === StockRole::Leaf;
+            $bare = ! $prints->isPositive() && ! $face->isCover() && ! $leavesArePockets && ! $isLeaf;
             $filled[$face->key] = $bulk->plus($bare ? $mounted : $prints);
         }
         $this->built = $built;
@@ -70,7 +72,7 @@ final readonly class Bulk
         $bulk = Length::zero();
         $prints = $mounted->times($pouches[$face->key] ?? 0)->plus(Layers::print()->times($mounts[$face->key] ?? 0));
         foreach ($blueprint->on($face->key) as $joint) {
-            $bulk = $bulk->plus($calipers[$blueprint->part($joint->from->part)->role->value] ?? Length::zero());
+            $bulk = $bulk->plus($calipers[$blueprint->part($joint->from->part)->paper()] ?? Length::zero());
         }
         foreach ($blueprint->frontsOn($face->key) as $front) {
             [$more, $morePrints] = $this->onFace($front, $blueprint, $calipers, $mounted, $pouches, $mounts);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Fit;
 
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\CutPiece;
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\CutStep;
@@ -32,6 +33,17 @@ final readonly class StockPlan
         public array $pieces = [],
         public int $atOnce = 1,
     ) {
+    }
+
+    public function isFor(Part $part): bool
+    {
+        foreach ($this->demands as $demand) {
+            if ($demand->key === $part->letter) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** How often the blade comes down for a cut. */

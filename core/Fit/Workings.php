@@ -26,6 +26,9 @@ final readonly class Workings
 
     public Profile $profile;
 
+    /** @var array<string, Stock> see {@see Design::papers()} */
+    private array $papers;
+
     /** @var list<Job> what hands do after the cuts, in the order in which it comes together */
     public array $jobs;
 
@@ -47,8 +50,9 @@ final readonly class Workings
         public Furnished $furnished = new Furnished([]),
         public int $copies = 1,
     ) {
-        $this->bulk = new Bulk($blueprint, $design->materials);
-        $this->profile = Profile::of($blueprint, $design->materials);
+        $this->papers = $design->papers();
+        $this->bulk = new Bulk($blueprint, $this->papers);
+        $this->profile = Profile::of($blueprint, $this->papers);
         $this->notation = $design->notation();
         $this->jobs = (new Order($blueprint, $design->schools))->jobs();
     }
@@ -71,7 +75,7 @@ final readonly class Workings
 
     public function stockOf(Part $part): Stock
     {
-        return $this->stock($part->role);
+        return $this->papers[$part->paper()];
     }
 
     public function stock(StockRole $role): Stock

@@ -73,7 +73,7 @@ final class Layers
     private function on(Face $page, Face $face, Point $at): bool
     {
         foreach ($this->blueprint->on($face->key) as $joint) {
-            $caliper = $this->materials[$this->blueprint->part($joint->from->part)->role->value]->caliper->ticks;
+            $caliper = $this->materials[$this->blueprint->part($joint->from->part)->paper()]->caliper->ticks;
             $this->lay($page, $joint->area->movedBy($at), $caliper, $caliper);
         }
         $hasPrints = false;

@@ -49,7 +49,7 @@ final readonly class PageMap
         $heads = [];
         foreach ($blueprint->pages() as $key => $face) {
             $part = $blueprint->part($face->paper->part);
-            $stock = $materials[$part->role->value];
+            $stock = $materials[$part->paper()];
             $head = $folded !== null && $face->paper->part === $sheet ? self::head($folded, $face, $blueprint) : null;
             if ($head !== null) {
                 $heads[$key] = $head;

@@ -31,6 +31,7 @@ use Ephemeron\Format\Shape\OneOf;
 use Ephemeron\Format\Shape\Record;
 use Ephemeron\Format\Shape\Words;
 use Ephemeron\Furniture\Showroom;
+use Ephemeron\Gathering\Gathering;
 use Ephemeron\Geometry\Pin;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Measure\Length;
@@ -147,6 +148,13 @@ final readonly class DesignFields
                 static fn (Design $design): array => $design->pins,
                 self::pinning(...),
                 'Pieces cut from a chosen place of their paper, one entry for each.',
+            ),
+            new Field(
+                'leaves',
+                LeavesFields::record(),
+                static fn (Design $design): Gathering => $design->leaves,
+                static fn (Design $design, Gathering $leaves): Design => $design->with(leaves: $leaves),
+                'What is sewn into a journal; of other books nothing.',
             ),
             new Field(
                 'materials',

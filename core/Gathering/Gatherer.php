@@ -7,8 +7,13 @@ namespace Ephemeron\Gathering;
 /** From a heap of papers to signatures in order. */
 final readonly class Gatherer
 {
-    public function __construct(private Template $template, private MeetingSchool $school, private Ordering $ordering = new Ordering)
-    {
+    /** @param array<string, SheetWay> $ways by the key of a paper */
+    public function __construct(
+        private Template $template,
+        private MeetingSchool $school,
+        private Ordering $ordering = new Ordering,
+        private array $ways = [],
+    ) {
     }
 
     /**
@@ -25,7 +30,10 @@ final readonly class Gatherer
         $mix ??= Mix::from($heap, $signatures * $sheets);
         $dealt = array_fill(0, $signatures, []);
         foreach ($mix->pick($heap, $signatures) as $number => $paper) {
-            $dealt[$number % $signatures][] = new Sheet(Meeting::of($paper, $this->template, $this->school));
+            $way = $this->ways[$paper->key] ?? new SheetWay;
+            $dealt[$number % $signatures][] = new Sheet(
+                Meeting::of($paper, $this->template, $this->school, $way->height, $way->width, $way->seat),
+            );
         }
         $proposals = [];
         $last = null;

@@ -49,23 +49,23 @@ final readonly class Meeting
         Seat $seat = Seat::Middle,
     ): self {
         $open = $template->open();
-        $tall = $paper->sheet->height->minus($open->height);
+        $tall = $paper->stock->sheet->height->minus($open->height);
         $heightWay = self::heightWay($tall, $open->height, $school, $height);
         $fold = $open->height->minus($school->hair);
-        $turned = $heightWay->isFolded() ? $paper->sheet->height->minus($fold) : Length::zero();
+        $turned = $heightWay->isFolded() ? $paper->stock->sheet->height->minus($fold) : Length::zero();
         $height = match (true) {
             $heightWay->isFolded() => $fold,
             $heightWay === HeightWay::Trimmed => $open->height,
-            default => $paper->sheet->height,
+            default => $paper->stock->sheet->height,
         };
-        $wide = $paper->sheet->width->minus($open->width);
+        $wide = $paper->stock->sheet->width->minus($open->width);
         $widthWay = self::widthWay($wide, $template->leaf->width, $school, $width);
         $edge = $open->width->minus($school->touch);
-        $inward = $widthWay->isFolded() ? $paper->sheet->width->minus($edge) : Length::zero();
+        $inward = $widthWay->isFolded() ? $paper->stock->sheet->width->minus($edge) : Length::zero();
         $width = match (true) {
             $widthWay->isFolded() => $edge,
             $widthWay === WidthWay::Trimmed => $open->width,
-            default => $paper->sheet->width,
+            default => $paper->stock->sheet->width,
         };
         $spare = $open->height->minus($height);
 
@@ -73,7 +73,7 @@ final readonly class Meeting
             $paper,
             $heightWay,
             $widthWay,
-            new Size($widthWay->isFolded() ? $paper->sheet->width : $width, $heightWay->isFolded() ? $paper->sheet->height : $height),
+            new Size($widthWay->isFolded() ? $paper->stock->sheet->width : $width, $heightWay->isFolded() ? $paper->stock->sheet->height : $height),
             new Size($width, $height),
             $turned,
             $inward,
@@ -89,7 +89,7 @@ final readonly class Meeting
     /** Something is cut off it. */
     public function isCut(): bool
     {
-        return ! $this->blank->equals($this->paper->sheet);
+        return ! $this->blank->equals($this->paper->stock->sheet);
     }
 
     /** A pocket open where nothing closes it; null where nothing is folded to one. */

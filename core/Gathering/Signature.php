@@ -56,7 +56,7 @@ final readonly class Signature
     {
         $out = Length::zero();
         foreach (array_slice($this->sheets, 0, $sheet) as $outer) {
-            $out = $out->plus($outer->meeting->paper->caliper->times(2));
+            $out = $out->plus($outer->meeting->paper->stock->caliper->times(2));
         }
 
         return $out;
@@ -68,7 +68,7 @@ final readonly class Signature
         $thick = Length::zero();
         foreach ($this->sheets as $sheet) {
             $layers = $sheet->isSingle() ? $sheet->meeting->layers() : 2 * $sheet->meeting->layers();
-            $thick = $thick->plus($sheet->meeting->paper->caliper->times($layers));
+            $thick = $thick->plus($sheet->meeting->paper->stock->caliper->times($layers));
         }
 
         return $thick;

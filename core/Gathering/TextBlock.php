@@ -64,14 +64,14 @@ final readonly class TextBlock
         return $this->pressed()->plus($each->times($this->faces()));
     }
 
-    /** In grams, as far as the weights of the papers are known. */
+    /** In grams, without thread and cover. */
     public function weight(): float
     {
         $grams = 0.0;
         foreach ($this->signatures as $signature) {
             foreach ($signature->sheets as $sheet) {
                 $size = $sheet->meeting->blank;
-                $grams += ($sheet->meeting->paper->grams ?? 0) * $size->width->inMillimetres() * $size->height->inMillimetres() / 1_000_000;
+                $grams += $sheet->meeting->paper->stock->grammage->inGrams() * $size->width->inMillimetres() * $size->height->inMillimetres() / 1_000_000;
             }
         }
 

@@ -19,7 +19,7 @@ enum PaperKind: string
             StockRole::Board => self::Board,
             StockRole::Specialty => self::Specialty,
             StockRole::BookSheet, StockRole::MatBase, StockRole::MatTop, StockRole::MatOther, StockRole::CoverPaper,
-            StockRole::PocketPaper => self::Pattern,
+            StockRole::PocketPaper, StockRole::Leaf => self::Pattern,
         };
     }
 

@@ -18,6 +18,7 @@ enum StockRole: string
     case CoverPaper = 'cover-paper';
     case PocketPaper = 'pocket-paper';
     case InsertCard = 'insert-card';
+    case Leaf = 'leaf';
 
     public function label(): string
     {
@@ -33,6 +34,7 @@ enum StockRole: string
             self::CoverPaper => 'Cover paper',
             self::PocketPaper => 'Pockets',
             self::InsertCard => 'Inserts and photo mats',
+            self::Leaf => 'Leaves of a journal',
         };
     }
 }

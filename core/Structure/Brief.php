@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Design\Values;
+use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
@@ -13,8 +14,12 @@ use Ephemeron\Paper\StockRole;
 final readonly class Brief
 {
     /** @param array<string, Stock> $materials by role */
-    public function __construct(public Values $values, public Notation $notation, private array $materials)
-    {
+    public function __construct(
+        public Values $values,
+        public Notation $notation,
+        private array $materials,
+        public Gathering $leaves = new Gathering,
+    ) {
     }
 
     public function stock(StockRole $role): Stock

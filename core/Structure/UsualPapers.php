@@ -33,6 +33,7 @@ final readonly class UsualPapers
             StockRole::CoverPaper->value => Stock::pattern('Night chart', $square, 160),
             StockRole::PocketPaper->value => Stock::pattern('Field lines', $square, 160),
             StockRole::InsertCard->value => Stock::card('Chalk', $square, 200),
+            StockRole::Leaf->value => Stock::card('Log paper', $unit === Unit::Inch ? SheetFormat::Letter : SheetFormat::A4, 90),
         ]);
     }
 

@@ -30,7 +30,8 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
-use Ephemeron\Paper\Side;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Stock;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -146,6 +147,14 @@ final class GatheringTest extends TestCase
         $poem = $this->paper('poem', LeafKind::Book, front: WritingSpace::Half, back: WritingSpace::None);
         $half = new TextBlock([new Signature([$this->sheet($poem), $this->sheet()])]);
         $this->assertSame([5.0, 63], [$half->writing(), $half->writingInPercent()], 'a poem counts half: 2 × ½ and 4 of 8');
+    }
+
+    public function test_a_sheet_bought_upright_is_laid_across(): void
+    {
+        $template = Template::ofLeaf(Size::inches(5.5, 8.5));
+        $upright = new LeafPaper('p', Stock::card('Letter', SheetFormat::Letter, 80));
+        $this->assertEquals(Size::inches(11, 8.5), $upright->lying($template)->stock->sheet);
+        $this->assertEquals(Size::inches(11, 8.5), $upright->lying($template)->lying($template)->stock->sheet);
     }
 
     /** Common practice: about twice the thickness of the sheets around it. */
@@ -308,7 +317,7 @@ final class GatheringTest extends TestCase
 
     private function meeting(float $width, float $height, ?HeightWay $tall = null, ?WidthWay $wide = null, Seat $seat = Seat::Middle): Meeting
     {
-        $paper = new LeafPaper('p', 'Paper', LeafKind::Plain, Size::inches($width, $height), Length::micrometres(100));
+        $paper = new LeafPaper('p', $this->stock(Size::inches($width, $height), 100));
 
         return Meeting::of($paper, Template::ofLeaf(Size::inches(5.5, 8.5)), MeetingSchool::usual(Unit::Inch), $tall, $wide, $seat);
     }
@@ -340,10 +349,8 @@ final class GatheringTest extends TestCase
     ): LeafPaper {
         return new LeafPaper(
             $key,
-            $key,
+            $this->stock(Size::inches(11, 8.5), 100),
             $kind,
-            Size::inches(11, 8.5),
-            Length::micrometres(100),
             $count,
             $hasText,
             $front,
@@ -351,8 +358,12 @@ final class GatheringTest extends TestCase
             $hue,
             $isReference,
             $bag,
-            grams: 80,
         );
+    }
+
+    private function stock(Size $sheet, int $micrometres): Stock
+    {
+        return Stock::card('Paper', SheetFormat::LetterWide, 80)->with(sheet: $sheet, caliper: Length::micrometres($micrometres));
     }
 
     private function anyPaper(): LeafPaper
@@ -361,10 +372,8 @@ final class GatheringTest extends TestCase
 
         return new LeafPaper(
             'paper-'.mt_rand(),
-            'Paper',
+            $this->stock(Size::inches(mt_rand(2, 60) / 4, mt_rand(2, 60) / 4), mt_rand(50, 300)),
             $kind,
-            Size::inches(mt_rand(2, 60) / 4, mt_rand(2, 60) / 4),
-            Length::micrometres(mt_rand(50, 300)),
             mt_rand(1, 9),
             $kind === LeafKind::Book && mt_rand(0, 2) > 0,
             WritingSpace::cases()[mt_rand(0, 2)],

@@ -33,7 +33,7 @@ final readonly class FoldController
         $key = is_string($asked) && isset($names[$asked]) ? $asked : (string) array_key_first($names);
         $scene = $key === self::PAGES ? null : $scenes->scene($key);
         $isTurning = $key === self::PAGES && $turns !== null;
-        $map = PageMap::of($plan->blueprint, $plan->design->materials, $scenes->foldedSheet(...));
+        $map = PageMap::of($plan->blueprint, $plan->design->papers(), $scenes->foldedSheet(...));
 
         return view('fold', [
             'project' => $project,

@@ -16,10 +16,12 @@ final readonly class FoldsMayCrack implements Check
     public function examine(Workings $workings): iterable
     {
         $folded = array_filter($workings->blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
-        $roles = array_unique(array_map(static fn (Part $part): string => $part->role->value, $folded));
+        $papers = [];
+        foreach ($folded as $part) {
+            $papers[$part->paper()] = $workings->stockOf($part);
+        }
         yield from $this->acrossTheGrain($workings, $folded);
-        foreach ($roles as $role) {
-            $stock = $workings->design->materials[$role];
+        foreach ($papers as $stock) {
             $heavy = $stock->grammage->isHeavyCard();
             if (! $heavy && $stock->doubleSided) {
                 continue;

@@ -35,7 +35,7 @@ final readonly class PaperSuffices implements Check
                     max($stock->cuts->lowerBound, ($stock->stock->available ?? 0) + 1),
                     implode(', ', $pieces),
                 ),
-                mend: new Mend(
+                mend: $stock->roles === [] ? null : new Mend(
                     'Plan as if more were bought',
                     array_fill_keys(array_map(static fn (string $role): string => "materials.{$role}.count", $stock->roles), ''),
                 ),

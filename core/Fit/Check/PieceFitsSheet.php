@@ -73,7 +73,7 @@ final readonly class PieceFitsSheet implements Check
                 $this->splice($workings, $largest, $sheet),
             ),
             part: $largest->key,
-            mend: $format === null ? null : new Mend(
+            mend: $format === null || $stock->roles === [] ? null : new Mend(
                 "Cut from {$format->label()}",
                 array_combine(
                     array_map(static fn (string $role): string => "materials.{$role}.sheet", $roles),
