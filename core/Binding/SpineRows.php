@@ -30,11 +30,11 @@ final readonly class SpineRows
     }
 
     /**
-     * What of the spine stands between two rows, and beside the outer ones, is enough not to tear: ⅛ in or 3 mm (this tool's own).
+     * What of the spine stands between two rows, and beside the outer ones, is enough not to tear: 1⁄16 in or 1.5 mm (this tool's own).
      */
     public function holds(Unit $unit): bool
     {
-        $least = $unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3);
+        $least = $unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::micrometres(1500);
 
         return $this->rows[0]->isAtLeast($least) && (count($this->rows) === 1 || $this->apart->isAtLeast($least));
     }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Ephemeron\Binding\Passage;
+use Ephemeron\Binding\Sew;
 use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Act\Fasten;
 use Ephemeron\Blueprint\Act\Glue;
+use Ephemeron\Blueprint\Act\Nest;
 use Ephemeron\Blueprint\Act\Pierce;
 use Ephemeron\Blueprint\Act\Reach;
 use Ephemeron\Blueprint\Act\SetMagnet;
@@ -17,6 +20,7 @@ use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
 
 /**
  * One act as other programs read it: kind, parts by letter, panels, edges, side, place in ticks, what it reaches, minutes until it is
@@ -61,6 +65,8 @@ final readonly class ActJson
             ],
             $act instanceof Pierce => ['holes' => $act->holes, 'where' => $act->where],
             $act instanceof Slip => ['into' => $act->into],
+            $act instanceof Nest => ['signature' => $act->signature, 'sheets' => $act->sheets],
+            $act instanceof Sew => $this->walk($act),
             default => [],
         };
     }
@@ -91,6 +97,21 @@ final readonly class ActJson
             'top' => $area->top()->ticks,
             'width' => $area->size->width->ticks,
             'height' => $area->size->height->ticks,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function walk(Sew $act): array
+    {
+        return [
+            'thread' => $act->thread->ticks,
+            'times' => $act->times,
+            'stations' => array_map(static fn (Length $place): int => $place->ticks, $act->walk->stations->places),
+            'walk' => array_map(static fn (Passage $passage): array => [
+                'signature' => $passage->signature + 1,
+                'hole' => $passage->station + 1,
+                'way' => $passage->isOutwards ? 'out' : 'in',
+            ], $act->walk->passages),
         ];
     }
 }

@@ -11,7 +11,7 @@ use Ephemeron\Measure\Size;
 /**
  * How a sheet meets the template: first by height, then by width. What is folded over is a pocket or a flap and is folded a hair short of
  * the template, because the fold itself adds height, and a touch short at the fore-edge, for safety (common practice, no published source;
- * 1⁄32 in and 1⁄16 in, in the metric school 1 and 2 mm, are this tool's own).
+ * 1⁄16 in and ⅛ in, in the metric school 1 and 2 mm, are this tool's own).
  */
 final readonly class Meeting
 {

@@ -24,7 +24,7 @@ final readonly class MeetingSchool
     public static function usual(Unit $unit): self
     {
         return $unit === Unit::Inch
-            ? new self(Length::inches(1), Length::inches(0, 1, 32), Length::inches(0, 1, 16), Length::inches(1))
+            ? new self(Length::inches(1), Length::inches(0, 1, 16), Length::inches(0, 1, 8), Length::inches(1))
             : new self(Length::millimetres(25), Length::millimetres(1), Length::millimetres(2), Length::millimetres(25));
     }
 }

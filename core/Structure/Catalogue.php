@@ -38,6 +38,7 @@ final readonly class Catalogue
             new PocketFlipBook,
             new MitredTabAlbum,
             new FoldOverJournal,
+            new SewnJournal,
             new FreeBase,
         );
     }

@@ -7,9 +7,7 @@ namespace Ephemeron\Structure;
 use Ephemeron\Binding\BoardCase;
 use Ephemeron\Blueprint\Act\Depth;
 use Ephemeron\Blueprint\Act\Handling;
-use Ephemeron\Blueprint\Act\Pierce;
 use Ephemeron\Blueprint\Act\Shape;
-use Ephemeron\Blueprint\Act\Thread;
 use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Bare;
 use Ephemeron\Blueprint\Caution;
@@ -24,7 +22,6 @@ use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\Magnet;
 use Ephemeron\Blueprint\Opening;
-use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
@@ -98,7 +95,7 @@ final readonly class FoldOverJournal implements Structure
             Parameter::length(
                 'leaf',
                 'Thickness of a leaf',
-                'With what is put on it.',
+                'With what is put on it; if the sheets are thicker, they count.',
                 Length::micrometres(50),
                 Length::millimetres(3),
                 Length::micrometres(250),
@@ -130,6 +127,7 @@ final readonly class FoldOverJournal implements Structure
                 Length::inches(0, 5, 8),
                 Length::millimetres(15),
             ),
+            ...SewnIn::parameters(),
             Parameter::choice(
                 'closing',
                 'Closing',
@@ -147,12 +145,13 @@ final readonly class FoldOverJournal implements Structure
 
     public function refusals(Values $values, Notation $notation): array
     {
-        return $values->length('flap')->isMoreThan($values->length('page-width'))
-            ? ['flap' => sprintf(
+        return [
+            ...($values->length('flap')->isMoreThan($values->length('page-width')) ? ['flap' => sprintf(
                 'The flap would reach over the spine: the front is %s wide.',
                 $notation->text($values->length('page-width'))
-            )]
-            : [];
+            )] : []),
+            ...SewnIn::refusals($values, $values->length('page-height'), $notation),
+        ];
     }
 
     public function defaultFurniture(Values $values, Unit $unit): array
@@ -184,7 +183,13 @@ final readonly class FoldOverJournal implements Structure
         $values = $brief->values;
         $allow = new Allowances($brief->notation->unit);
         $board = (new Size($values->length('page-width'), $values->length('page-height')))->plus($allow->quarter());
-        $block = $values->length('leaf')->times(2 * $values->count('signatures') * $values->count('sheets'));
+        $leaves = BoundLeaves::of(
+            $brief,
+            new Size($values->length('page-width'), $values->length('page-height')),
+            $values->count('signatures'),
+            $values->count('sheets'),
+        );
+        $block = $leaves->thickness($values->length('leaf'));
         $spine = Length::longest(
             ToolGrid::usualGroovesFor($brief->notation->unit)->up($block->plus($values->length('room'))),
             $allow->quarter(),
@@ -215,7 +220,14 @@ final readonly class FoldOverJournal implements Structure
             ),
         );
         $this->addPapers($draft, $brief, $board, $spine);
-        $this->addFaces($draft, $brief, $board, $spine);
+        $this->addFaces($draft, $brief, $board, $spine, $leaves);
+        (new SewnIn($brief, $leaves))->addTo(
+            $draft,
+            BoardCase::SPINE,
+            new Size($spine, $board->height),
+            $values->length('page-height'),
+            ['nest-signatures', 'cover-boards', 'end-papers'],
+        );
         $draft->add(new Bare($block->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $draft->add(new Gusset('the spine', $spine, $block, ['page-1', 'page-2'], 'room', 1, $block));
 
@@ -312,7 +324,6 @@ final readonly class FoldOverJournal implements Structure
                 acts: [Handling::turnIn(...array_values($papers)), Handling::press(60, ...array_values($papers))],
             ),
         );
-        $this->addBlock($draft, $brief);
         $draft->add(new Joint(
             new PanelRef('spine-card', 'whole', Side::B),
             new PanelRef(BoardCase::SPINE, 'whole', Side::A),
@@ -361,97 +372,6 @@ final readonly class FoldOverJournal implements Structure
         if ($values->choice('closing') === 'fold-over') {
             $this->addFoldOver($draft, $brief, $board, $spine, $tall);
         }
-    }
-
-    /** What is sewn in: sheets, thread, and the template by which all are pricked alike. */
-    private function addBlock(Draft $draft, Brief $brief): void
-    {
-        $values = $brief->values;
-        $notation = $brief->notation;
-        $allow = new Allowances($notation->unit);
-        $height = $values->length('page-height');
-        $signatures = $values->count('signatures');
-        $template = PanelGrid::columns(['left' => $allow->tab()->times(3), 'right' => $allow->tab()->times(3)], $height);
-        $draft->part(
-            new Part(
-                'template',
-                'Sewing template',
-                'Signatures',
-                $template->size(),
-                StockRole::StructureCard,
-                creases: $template->creases(),
-                panels: $template->panels(),
-                upright: false,
-                places: ['kept with the book'],
-                why: 'As tall as the folded sheet; the holes are pricked through its fold.',
-            ),
-        );
-        $draft->add(
-            new Loose(
-                "Sheets to sew in, {$notation->size(new Size($values->length('page-width')->times(2), $height))}",
-                null,
-                $signatures * $values->count('sheets'),
-                'Signatures',
-                Sundry::Sheets,
-            ),
-        );
-        // Along the stitch twice, half the height, and tails of 4 in (10 cm) at both ends (common practice, no published source).
-        $thread = $height->plus($allow->either(Length::inches(4), Length::millimetres(100))->times(2));
-        $draft->add(new Loose('Waxed thread', $thread, $signatures, 'Signatures', Sundry::Thread));
-        $quarter = $height->portion(1, 4);
-        $draft->task(
-            new Task(
-                'nest-signatures',
-                Phase::Assemble,
-                'Fold and nest the signatures',
-                sprintf(
-                    '%d sheets into each other, %d times, folds square, heads level. Mark the head of the template; prick its fold in '
-                        .'the middle and %s from both ends, then every signature through it.',
-                    $values->count('sheets'),
-                    $signatures,
-                    $notation->text($quarter),
-                ),
-                'Signatures',
-                parts: ['template'],
-                caution: Caution::Needle,
-                acts: [new Pierce(['template'], 3, 'through the fold')],
-            ),
-        );
-        $draft->task(
-            new Task(
-                'prick-spine',
-                Phase::Finish,
-                'Prick the spine',
-                sprintf(
-                    'The template laid open on the inside of the spine, heads level: one row of three holes for each of the %d '
-                        .'signatures, side by side, as far apart as a signature is thick.',
-                    $signatures,
-                ),
-                'Signatures',
-                parts: ['template'],
-                after: ['cover-boards', 'end-papers'],
-                caution: Caution::Needle,
-                acts: [new Pierce(['template', BoardCase::SPINE], 3 * $signatures, 'through the spine')],
-            ),
-        );
-        $draft->task(
-            new Task(
-                'sew',
-                Phase::Finish,
-                'Sew the signatures in',
-                sprintf(
-                    '%s of thread for each: in through the middle hole, along to one end, back through, past the middle to the other '
-                        .'end, back through the middle; the tails on either side of the long stitch, a knot.',
-                    $notation->text($thread),
-                ),
-                'Signatures',
-                after: ['nest-signatures'],
-                caution: Caution::Needle,
-                drawn: 'template',
-                binds: true,
-                acts: [new Thread('the thread', [BoardCase::SPINE])],
-            ),
-        );
     }
 
     private function addFoldOver(Draft $draft, Brief $brief, Size $board, Length $spine, Length $tall): void
@@ -647,16 +567,17 @@ final readonly class FoldOverJournal implements Structure
         );
     }
 
-    private function addFaces(Draft $draft, Brief $brief, Size $board, Length $spine): void
+    private function addFaces(Draft $draft, Brief $brief, Size $board, Length $spine, BoundLeaves $leaves): void
     {
         $reading = new ReadingOrder($draft);
         $outside = new PanelRef(BoardCase::BOARD, 'whole', Side::A);
         $inner = new PanelRef(BoardCase::BOARD, 'whole', Side::B);
         $front = $reading->frontCover($board, $outside);
         $left = $reading->page($board, $inner, Edge::Right, 'inside the front cover');
+        $last = $leaves->addTo($draft, $reading, $left);
         $right = $reading->page($board, $inner, Edge::Left, 'inside the back cover');
         $back = $reading->backCover($board, $outside);
-        $draft->add(new Opening($left->key, $right->key));
+        $draft->add(new Opening($last->key, $right->key));
         $spineSeen = Seen::bare(new PanelRef(BoardCase::SPINE, 'whole', Side::A), new Size($spine, $board->height));
         $closed = [Seen::face($front)];
         $opened = [Seen::face($left), $spineSeen, Seen::face($right)];

@@ -36,9 +36,16 @@ final class ReadingOrder
     }
 
     /** A face that is no page: a spine, a face of a concertina. */
-    public function named(string $key, string $name, Size $size, PanelRef $paper, ?Edge $hinge = null, Lie $lie = Lie::Upright): Face
-    {
-        return $this->add($key, $name, $size, $paper, $hinge, $lie);
+    public function named(
+        string $key,
+        string $name,
+        Size $size,
+        PanelRef $paper,
+        ?Edge $hinge = null,
+        Lie $lie = Lie::Upright,
+        bool $takesMat = true,
+    ): Face {
+        return $this->add($key, $name, $size, $paper, $hinge, $lie, $takesMat);
     }
 
     public function backCover(Size $size, PanelRef $paper, Lie $lie = Lie::Upright, ?Edge $hinge = Edge::Right): Face
@@ -46,9 +53,16 @@ final class ReadingOrder
         return $this->add('back-cover', 'Back cover', $size, $paper, $hinge, $lie);
     }
 
-    private function add(string $key, string $name, Size $size, PanelRef $paper, ?Edge $hinge, Lie $lie): Face
-    {
-        $face = new Face($key, $name, $size, $paper, $this->order++, $hinge, $lie);
+    private function add(
+        string $key,
+        string $name,
+        Size $size,
+        PanelRef $paper,
+        ?Edge $hinge,
+        Lie $lie,
+        bool $takesMat = true,
+    ): Face {
+        $face = new Face($key, $name, $size, $paper, $this->order++, $hinge, $lie, takesMat: $takesMat);
         $this->draft->face($face);
 
         return $face;

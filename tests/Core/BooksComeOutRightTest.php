@@ -18,6 +18,7 @@ use Ephemeron\Blueprint\Thing;
 use Ephemeron\Blueprint\Trim;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 use Ephemeron\WorkPlan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -78,9 +79,10 @@ final class BooksComeOutRightTest extends TestCase
             'no turn-in at the strip',
         );
         $this->assertSame(Caution::Knife, $this->step($plan, 'cut-beds')->caution);
-        foreach (['Waxed thread', 'Sheets to sew in, 11 × 8½ in'] as $name) {
-            $this->loose($plan, $name);
-        }
+        $this->loose($plan, 'Waxed thread');
+        $sheet = $plan->blueprint->part('leaf-leaf');
+        $this->assertEquals([30, Size::inches(11, 8.5)], [$sheet->quantity, $sheet->size]);
+        $this->assertOrder($plan, ['nest-signatures', 'prick-signatures', 'prick-spine', 'sew']);
         $this->assertTrue($plan->blueprint->part('template')->size->height->equals(Length::inches(8, 1, 2)));
     }
 

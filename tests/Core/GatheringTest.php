@@ -70,8 +70,8 @@ final class GatheringTest extends TestCase
         $folded = $this->meeting(11, 9.5);
         $this->assertSame(HeightWay::FoldedUp, $folded->height);
         $this->assertFalse($folded->isCut());
-        $this->assertEquals(Length::inches(1, 1, 32), $folded->turned, 'a hair less than the template');
-        $this->assertEquals(Size::inches(11, 8.5 - 1 / 32), $folded->open);
+        $this->assertEquals(Length::inches(1, 1, 16), $folded->turned, 'a hair less than the template');
+        $this->assertEquals(Size::inches(11, 8.5 - 1 / 16), $folded->open);
         $this->assertSame(Edge::Top, $folded->opening());
         $this->assertSame(HeightWay::FoldedDown, $this->meeting(11, 9.5, HeightWay::FoldedDown)->height);
         $this->assertSame(Edge::Bottom, $this->meeting(11, 9.5, HeightWay::FoldedDown)->opening());
@@ -85,8 +85,8 @@ final class GatheringTest extends TestCase
         $this->assertSame(WidthWay::Trimmed, $this->meeting(11.9, 8.5)->width);
         $flap = $this->meeting(12, 8.5);
         $this->assertSame([WidthWay::Flap, false], [$flap->width, $flap->hasPocket()]);
-        $this->assertEquals(Length::inches(1, 1, 16), $flap->inward, 'a touch extra');
-        $this->assertEquals(Size::inches(11 - 1 / 16, 8.5), $flap->open);
+        $this->assertEquals(Length::inches(1, 1, 8), $flap->inward, 'a touch extra');
+        $this->assertEquals(Size::inches(11 - 1 / 8, 8.5), $flap->open);
         $pocket = $this->meeting(12, 8.5, null, WidthWay::Pocket);
         $this->assertSame([WidthWay::Pocket, true], [$pocket->width, $pocket->hasPocket()]);
         $this->assertSame(WidthWay::Trimmed, $this->meeting(16.5, 8.5)->width, 'it would reach the fold');

@@ -121,7 +121,7 @@ final class RandomDesignsTest extends TestCase
                 }
                 $left = array_filter(
                     Workshop::ofTheHouse()->plan($mended)->report->of($finding->kind),
-                    static fn ($each): bool => $each->text === $finding->text,
+                    static fn ($each): bool => [$each->text, $each->face] === [$finding->text, $finding->face],
                 );
                 $this->assertSame([], $left, "{$structure}, seed {$seed}: “{$finding->mend->label}” leaves it as it was");
             }

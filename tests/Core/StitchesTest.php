@@ -133,9 +133,9 @@ final class StitchesTest extends TestCase
         $rows = SpineRows::of(Size::inches(1, 8), 3, Length::inches(0, 1, 4));
         $this->assertEquals([Length::inches(0, 1, 4), Length::inches(0, 1, 2), Length::inches(0, 3, 4)], $rows->rows);
         $this->assertTrue($rows->holds(Unit::Inch));
-        $this->assertTrue(SpineRows::of(Size::inches(0.5, 8), 3, Length::inches(0, 1, 8))->holds(Unit::Inch));
-        $this->assertFalse(SpineRows::of(Size::inches(0.5, 8), 3, Length::inches(0, 7, 64))->holds(Unit::Inch), 'too near each other');
-        $this->assertFalse(SpineRows::of(Size::inches(0.484375, 8), 3, Length::inches(0, 1, 8))->holds(Unit::Inch), 'too near the edge');
+        $this->assertTrue(SpineRows::of(Size::inches(0.25, 8), 3, Length::inches(0, 1, 16))->holds(Unit::Inch));
+        $this->assertFalse(SpineRows::of(Size::inches(0.25, 8), 3, Length::inches(0, 3, 64))->holds(Unit::Inch), 'too near each other');
+        $this->assertFalse(SpineRows::of(Size::inches(0.234375, 8), 3, Length::inches(0, 1, 16))->holds(Unit::Inch), 'too near the edge');
     }
 
     private function sides(Walk $walk): void

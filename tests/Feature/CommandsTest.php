@@ -17,7 +17,7 @@ final class CommandsTest extends TestCase
         'nested-gusset-album', 'tab-spine-album', 'thread-hinge-album', 'cascade-album', 'corner-pocket-album', 'meander-book',
         'board-folder', 'z-page-album',
         'five-pocket-folio', 'coil-album', 'tag-clutch', 'four-flap-folio', 'waterfall-wallet', 'pocket-flip-book',
-        'mitred-tab-album', 'fold-over-journal', 'free-base',
+        'mitred-tab-album', 'fold-over-journal', 'sewn-journal', 'free-base',
     ];
 
     public function test_the_catalogue_as_json(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Bench\Words;
 
+use Ephemeron\Binding\Sew;
 use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Act\ActKind;
 use Ephemeron\Blueprint\Act\Depth;
@@ -11,6 +12,7 @@ use Ephemeron\Blueprint\Act\Fasten;
 use Ephemeron\Blueprint\Act\Fold;
 use Ephemeron\Blueprint\Act\Glue;
 use Ephemeron\Blueprint\Act\Handling;
+use Ephemeron\Blueprint\Act\Nest;
 use Ephemeron\Blueprint\Act\Pierce;
 use Ephemeron\Blueprint\Act\SetMagnet;
 use Ephemeron\Blueprint\Act\Slip;
@@ -94,6 +96,8 @@ final readonly class ActsInWords
                 $act->where,
                 $this->pieces->listed($act->through),
             ),
+            $act instanceof Nest => $this->nest($act),
+            $act instanceof Sew => $this->sew($act),
             $act instanceof Thread => sprintf(
                 '%s %s: %s.',
                 $act->pierced ? 'Through' : 'Round',
@@ -104,6 +108,44 @@ final readonly class ActsInWords
             $act instanceof Handling => $this->handling($act),
             default => '',
         };
+    }
+
+    /** Sheets of one paper that follow each other are told together. */
+    private function nest(Nest $act): string
+    {
+        $letters = array_map(fn (string $sheet): string => $this->blueprint->part($sheet)->letter, $act->sheets);
+        $said = [];
+        $alike = 0;
+        foreach ($letters as $index => $letter) {
+            $alike++;
+            if ($letter !== ($letters[$index + 1] ?? null)) {
+                $said[] = $alike === 1 ? $letter : "{$alike} {$letter}";
+                $alike = 0;
+            }
+        }
+
+        return sprintf('Signature %d, from the outermost sheet in: %s.', $act->signature, implode(', ', $said));
+    }
+
+    /** Hole by hole: the side the needle goes to, and which hole, counted from the head. */
+    private function sew(Sew $act): string
+    {
+        $signature = 0;
+        $way = [];
+        foreach ($act->walk->passages as $passage) {
+            $over = $passage->signature === $signature ? '' : 'over to the next signature, ';
+            $signature = $passage->signature;
+            $way[] = $over.($passage->isOutwards ? 'out' : 'in').' through '.($passage->station + 1);
+        }
+        $isPamphlet = $act->walk->passages[0]->station === $act->walk->passages[count($way) - 1]->station && $signature === 0;
+
+        return sprintf(
+            '%s of thread%s: %s. %s',
+            $this->notation->text($act->thread),
+            $act->times > 1 ? ' for each signature' : '',
+            implode(', ', $way),
+            $isPamphlet ? 'The tails on either side of the long stitch, a knot.' : 'Pull it tight all along; the tails are knotted to their first stitches.',
+        );
     }
 
     private function fasten(Fasten $act): string

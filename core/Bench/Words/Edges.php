@@ -26,7 +26,7 @@ final readonly class Edges
     public static function face(Face $face): string
     {
         $parts = explode(', ', lcfirst($face->name));
-        $named = preg_match('/^(page|inside|concertina|base) /', $parts[0]) === 1 ? $parts[0] : "the {$parts[0]}";
+        $named = preg_match('/^(page|inside|concertina|base|leaf) /', $parts[0]) === 1 ? $parts[0] : "the {$parts[0]}";
 
         return $face->parent === null || count($parts) < 2 ? $named : "{$named}, ".end($parts);
     }

@@ -6,6 +6,7 @@ namespace Ephemeron\Bench\Words;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Paper\StockRole;
 
 /**
  * What a piece is called at the table: its letter, and the side it is pencilled on. The letter stands on the side that is not seen in the
@@ -49,6 +50,14 @@ final readonly class Pieces
     /** @param list<string> $parts */
     public function listed(array $parts): string
     {
+        $leaves = array_filter($parts, fn (string $part): bool => $this->blueprint->part($part)->role === StockRole::Leaf);
+        if (count($leaves) > 1) {
+            return Edges::joined([
+                ...array_map($this->piece(...), array_values(array_unique(array_diff($parts, $leaves)))),
+                'the sheets of the signatures',
+            ]);
+        }
+
         return Edges::joined(array_map($this->piece(...), array_values(array_unique($parts))));
     }
 }

@@ -21,4 +21,5 @@ enum ActKind: string
     case DryFit = 'dry-fit';
     case Ink = 'ink';
     case SetAside = 'set-aside';
+    case Nest = 'nest';
 }

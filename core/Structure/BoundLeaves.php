@@ -1,0 +1,386 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Blueprint\Act\Nest;
+use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Opening;
+use Ephemeron\Blueprint\PanelGrid;
+use Ephemeron\Blueprint\PanelRef;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Slit;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Gathering\HeightWay;
+use Ephemeron\Gathering\Leaf;
+use Ephemeron\Gathering\LeafPaper;
+use Ephemeron\Gathering\Meeting;
+use Ephemeron\Gathering\MeetingSchool;
+use Ephemeron\Gathering\Sheet;
+use Ephemeron\Gathering\Signature;
+use Ephemeron\Gathering\Template;
+use Ephemeron\Gathering\TextBlock;
+use Ephemeron\Gathering\WidthWay;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Point;
+use Ephemeron\Geometry\Polygon;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * The text block of a journal: its sheets as parts, its leaves as faces one can put things on, folded-over sheets as pockets and flaps. A
+ * sheet lies side A up, its second half at the left; folded, side A is outside. Source: common practice, no published source.
+ */
+final readonly class BoundLeaves
+{
+    public const SECTION = 'Leaves';
+
+    /** @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by what they are */
+    private function __construct(public TextBlock $block, private Template $template, private Brief $brief, private array $kinds)
+    {
+    }
+
+    /**
+     * @param Size $leaf a folded sheet
+     * @param int $sheets in each signature
+     */
+    public static function of(Brief $brief, Size $leaf, int $signatures, int $sheets): self
+    {
+        $template = Template::ofLeaf($leaf);
+        $plain = new LeafPaper('leaf', $brief->stock(StockRole::Leaf));
+        $block = $brief->leaves->block($template, MeetingSchool::usual($brief->notation->unit), $signatures, $sheets, $plain);
+        $kinds = [];
+        foreach ($block->signatures as $signature) {
+            foreach ($signature->sheets as $sheet) {
+                $kind = self::kind($sheet);
+                $kinds[$kind] ??= ['leaf-'.$sheet->meeting->paper->key, $sheet->meeting, 0];
+                $kinds[$kind][2]++;
+            }
+        }
+
+        return new self($block, $template, $brief, $kinds);
+    }
+
+    /** How thick the block is at its spine: sewn, or as the maker reckons with what is put on the leaves. */
+    public function thickness(Length $leaf): Length
+    {
+        return Length::longest($this->block->sewn(), $leaf->times(count($this->block->leaves())));
+    }
+
+    /** @return list<string> keys of the parts, the strips under single leaves too */
+    public function parts(): array
+    {
+        $parts = array_map(static fn (array $kind): string => $kind[0], array_values($this->kinds));
+
+        return $this->hasSingles() ? [...$parts, 'leaf-strip'] : $parts;
+    }
+
+    /** @return list<string> keys of the parts that are sewn through: sheets that are folded, strips under single leaves */
+    public function bound(): array
+    {
+        $folded = array_filter($this->kinds, static fn (array $kind): bool => $kind[1]->width !== WidthWay::Strip);
+        $parts = array_map(static fn (array $kind): string => $kind[0], array_values($folded));
+
+        return $this->hasSingles() ? [...$parts, 'leaf-strip'] : $parts;
+    }
+
+    /**
+     * Sheets and faces, between two faces of the cover.
+     *
+     * @return Face the last one, that faces the cover
+     */
+    public function addTo(Draft $draft, ReadingOrder $reading, Face $before): Face
+    {
+        foreach ($this->kinds as [$key, $meeting, $count]) {
+            $draft->part($this->sheet($key, $meeting, $count));
+        }
+        if ($this->hasSingles()) {
+            $this->addStrips($draft);
+        }
+        $number = 0;
+        foreach ($this->block->leaves() as $leaf) {
+            $number++;
+            [$recto, $verso] = $this->faces($reading, $leaf, $number);
+            $draft->add(new Opening($before->key, $recto->key));
+            $this->addWhatIsFolded($draft, $leaf, $recto, $verso);
+            $before = $verso;
+        }
+        $parts = array_map(fn (Signature $signature): array => array_map(
+            fn (Sheet $sheet): string => $this->kinds[self::kind($sheet)][0],
+            $signature->sheets,
+        ), $this->block->signatures);
+        $draft->add(new Gathered($this->block, $this->template, $parts));
+        $this->addTasks($draft, $parts);
+
+        return $before;
+    }
+
+    private static function kind(Sheet $sheet): string
+    {
+        return implode(' ', [
+            $sheet->meeting->paper->key,
+            $sheet->meeting->height->value,
+            $sheet->meeting->width->value,
+        ]);
+    }
+
+    private function hasSingles(): bool
+    {
+        foreach ($this->kinds as [, $meeting]) {
+            if ($meeting->width === WidthWay::Strip) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function sheet(string $key, Meeting $meeting, int $count): Part
+    {
+        $isOfHeap = $this->brief->leaves->heap !== [];
+        $grid = $this->grid($meeting);
+        $isBag = $meeting->paper->bag !== null;
+
+        return new Part(
+            key: $key,
+            name: $isOfHeap ? $meeting->paper->stock->name : 'Sheet',
+            section: self::SECTION,
+            size: $grid->size(),
+            role: StockRole::Leaf,
+            quantity: $count,
+            // What is folded over comes to lie inside, as the halves do: side A is seen everywhere.
+            creases: $grid->creases(Fold::Mountain),
+            slits: $this->slits($meeting, $grid),
+            panels: $grid->panels(),
+            upright: false,
+            cutAways: $this->cutAways($meeting, $grid),
+            why: sprintf(
+                '%s: %s, %s.%s',
+                $isBag ? 'A bag as it is' : 'Against the template',
+                $meeting->height->label(),
+                $meeting->width->label(),
+                $meeting->turned->isPositive() || $meeting->inward->isPositive() ? ' '.$grid->inWords($this->brief->notation).'.' : '',
+            ),
+            leaf: $isOfHeap ? $meeting->paper->key : null,
+        );
+    }
+
+    private function grid(Meeting $meeting): PanelGrid
+    {
+        $half = $meeting->open->width->half();
+        $whole = $this->template->leaf->width;
+        $columns = match ($meeting->width) {
+            WidthWay::Strip => ['whole' => $meeting->open->width],
+            // The first leaf is as wide as the template, the one with the fold a touch less.
+            WidthWay::Flap, WidthWay::Pocket => ['flap' => $meeting->inward, 'left' => $meeting->open->width->minus($whole), 'right' => $whole],
+            default => ['left' => $half, 'right' => $meeting->open->width->minus($half)],
+        };
+        $rows = match ($meeting->height) {
+            HeightWay::FoldedUp => ['page' => $meeting->open->height, 'turn-up' => $meeting->turned],
+            HeightWay::FoldedDown => ['turn-down' => $meeting->turned, 'page' => $meeting->open->height],
+            default => ['' => $meeting->open->height],
+        };
+
+        return new PanelGrid($columns, $rows);
+    }
+
+    /** @return list<Slit> what is folded over is slit at the middle, so that the sheet folds there */
+    private function slits(Meeting $meeting, PanelGrid $grid): array
+    {
+        if (! $meeting->height->isFolded() || $meeting->width === WidthWay::Strip) {
+            return [];
+        }
+        $over = $grid->area('right', $meeting->height === HeightWay::FoldedUp ? 'turn-up' : 'turn-down');
+
+        return [new Slit(new Segment(new Point($over->left(), $over->top()), new Point($over->left(), $over->bottom())))];
+    }
+
+    /** @return list<Polygon> where both are folded the corner between them would lie four deep */
+    private function cutAways(Meeting $meeting, PanelGrid $grid): array
+    {
+        return $meeting->height->isFolded() && $meeting->width->isFolded()
+            ? [Polygon::of($grid->area('flap', $meeting->height === HeightWay::FoldedUp ? 'turn-up' : 'turn-down'))] : [];
+    }
+
+    /** @return array{Face, Face} front and back of a leaf */
+    private function faces(ReadingOrder $reading, Leaf $leaf, int $number): array
+    {
+        $meeting = $leaf->sheet->meeting;
+        $grid = $this->grid($meeting);
+        $row = $meeting->height->isFolded() ? 'page' : '';
+        $column = $meeting->width === WidthWay::Strip ? 'whole' : ($leaf->isSecond ? 'left' : 'right');
+        $panel = trim("{$column}-{$row}", '-');
+        $size = $grid->area($column, $row)->size;
+        $part = $this->kinds[self::kind($leaf->sheet)][0];
+        $name = static fn (string $side): string => sprintf('Leaf %d %s, %s', $number, $side, lcfirst($meeting->paper->stock->name));
+
+        return [
+            $reading->named("leaf-{$number}-front", $name('front'), $size, new PanelRef($part, $panel, $leaf->recto), Edge::Left, takesMat: false),
+            $reading->named("leaf-{$number}-back", $name('back'), $size, new PanelRef($part, $panel, $leaf->verso()), Edge::Right, takesMat: false),
+        ];
+    }
+
+    /** What is folded over lies on the inside of its sheet: on the back of its first leaf, on the front of its second one. */
+    private function addWhatIsFolded(Draft $draft, Leaf $leaf, Face $recto, Face $verso): void
+    {
+        $meeting = $leaf->sheet->meeting;
+        $inside = $recto->paper->side === Side::B ? $recto : $verso;
+        $half = $leaf->isSecond ? 'left' : 'right';
+        $foreEdge = $inside->hinge?->opposite() ?? Edge::Right;
+        if ($meeting->height->isFolded()) {
+            $isUp = $meeting->height === HeightWay::FoldedUp;
+            $edge = $isUp ? Edge::Bottom : Edge::Top;
+            (new PocketFront(
+                $isUp ? 'Turned-up pocket' : 'Turned-down pocket',
+                new PanelRef($inside->paper->part, "{$half}-".($isUp ? 'turn-up' : 'turn-down'), Side::A),
+                Rectangle::whole($inside->size)->strip($edge, $meeting->turned),
+                [$foreEdge],
+                $edge->opposite(),
+                'leaf-pockets',
+                takesMat: false,
+            ))->on($draft, $inside);
+        }
+        if ($meeting->paper->bag !== null) {
+            $draft->add(new Pouch(
+                "{$recto->key}/bag",
+                'Inside of '.lcfirst($recto->name),
+                $recto->key,
+                $inside->size,
+                [],
+                $meeting->paper->bag,
+                $inside->size->height,
+            ));
+        }
+        if (! $leaf->isSecond || ! $meeting->width->isFolded()) {
+            return;
+        }
+        $panel = trim('flap-'.($meeting->height->isFolded() ? 'page' : ''), '-');
+        $area = Rectangle::whole($inside->size)->strip($foreEdge, $meeting->inward);
+        if ($meeting->width === WidthWay::Pocket) {
+            (new PocketFront(
+                'Folded-in pocket',
+                new PanelRef($inside->paper->part, $panel, Side::A),
+                $area,
+                [Edge::Top, Edge::Bottom],
+                $foreEdge->opposite(),
+                'leaf-pockets',
+                takesMat: false,
+            ))->on($draft, $inside);
+
+            return;
+        }
+        $key = "{$inside->key}/flap";
+        $front = $inside->front(
+            "{$key}/front",
+            "{$inside->name}, flap",
+            $area->size,
+            new PanelRef($inside->paper->part, $panel, Side::A),
+            false,
+            $foreEdge,
+            true,
+        );
+        $open = $front->reverse("{$key}/inside", "{$inside->name}, inside of the flap", false);
+        $draft->face($front);
+        $draft->face($open);
+        $draft->add(new Flap($key, 'Folded-in flap', $inside->key, $area, $foreEdge, $front->key, $open->key));
+    }
+
+    /** A leaf that does not reach the fold is glued onto one half of a scored strip, and that is nested. */
+    private function addStrips(Draft $draft): void
+    {
+        $breadth = MeetingSchool::usual($this->brief->notation->unit)->strip;
+        $singles = array_values(array_filter(
+            array_merge([], ...array_map(static fn (Signature $signature): array => $signature->sheets, $this->block->signatures)),
+            static fn (Sheet $sheet): bool => $sheet->isSingle(),
+        ));
+        $hinged = [];
+        foreach ($singles as $sheet) {
+            $key = $this->kinds[self::kind($sheet)][0];
+            $half = $sheet->isAtBack ? 'left' : 'right';
+            $hinged["{$key} {$half}"] ??= new Joint(
+                new PanelRef($key, 'whole', Side::B),
+                new PanelRef('leaf-strip', $half, Side::A),
+                Rectangle::at(Length::zero(), $sheet->meeting->top, new Size($breadth->half(), $sheet->meeting->open->height)),
+                Adhesive::WetGlue,
+                Layer::Structure,
+                'leaf-strips',
+                isLap: true,
+                by: $sheet->isAtBack ? Edge::Right : Edge::Left,
+            );
+        }
+        array_map($draft->add(...), array_values($hinged));
+        $grid = PanelGrid::columns(['left' => $breadth->half(), 'right' => $breadth->half()], $this->template->leaf->height);
+        $draft->part(new Part(
+            key: 'leaf-strip',
+            name: 'Strip for a leaf',
+            section: self::SECTION,
+            size: $grid->size(),
+            role: StockRole::StructureCard,
+            quantity: count($singles),
+            creases: $grid->creases(Fold::Mountain),
+            panels: $grid->panels(),
+            upright: false,
+            why: 'For leaves that do not reach the fold: half of it under the leaf, half beyond the fold.',
+        ));
+        $draft->task(new Task(
+            'leaf-strips',
+            Phase::Assemble,
+            'Hinge the single leaves onto their strips',
+            'Up to the score and not over it.',
+            self::SECTION,
+            Adhesive::WetGlue,
+            ['leaf-strip'],
+        ));
+    }
+
+    /** @param list<list<string>> $parts of the sheets, signature by signature */
+    private function addTasks(Draft $draft, array $parts): void
+    {
+        $places = array_map(static fn (int $number): string => "signature {$number}", range(1, count($this->block->signatures)));
+        $hasPockets = array_filter($this->kinds, static fn (array $kind): bool => $kind[1]->height->isFolded()
+            || $kind[1]->width === WidthWay::Pocket) !== [];
+        if ($hasPockets) {
+            $draft->task(new Task(
+                'leaf-pockets',
+                Phase::Assemble,
+                'Close the pockets of the leaves',
+                'Glued, or sewn with a few stitches: before the signature is bound, afterwards a machine does not reach.',
+                self::SECTION,
+                Adhesive::WetGlue,
+                array_values(array_map(static fn (array $kind): string => $kind[0], $this->kinds)),
+            ));
+        }
+        $nests = [];
+        foreach ($this->block->signatures as $index => $signature) {
+            $nests[] = new Nest($index + 1, array_map(
+                static fn (Sheet $sheet, string $part): string => $sheet->isSingle() ? 'leaf-strip' : $part,
+                $signature->sheets,
+                $parts[$index],
+            ));
+        }
+        $draft->task(new Task(
+            'nest-signatures',
+            Phase::Assemble,
+            count($places) === 1 ? 'Nest the signature' : 'Nest the signatures',
+            'Heads level; jog it on the table at head and fold before it is pricked.',
+            self::SECTION,
+            parts: $this->parts(),
+            after: ['leaf-pockets', 'leaf-strips'],
+            places: $places,
+            acts: $nests,
+        ));
+    }
+}

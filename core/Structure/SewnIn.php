@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Structure;
+
+use Ephemeron\Binding\Sew;
+use Ephemeron\Binding\Sewing;
+use Ephemeron\Binding\SpineRows;
+use Ephemeron\Binding\Stations;
+use Ephemeron\Binding\UnusableStations;
+use Ephemeron\Binding\Walk;
+use Ephemeron\Blueprint\Act\Pierce;
+use Ephemeron\Blueprint\Caution;
+use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Loose;
+use Ephemeron\Blueprint\PanelGrid;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Sundry;
+use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Allowances;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Design\Values;
+use Ephemeron\Gathering\Signature;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Ephemeron\Paper\StockRole;
+
+/**
+ * Signatures are pricked through a template, the spine through the same, and sewn to it. Source: common practice, no published source.
+ */
+final readonly class SewnIn
+{
+    public function __construct(private Brief $brief, private BoundLeaves $leaves)
+    {
+    }
+
+    /** @return list<Parameter> */
+    public static function parameters(): array
+    {
+        return [
+            Parameter::choice(
+                'stations',
+                'Holes in a fold',
+                'Three are quick, five hold more, seven are for tall books.',
+                ['3' => 'three', '5' => 'five', '7' => 'seven'],
+                '3',
+            ),
+            Parameter::choice(
+                'stitch',
+                'Stitch',
+                'Each signature with its own thread, or one thread through all.',
+                ['pamphlet' => 'pamphlet stitch, each its own thread', 'long' => 'long stitch, one thread through all'],
+                'pamphlet',
+            ),
+            Parameter::choice(
+                'knot',
+                'Knot',
+                'Where the tails hang.',
+                ['inside' => 'inside, in the middle of the signature', 'outside' => 'outside, on the spine'],
+                'inside',
+            ),
+        ];
+    }
+
+    /** @return array<string, string> what cannot be sewn, beside its field */
+    public static function refusals(Values $values, Length $height, Notation $notation): array
+    {
+        try {
+            self::stations($values, $height, $notation);
+        } catch (UnusableStations $error) {
+            return ['stations' => sprintf(
+                'A fold of %s is too short for %s holes: they would come nearer than %s to each other or to an end.',
+                $notation->text($height),
+                $values->choice('stations'),
+                $notation->text($error->least ?? Length::zero()),
+            )];
+        }
+
+        return [];
+    }
+
+    /**
+     * @param string $spine key of the part that is sewn through
+     * @param Size $spineSize of what of it is the spine
+     * @param Length $height of a folded sheet
+     * @param list<string> $after keys of tasks that come before the spine is pricked
+     */
+    public function addTo(Draft $draft, string $spine, Size $spineSize, Length $height, array $after): void
+    {
+        $values = $this->brief->values;
+        $notation = $this->brief->notation;
+        $unit = $notation->unit;
+        $allow = new Allowances($unit);
+        $stations = self::stations($values, $height, $notation);
+        $signatures = $this->leaves->block->signatures;
+        $count = count($signatures);
+        $thick = Length::longest(...array_map(static fn (Signature $signature): Length => $signature->thickness(), $signatures));
+        $rows = SpineRows::of($spineSize, $count, Length::longest($thick->portion(5, 4), $spineSize->width->portion(1, $count + 1)));
+        $isLong = $values->choice('stitch') === 'long';
+        $walk = $isLong ? Walk::longStitch($stations, $count, $rows->apart)
+            : Walk::pamphlet($stations, $values->choice('knot') === 'inside');
+        $thread = $walk->thread($thick->half()->plus($draft->partOf($spine)->role === StockRole::Board
+            ? $this->brief->stock(StockRole::Board)->caliper
+            : $this->brief->stock(StockRole::StructureCard)->caliper), Walk::usualTail($unit));
+        $thread = $notation->grid->up($thread);
+        $times = $isLong ? 1 : $count;
+        $draft->add(new Sewing($stations, $rows, $walk, $thread, $times));
+        $draft->add(new Loose('Waxed thread', $thread, $times, BoundLeaves::SECTION, Sundry::Thread));
+        $template = PanelGrid::columns(['left' => $allow->tab()->times(3), 'right' => $allow->tab()->times(3)], $height);
+        $draft->part(new Part(
+            'template',
+            'Sewing template',
+            BoundLeaves::SECTION,
+            $template->size(),
+            StockRole::InsertCard,
+            creases: $template->creases(),
+            panels: $template->panels(),
+            upright: false,
+            places: ['for all signatures'],
+            why: 'As tall as the folded sheet; the holes are pricked through its fold.',
+        ));
+        $places = $count === 1 ? [] : array_map(static fn (int $number): string => "signature {$number}", range(1, $count));
+        $numbers = array_map(static fn (Length $place): string => $notation->number($place), $stations->places);
+        $from = implode(', ', array_slice($numbers, 0, -1))." and {$notation->text($stations->places[$stations->count() - 1])} from the head";
+        $draft->task(new Task(
+            'prick-signatures',
+            Phase::Assemble,
+            $count === 1 ? 'Prick the signature' : 'Prick the signatures',
+            sprintf(
+                'The template folded into the middle, heads level and marked: %s. With an awl, out of the fold, onto something soft.',
+                $from,
+            ),
+            BoundLeaves::SECTION,
+            parts: ['template'],
+            after: ['nest-signatures'],
+            places: $places,
+            caution: Caution::Needle,
+            acts: [new Pierce(['template', ...$this->leaves->bound()], $stations->count(), 'through the fold')],
+        ));
+        $draft->task(new Task(
+            'prick-spine',
+            Phase::Finish,
+            'Prick the spine',
+            $count === 1 ? sprintf('The template laid open along the middle of the spine, heads level: %s.', $from) : sprintf(
+                'The template laid open on the inside of the spine, heads level: a row for each signature, %s from one to the next, the '
+                    .'first %s from the edge of the spine.',
+                $notation->text($rows->apart),
+                $notation->text($rows->rows[0]),
+            ),
+            BoundLeaves::SECTION,
+            parts: ['template'],
+            after: $after,
+            places: $places,
+            caution: Caution::Needle,
+            acts: [new Pierce(['template', $spine], $stations->count() * $count, 'through the spine')],
+        ));
+        $draft->task(new Task(
+            'sew',
+            Phase::Finish,
+            $count === 1 ? 'Sew the signature in' : 'Sew the signatures in',
+            'Holes are counted from the head. Pull along the thread and not across it, or the paper tears.',
+            BoundLeaves::SECTION,
+            after: ['prick-signatures', 'prick-spine'],
+            places: $isLong ? [] : $places,
+            caution: Caution::Needle,
+            drawn: 'template',
+            binds: true,
+            acts: [new Sew($walk, [$spine, ...$this->leaves->bound()], $thread, $times)],
+        ));
+    }
+
+    private static function stations(Values $values, Length $height, Notation $notation): Stations
+    {
+        return Stations::usual($height, (int) $values->choice('stations'), $notation->unit);
+    }
+}

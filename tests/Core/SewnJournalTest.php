@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Assembly\Table;
+use Ephemeron\Binding\Sewing;
+use Ephemeron\Blueprint\Flap;
+use Ephemeron\Blueprint\Opening;
+use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Structure\Gathered;
+use Ephemeron\WorkPlan;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Leaves as parts and faces of a book: gathered, pierced, sewn. */
+final class SewnJournalTest extends TestCase
+{
+    use Designs;
+
+    private const HEAP = [
+        ['key' => 'tea', 'paper' => ['name' => 'Tea', 'sheet' => '11x8.5', 'weight' => '90'], 'count' => 4, 'hue' => 35],
+        ['key' => 'ledger', 'paper' => ['name' => 'Ledger', 'sheet' => 'own', 'width' => '12 in', 'height' => '9 in', 'weight' => '80'], 'kind' => 'lined', 'count' => 3],
+        ['key' => 'map', 'paper' => ['name' => 'Map', 'sheet' => 'own', 'width' => '14 in', 'height' => '10 1/2 in', 'weight' => '100'], 'kind' => 'specialty', 'count' => 3],
+        ['key' => 'bag', 'paper' => ['name' => 'Bag', 'sheet' => 'own', 'width' => '5 in', 'height' => '7 in', 'weight' => '80'], 'kind' => 'extra', 'bag' => 'top', 'count' => 2],
+    ];
+
+    /** Common practice: letter folded, 5½ × 8½, wants a cover of 5¾ × 8¾; five signatures of three sheets are 60 faces. */
+    public function test_a_plain_notebook(): void
+    {
+        $plan = $this->plan('sewn-journal');
+        $this->assertSame([], $this->kinds($plan));
+        $this->assertEquals(Length::inches(8, 3, 4), $plan->blueprint->part('cover')->size->height);
+        $this->assertEquals(Size::inches(5.75, 8.75), $plan->blueprint->face('front-cover')->size);
+        $sheet = $plan->blueprint->part('leaf-leaf');
+        $this->assertEquals([15, Size::inches(11, 8.5)], [$sheet->quantity, $sheet->size]);
+        $this->assertCount(60, array_filter($plan->blueprint->pages(), static fn ($face): bool => str_starts_with($face->key, 'leaf-')));
+        $this->assertCount(31, $plan->blueprint->all(Opening::class));
+        $a4 = $this->plan('sewn-journal', ['unit' => 'cm']);
+        $this->assertEquals(Length::millimetres(216), $a4->blueprint->part('cover')->size->height, '210 and 6 mm');
+    }
+
+    public function test_a_heap_becomes_parts_faces_pockets_and_flaps(): void
+    {
+        $plan = $this->journal(['signatures' => 1, 'sheets' => 12]);
+        $this->assertSame([], array_filter($this->kinds($plan), static fn (string $kind): bool => $kind !== 'score-between-grooves'));
+        $parts = $plan->blueprint->parts;
+        $quantity = array_map(static fn (Part $part): int => $part->quantity, $parts);
+        $this->assertSame([4, 3, 3, 2], [
+            $quantity['leaf-tea'],
+            $quantity['leaf-ledger'],
+            $quantity['leaf-map'],
+            $quantity['leaf-bag'],
+        ]);
+        $this->assertEquals(Size::inches(12, 8.5), $parts['leaf-ledger']->size, 'trimmed to the template, not in breadth');
+        $this->assertEquals(Size::inches(14, 10.5), $parts['leaf-map']->size, 'folded, not trimmed');
+        $this->assertCount(3 * 2 + 2, $plan->blueprint->all(Pouch::class), 'two halves of each map, and two bags');
+        $this->assertCount(3 + 3, $plan->blueprint->all(Flap::class));
+        $this->assertSame(2, $quantity['leaf-strip']);
+        $block = $plan->blueprint->all(Gathered::class)[0]->block;
+        $this->assertSame([12, 22], [$block->sheets(), count($block->leaves())]);
+    }
+
+    /** What is on a leaf comes before it is bound; holes before thread; every sheet lies in some signature. */
+    #[TestWith([1, 12])]
+    #[TestWith([3, 4])]
+    public function test_it_comes_together(int $signatures, int $sheets): void
+    {
+        foreach (['in', 'cm'] as $unit) {
+            $plan = $this->journal(['signatures' => $signatures, 'sheets' => $sheets, 'stations' => '5'], ['unit' => $unit]);
+            $this->assertSame([], Table::rehearse($plan->blueprint, $plan->workings->jobs));
+            $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
+            $places = array_map(static fn (string $key): int => (int) array_search($key, $keys, true), ['leaf-strips', 'leaf-pockets', 'nest-signatures', 'prick-signatures', 'prick-spine', 'sew']);
+            $sorted = $places;
+            sort($sorted);
+            $this->assertSame($sorted, $places);
+            $nest = implode(' ', $plan->linesOf($plan->steps[$places[2]]));
+            $this->assertSame($signatures, substr_count($nest, 'from the outermost sheet in'));
+        }
+    }
+
+    public function test_the_thread_follows_the_walk(): void
+    {
+        $sewing = $this->plan('sewn-journal', ['parameters' => ['signatures' => 1, 'sheets' => 5]])->blueprint->all(Sewing::class)[0];
+        $this->assertEquals(Length::inches(8, 1, 2), $sewing->walk->along());
+        $this->assertTrue($sewing->thread->isMoreThan(Length::inches(15, 1, 2)) && $sewing->thread->isLessThan(Length::inches(16)));
+        $long = $this->plan('sewn-journal', ['parameters' => ['stitch' => 'long']])->blueprint->all(Sewing::class)[0];
+        $this->assertSame(1, $long->times);
+        $this->assertCount(5, $long->rows->rows);
+        $words = $this->plan('sewn-journal', ['parameters' => ['signatures' => 1]]);
+        $sew = array_values(array_filter($words->steps, static fn ($step): bool => $step->key === 'sew'))[0];
+        $this->assertStringContainsString('out through 2, in through 1, out through 3, in through 2', implode(' ', $words->linesOf($sew)));
+    }
+
+    public function test_the_order_that_was_said_is_kept(): void
+    {
+        $order = [['sheets' => 'map tea ledger bag tea']];
+        $plan = $this->journal(['signatures' => 1, 'sheets' => 5], ['leaves' => ['heap' => self::HEAP, 'order' => $order]]);
+        $keys = array_map(
+            static fn ($sheet): string => $sheet->meeting->paper->key,
+            $plan->blueprint->all(Gathered::class)[0]->block->signatures[0]->sheets,
+        );
+        $this->assertSame(['map', 'tea', 'ledger', 'bag', 'tea'], $keys);
+        $written = DesignWriter::ofTheHouse()->toArray($plan->design);
+        $this->assertEquals($plan->design, DesignReader::ofTheHouse()->fromArray($written), 'read again it is the same');
+        $other = $this->journal(['signatures' => 1, 'sheets' => 6], ['leaves' => ['heap' => self::HEAP, 'order' => $order]]);
+        $this->assertSame(6, $other->blueprint->all(Gathered::class)[0]->block->sheets(), 'an order for other numbers waits');
+    }
+
+    public function test_what_cannot_be_sewn_is_said_beside_its_field(): void
+    {
+        foreach ([
+            ['parameters' => ['page-height' => '3 in', 'stations' => '7'], 'parameters.stations'],
+            ['parameters' => ['cover' => 'fold'], 'parameters.cover'],
+            ['leaves' => ['heap' => [['key' => 'a b']]], 'leaves.heap.0.key'],
+            ['leaves' => ['heap' => [['key' => 'a', 'hue' => 400]]], 'leaves.heap.0.hue'],
+            ['leaves' => ['order' => 'a b'], 'leaves.order'],
+        ] as $wrong) {
+            try {
+                $this->design('sewn-journal', array_filter($wrong, is_string(...), ARRAY_FILTER_USE_KEY));
+                $this->fail($wrong[0].' is taken');
+            } catch (InvalidDesign $error) {
+                $this->assertSame([$wrong[0]], array_keys($error->errors));
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $parameters
+     * @param array<string, mixed> $file
+     */
+    private function journal(array $parameters, array $file = []): WorkPlan
+    {
+        return $this->plan('sewn-journal', ['parameters' => $parameters, 'leaves' => ['heap' => self::HEAP], ...$file]);
+    }
+}
