@@ -16,6 +16,7 @@ use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LaidByController;
+use App\Http\Controllers\LeavesController;
 use App\Http\Controllers\MakesController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
@@ -59,6 +60,11 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('copy', CopyController::class)->name('projects.copy');
 
     Route::get('plan', PlanController::class)->name('plan');
+    Route::get('leaves', [LeavesController::class, 'show'])->name('leaves');
+    Route::post('leaves/order', [LeavesController::class, 'propose'])->name('leaves.propose');
+    Route::patch('leaves/order', [LeavesController::class, 'move'])->name('leaves.move');
+    Route::post('leaves/heap', [LeavesController::class, 'add'])->name('leaves.add');
+    Route::delete('leaves/heap/{key}', [LeavesController::class, 'takeOff'])->where('key', '[a-z0-9-]{1,40}')->name('leaves.take-off');
     Route::get('cut', CutController::class)->name('cut');
     Route::get('score', ScoreController::class)->name('score');
     Route::get('fold', FoldController::class)->name('fold');

@@ -65,6 +65,9 @@ final readonly class PartDrawing
         foreach ($part->notches as $notch) {
             $drawing->notch($notch, Palette::GROUND);
         }
+        foreach ($part->holes as $hole) {
+            $drawing->hole($hole->at, $hole->diameter, Palette::GROUND);
+        }
     }
 
     private function letters(SvgDrawing $drawing, Part $part): void

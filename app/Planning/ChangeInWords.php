@@ -6,6 +6,8 @@ namespace App\Planning;
 
 use Ephemeron\Design\Design;
 use Ephemeron\Format\DesignWriter;
+use Ephemeron\Gathering\Gathering;
+use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Measure\Unit;
 use Illuminate\Support\Arr;
 
@@ -30,6 +32,10 @@ final readonly class ChangeInWords
         if ($things !== 0 && $before->parameters == $after->parameters) {
             return $things > 0 ? 'something put on a page' : 'something taken off a page';
         }
+        $leaves = $this->leaves($before->leaves, $after->leaves);
+        if ($leaves !== null) {
+            return $leaves;
+        }
         if ($before->parameters != $after->parameters) {
             // What follows from the measures is not said.
             unset($was['things'], $is['things']);
@@ -37,6 +43,26 @@ final readonly class ChangeInWords
         $said = $this->differences(Arr::dot($was), Arr::dot($is));
 
         return $said === '' && $before->things != $after->things ? 'things as usual again' : $said;
+    }
+
+    /** A paper more or less on the heap, another order; null where it is none of these. */
+    private function leaves(Gathering $before, Gathering $after): ?string
+    {
+        $names = static fn (Gathering $leaves): array => array_column(
+            array_map(static fn (LeafPaper $paper): array => [$paper->key, $paper->stock->name], $leaves->heap),
+            1,
+            0,
+        );
+        [$was, $is] = [$names($before), $names($after)];
+        [$more, $less] = [array_diff_key($is, $was), array_diff_key($was, $is)];
+
+        return match (true) {
+            $more !== [] && $less !== [] => 'other papers on the heap',
+            $more !== [] => implode(', ', $more).' put on the heap',
+            $less !== [] => implode(', ', $less).' taken off the heap',
+            $before->order !== $after->order => 'another order of the leaves',
+            default => null,
+        };
     }
 
     /**
@@ -69,7 +95,7 @@ final readonly class ChangeInWords
             explode('.', $place),
             static fn (string $word): bool => ! in_array(
                 $word,
-                ['parameters', 'materials', 'schools', 'faces', 'things', 'children'],
+                ['parameters', 'materials', 'schools', 'faces', 'things', 'children', 'leaves', 'heap', 'ways'],
                 true,
             ) && ! is_numeric($word),
         );

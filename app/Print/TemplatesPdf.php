@@ -23,14 +23,14 @@ final readonly class TemplatesPdf
     {
     }
 
-    /** @param list<string>|null $letters null: every piece that is scored, slit or notched */
+    /** @param list<string>|null $letters null: every piece that is scored, slit, notched or pierced */
     public function render(WorkPlan $plan, ?array $letters): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, templates");
         $parts = array_filter(
             $plan->blueprint->parts,
             static fn (Part $part): bool => $letters === null
-                ? $part->creases !== [] || $part->slits !== [] || $part->notches !== []
+                ? $part->creases !== [] || $part->slits !== [] || $part->notches !== [] || $part->holes !== []
                 : in_array($part->letter, $letters, true),
         );
         if ($parts === []) {
@@ -105,6 +105,11 @@ final readonly class TemplatesPdf
                 'D',
                 PdfPages::style(LineKind::Outline),
             );
+        }
+        foreach ($part->holes as $hole) {
+            [$holeX, $holeY] = [$x + $hole->at->x->inMillimetres(), $y + $hole->at->y->inMillimetres()];
+            $pdf->Circle($holeX, $holeY, max(0.4, $hole->diameter->inMillimetres() / 2), 0, 360, 'D', PdfPages::style(LineKind::Outline));
+            $this->cross($pages, $holeX, $holeY, ['width' => 0.15, 'dash' => 0, 'color' => self::INK]);
         }
         if ($offsetX + $offsetY === 0.0) {
             $pdf->setFont('dejavuserif', '', 16);

@@ -6,17 +6,30 @@ namespace App\View;
 
 use App\Planning\Progress;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Gathering\Broken;
+use Ephemeron\Gathering\OrderRule;
+use Ephemeron\Structure\Gathered;
 use Ephemeron\WorkPlan;
 
 /** The stages of the work, in the order of the hands. */
 enum Stage: string
 {
     case Plan = 'plan';
+    case Leaves = 'leaves';
     case Cut = 'cut';
     case Score = 'score';
     case Fold = 'fold';
     case Bench = 'bench';
     case Print = 'print';
+
+    /** @return list<self> the stages a book goes through: only journals have leaves to gather */
+    public static function of(WorkPlan $plan): array
+    {
+        return array_values(array_filter(
+            self::cases(),
+            static fn (self $stage): bool => $stage !== self::Leaves || $plan->blueprint->all(Gathered::class) !== [],
+        ));
+    }
 
     public function label(): string
     {
@@ -27,12 +40,26 @@ enum Stage: string
     {
         return match ($this) {
             self::Plan => $plan->report->stops() ? 'needs a look' : 'ready',
+            self::Leaves => $this->leavesBreakRules($plan) ? 'needs a look' : 'ready',
             self::Cut => $progress->stateOf($this->lacksPaper($plan), Phase::Cut),
             self::Score => $progress->stateOf($plan->report->of('score-between-grooves', 'score-beyond-board') !== [], Phase::Score),
             self::Fold => $progress->stateOf(false, Phase::Fold),
             self::Bench => $progress->stateOf($plan->report->stops()),
             self::Print => $plan->report->stops() ? 'needs a look' : 'ready',
         };
+    }
+
+    /** Mixed hues are a wish; what the heavier rules say is worth a look. */
+    private function leavesBreakRules(WorkPlan $plan): bool
+    {
+        $heavy = static fn (Broken $broken): bool => $broken->rule->weight() >= OrderRule::SilentInARow->weight();
+        foreach ($plan->blueprint->all(Gathered::class) as $gathered) {
+            if (array_filter($gathered->block->broken(), $heavy) !== [] || $gathered->block->tooManyReferences() !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function lacksPaper(WorkPlan $plan): bool

@@ -101,6 +101,12 @@ final class Draft
         return $part->key;
     }
 
+    /** @param list<Hole> $holes all that are in a part */
+    public function pierce(string $part, array $holes): void
+    {
+        $this->parts[$part] = $this->partOf($part)->pierced($holes);
+    }
+
     public function face(Face $face): void
     {
         $this->faces[$face->key] = $face;

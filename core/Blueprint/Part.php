@@ -35,6 +35,7 @@ final readonly class Part
      * @param list<Polygon> $cutAways areas that are cut out after scoring, with knife or scissors
      * @param string $why how its size follows, in words and numbers
      * @param string|null $picture parts with the same name here carry on one picture: they are cut side by side from one place of a sheet
+     * @param list<Hole> $holes for sewing, coil or strap
      * @param string|null $leaf key of the paper of the heap it is a sheet of, where it is one
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class Part
         public string $why = '',
         public ?string $picture = null,
         public ?string $leaf = null,
+        public array $holes = [],
     ) {
     }
 
@@ -88,6 +90,12 @@ final readonly class Part
         };
     }
 
+    /** @param list<Hole> $holes all that are in it */
+    public function pierced(array $holes): self
+    {
+        return $this->with($this->quantity, $this->places, $this->letter, $holes);
+    }
+
     public function lettered(string $letter): self
     {
         return $this->with($this->quantity, $this->places, $letter);
@@ -113,6 +121,7 @@ final readonly class Part
             && $this->glueZones == $other->glueZones
             && $this->corners == $other->corners
             && $this->cutAways == $other->cutAways
+            && $this->holes == $other->holes
             && $this->picture === $other->picture;
     }
 
@@ -135,8 +144,11 @@ final readonly class Part
         throw UnknownPiece::panel($this->key, $key);
     }
 
-    /** @param list<string> $places */
-    private function with(int $quantity, array $places, string $letter): self
+    /**
+     * @param list<string> $places
+     * @param list<Hole>|null $holes null: as they are
+     */
+    private function with(int $quantity, array $places, string $letter, ?array $holes = null): self
     {
         return new self(
             $this->key,
@@ -159,6 +171,7 @@ final readonly class Part
             $this->why,
             $this->picture,
             $this->leaf,
+            $holes ?? $this->holes,
         );
     }
 }

@@ -24,6 +24,9 @@ final readonly class DesignPatch
         if (is_array($design['pins'] ?? null)) {
             $design['pins'] = array_values($design['pins']);
         }
+        if (is_array($design['leaves'] ?? null) && is_array($design['leaves']['heap'] ?? null)) {
+            $design['leaves']['heap'] = array_values($design['leaves']['heap']);
+        }
 
         return $design;
     }

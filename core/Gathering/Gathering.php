@@ -44,11 +44,18 @@ final readonly class Gathering
         return null;
     }
 
-    /** The order is the maker's own, and fits so many signatures and sheets. */
+    /** The order is the maker's own, fits so many signatures and sheets, and the heap has all that it takes. */
     public function isSaid(int $signatures, int $sheets): bool
     {
+        $taken = array_count_values(array_merge([], ...$this->order));
+        foreach ($taken as $key => $count) {
+            if ($count > ($this->paper((string) $key)->count ?? 0)) {
+                return false;
+            }
+        }
+
         return count($this->order) === $signatures
-            && array_filter($this->order, static fn (array $signature): bool => count($signature) !== $sheets) === [];
+            && array_filter($this->order, static fn (array $signature): bool => count($signature) > $sheets || $signature === []) === [];
     }
 
     /**

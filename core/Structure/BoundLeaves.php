@@ -48,7 +48,7 @@ final readonly class BoundLeaves
 {
     public const SECTION = 'Leaves';
 
-    /** @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by what they are */
+    /** @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by the key of the paper */
     private function __construct(public TextBlock $block, private Template $template, private Brief $brief, private array $kinds)
     {
     }
@@ -62,12 +62,20 @@ final readonly class BoundLeaves
         $template = Template::ofLeaf($leaf);
         $plain = new LeafPaper('leaf', $brief->stock(StockRole::Leaf));
         $block = $brief->leaves->block($template, MeetingSchool::usual($brief->notation->unit), $signatures, $sheets, $plain);
-        $kinds = [];
+        $meetings = [];
+        $counts = [];
         foreach ($block->signatures as $signature) {
             foreach ($signature->sheets as $sheet) {
-                $kind = self::kind($sheet);
-                $kinds[$kind] ??= ['leaf-'.$sheet->meeting->paper->key, $sheet->meeting, 0];
-                $kinds[$kind][2]++;
+                $key = $sheet->meeting->paper->key;
+                $meetings[$key] ??= $sheet->meeting;
+                $counts[$key] = 1 + ($counts[$key] ?? 0);
+            }
+        }
+        // Letters follow the heap: they stay when sheets change places.
+        $kinds = [];
+        foreach ($brief->leaves->heap === [] ? [$plain] : $brief->leaves->heap as $paper) {
+            if (isset($meetings[$paper->key])) {
+                $kinds[$paper->key] = ["leaf-{$paper->key}", $meetings[$paper->key], $counts[$paper->key]];
             }
         }
 
@@ -119,22 +127,13 @@ final readonly class BoundLeaves
             $before = $verso;
         }
         $parts = array_map(fn (Signature $signature): array => array_map(
-            fn (Sheet $sheet): string => $this->kinds[self::kind($sheet)][0],
+            fn (Sheet $sheet): string => $this->kinds[$sheet->meeting->paper->key][0],
             $signature->sheets,
         ), $this->block->signatures);
         $draft->add(new Gathered($this->block, $this->template, $parts));
         $this->addTasks($draft, $parts);
 
         return $before;
-    }
-
-    private static function kind(Sheet $sheet): string
-    {
-        return implode(' ', [
-            $sheet->meeting->paper->key,
-            $sheet->meeting->height->value,
-            $sheet->meeting->width->value,
-        ]);
     }
 
     private function hasSingles(): bool
@@ -224,7 +223,7 @@ final readonly class BoundLeaves
         $column = $meeting->width === WidthWay::Strip ? 'whole' : ($leaf->isSecond ? 'left' : 'right');
         $panel = trim("{$column}-{$row}", '-');
         $size = $grid->area($column, $row)->size;
-        $part = $this->kinds[self::kind($leaf->sheet)][0];
+        $part = $this->kinds[$leaf->sheet->meeting->paper->key][0];
         $name = static fn (string $side): string => sprintf('Leaf %d %s, %s', $number, $side, lcfirst($meeting->paper->stock->name));
 
         return [
@@ -308,7 +307,7 @@ final readonly class BoundLeaves
         ));
         $hinged = [];
         foreach ($singles as $sheet) {
-            $key = $this->kinds[self::kind($sheet)][0];
+            $key = $this->kinds[$sheet->meeting->paper->key][0];
             $half = $sheet->isAtBack ? 'left' : 'right';
             $hinged["{$key} {$half}"] ??= new Joint(
                 new PanelRef($key, 'whole', Side::B),

@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Hole;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Loose;
@@ -245,7 +246,16 @@ final readonly class CoilAlbum implements Structure
         ];
         foreach ($extra as $key => [$name, $role, $count]) {
             if ($count > 0) {
-                $draft->part(new Part($key, $name, 'Leaves', $leaf, $role, $count, why: 'As large as a folded leaf.'));
+                $draft->part(new Part(
+                    $key,
+                    $name,
+                    'Leaves',
+                    $leaf,
+                    $role,
+                    $count,
+                    why: 'As large as a folded leaf.',
+                    holes: self::punched($leaf->height, $values->length('pitch'), new Allowances($brief->notation->unit)),
+                ));
             }
         }
         if ($values->count('cut-outs') > 0) {
@@ -462,6 +472,25 @@ final readonly class CoilAlbum implements Structure
         $room = $edge->minus($hole->times(3));
 
         return $room->isPositive() ? $room->holds($pitch) + 1 : 1;
+    }
+
+    /**
+     * Where they are on a leaf with its binding edge at the left: at the pitch, in the middle of the edge, 3⁄16 in or 5 mm in (from memory;
+     * the stop of the tool says).
+     *
+     * @return list<Hole>
+     */
+    private static function punched(Length $edge, Length $pitch, Allowances $allow): array
+    {
+        $count = self::holes($edge, $pitch, $allow);
+        $first = $edge->minus($pitch->times($count - 1))->half();
+        $in = $allow->either(Length::inches(0, 3, 16), Length::millimetres(5));
+        $hole = Length::shortest($allow->either(Length::inches(0, 5, 32), Length::millimetres(4)), $pitch->portion(2, 3));
+
+        return array_map(
+            static fn (int $number): Hole => new Hole(new Point($in, $first->plus($pitch->times($number))), $hole),
+            range(0, $count - 1),
+        );
     }
 
     /** @param list<string> $order */

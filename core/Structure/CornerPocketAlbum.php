@@ -17,6 +17,7 @@ use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Blueprint\Hole;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Lie;
@@ -376,7 +377,16 @@ final readonly class CornerPocketAlbum implements Structure
                 why: 'As large as a flange. Write its length on it and keep it.',
             ),
         );
+        $inset = $values->length('hole-inset');
         $allow = new Allowances($brief->notation->unit);
+        $hole = $allow->either(Length::inches(0, 1, 4), Length::millimetres(6));
+        $holes = static fn (Length $more): array => array_map(static fn (Length $y): Hole => new Hole(
+            new Point($guide->width->half(), $y->plus($more)),
+            $hole,
+        ), [$inset, $guide->height->minus($inset)]);
+        $draft->pierce('hole-guide', $holes(Length::zero()));
+        // The covers are taller: the guide lies in their middle.
+        $draft->pierce('cover', $holes($edge));
         // Twice the way between the holes, twice through the book, and a bow of 20 in (50 cm) for both ends.
         $way = $values->length('page-height')->minus($values->length('hole-inset')->times(2));
         $usual = $way->plus($allow->either(Length::inches(1), Length::millimetres(25)))->times(2)->plus(
@@ -393,8 +403,6 @@ final readonly class CornerPocketAlbum implements Structure
             ),
         );
         $text = $brief->notation->text(...);
-        $inset = $values->length('hole-inset');
-        $hole = (new Allowances($brief->notation->unit))->either(Length::inches(0, 1, 4), Length::millimetres(6));
         $layers = array_values(array_filter(['page', 'extra-page', 'cover'], $draft->has(...)));
         $draft->task(new Task(
             'punch-holes',

@@ -225,6 +225,7 @@ final readonly class FoldOverJournal implements Structure
             $draft,
             BoardCase::SPINE,
             new Size($spine, $board->height),
+            Length::zero(),
             $values->length('page-height'),
             ['nest-signatures', 'cover-boards', 'end-papers'],
         );

@@ -13,6 +13,7 @@ use Ephemeron\Binding\Walk;
 use Ephemeron\Blueprint\Act\Pierce;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Hole;
 use Ephemeron\Blueprint\Loose;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\Part;
@@ -23,6 +24,7 @@ use Ephemeron\Design\Allowances;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Values;
 use Ephemeron\Gathering\Signature;
+use Ephemeron\Geometry\Point;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
@@ -44,7 +46,7 @@ final readonly class SewnIn
             Parameter::choice(
                 'stations',
                 'Holes in a fold',
-                'Three are quick, five hold more, seven are for tall books.',
+                'Three are quick, five hold more, seven are for tall books; a long stitch leaves the middle one out.',
                 ['3' => 'three', '5' => 'five', '7' => 'seven'],
                 '3',
             ),
@@ -85,21 +87,24 @@ final readonly class SewnIn
     /**
      * @param string $spine key of the part that is sewn through
      * @param Size $spineSize of what of it is the spine
+     * @param Length $spineAt where that begins on its part
      * @param Length $height of a folded sheet
      * @param list<string> $after keys of tasks that come before the spine is pricked
      */
-    public function addTo(Draft $draft, string $spine, Size $spineSize, Length $height, array $after): void
+    public function addTo(Draft $draft, string $spine, Size $spineSize, Length $spineAt, Length $height, array $after): void
     {
         $values = $this->brief->values;
         $notation = $this->brief->notation;
         $unit = $notation->unit;
         $allow = new Allowances($unit);
+        $isLong = $values->choice('stitch') === 'long';
+        // The long stitch wants an even number of holes.
         $stations = self::stations($values, $height, $notation);
+        $stations = $isLong ? $stations->withoutMiddle() : $stations;
         $signatures = $this->leaves->block->signatures;
         $count = count($signatures);
         $thick = Length::longest(...array_map(static fn (Signature $signature): Length => $signature->thickness(), $signatures));
         $rows = SpineRows::of($spineSize, $count, Length::longest($thick->portion(5, 4), $spineSize->width->portion(1, $count + 1)));
-        $isLong = $values->choice('stitch') === 'long';
         $walk = $isLong ? Walk::longStitch($stations, $count, $rows->apart)
             : Walk::pamphlet($stations, $values->choice('knot') === 'inside');
         $thread = $walk->thread($thick->half()->plus($draft->partOf($spine)->role === StockRole::Board
@@ -122,6 +127,11 @@ final readonly class SewnIn
             places: ['for all signatures'],
             why: 'As tall as the folded sheet; the holes are pricked through its fold.',
         ));
+        $draft->pierce('template', array_map(
+            static fn (Length $place): Hole => new Hole(new Point($template->area('left')->right(), $place), Length::zero()),
+            $stations->places,
+        ));
+        $this->pierceSpine($draft, $spine, $spineAt, $rows, $stations, $spineSize->height->minus($height)->half());
         $places = $count === 1 ? [] : array_map(static fn (int $number): string => "signature {$number}", range(1, $count));
         $numbers = array_map(static fn (Length $place): string => $notation->number($place), $stations->places);
         $from = implode(', ', array_slice($numbers, 0, -1))." and {$notation->text($stations->places[$stations->count() - 1])} from the head";
@@ -170,6 +180,18 @@ final readonly class SewnIn
             binds: true,
             acts: [new Sew($walk, [$spine, ...$this->leaves->bound()], $thread, $times)],
         ));
+    }
+
+    /** The guide for the spine: the stations of every row, in the middle of the taller cover. */
+    private function pierceSpine(Draft $draft, string $spine, Length $left, SpineRows $rows, Stations $stations, Length $top): void
+    {
+        $holes = [];
+        foreach ($rows->rows as $row) {
+            foreach ($stations->places as $place) {
+                $holes[] = new Hole(new Point($left->plus($row), $top->plus($place)), Length::zero());
+            }
+        }
+        $draft->pierce($spine, $holes);
     }
 
     private static function stations(Values $values, Length $height, Notation $notation): Stations

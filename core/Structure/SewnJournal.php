@@ -193,6 +193,7 @@ final readonly class SewnJournal implements Structure
             $draft,
             'cover',
             new Size(Length::longest($spine, $allow->quarter()), $half->height),
+            $hasSpine ? $half->width : $half->width->minus($allow->quarter()->half()),
             $leaf->height,
             ['nest-signatures'],
         );

@@ -39,6 +39,7 @@ final class HollowHillSeeder extends Seeder
         $this->supplies();
         $this->cometWallet();
         $this->fullMoonFolio();
+        $this->starPartyNotebook();
         $this->fieldJournal();
         $this->orbitAlbum();
         $this->pocketChart();
@@ -247,11 +248,44 @@ final class HollowHillSeeder extends Seeder
         ]);
     }
 
-    /** A metric case for the season's notes, in the Hollow Hill club's colours. */
+    /** A metric case for the season's notes: one thick signature from a heap of what lies about in the club house. */
     private function fieldJournal(): void
     {
+        $sheet = static fn (string $name, string $width, string $height, string $weight): array => [
+            'name' => $name, 'sheet' => 'own', 'width' => $width, 'height' => $height, 'weight' => $weight,
+        ];
+        $a4 = static fn (string $name): array => ['name' => $name, 'sheet' => 'a4', 'weight' => '90'];
         $this->editor->create(['structure' => 'fold-over-journal', 'name' => 'Observers’ field journal', 'unit' => 'cm',
-            'parameters' => ['signatures' => 2, 'sheets' => 12]]);
+            'parameters' => ['signatures' => 1, 'sheets' => 20, 'stations' => '5'],
+            'leaves' => [
+                'heap' => [
+                    ['key' => 'tea', 'paper' => $a4('Tea-dyed'), 'count' => 3, 'hue' => 35],
+                    ['key' => 'dusk', 'paper' => $a4('Dusk-dyed'), 'count' => 2, 'hue' => 280],
+                    ['key' => 'moss', 'paper' => $a4('Moss-dyed'), 'count' => 2, 'hue' => 110],
+                    ['key' => 'log', 'paper' => $sheet('Log sheets', '30', '22', '80'), 'kind' => 'lined', 'count' => 4],
+                    ['key' => 'ledger', 'paper' => $a4('Old ledger'), 'kind' => 'lined', 'count' => 2, 'hue' => 50, 'front' => 'half'],
+                    ['key' => 'chart', 'paper' => $sheet('Star charts', '36', '25', '100'), 'kind' => 'specialty', 'count' => 3,
+                        'hue' => 225, 'front' => 'none'],
+                    ['key' => 'score', 'paper' => $a4('Evening music'), 'kind' => 'specialty', 'count' => 2, 'back' => 'half'],
+                    ['key' => 'vellum', 'paper' => $sheet('Cloud vellum', '29.7', '21', '110'), 'kind' => 'specialty', 'count' => 2],
+                    ['key' => 'novel', 'paper' => $sheet('Novel pages', '24', '18', '70'), 'kind' => 'book', 'count' => 4, 'text' => true,
+                        'front' => 'none', 'back' => 'none', 'hue' => 45],
+                    ['key' => 'verses', 'paper' => $sheet('Verses', '22', '16', '80'), 'kind' => 'book', 'count' => 1, 'text' => true,
+                        'front' => 'half', 'back' => 'half'],
+                    ['key' => 'envelope', 'paper' => $sheet('Airmail envelopes', '14', '19', '80'), 'kind' => 'extra', 'count' => 2,
+                        'bag' => 'top', 'front' => 'half'],
+                ],
+                'first' => 'vellum',
+                'second' => 'tea',
+                'middle' => 'chart',
+            ]]);
+    }
+
+    /** Plain, for the pocket of an observing coat. */
+    private function starPartyNotebook(): void
+    {
+        $this->editor->create(['structure' => 'sewn-journal', 'name' => 'Star-party notebook', 'unit' => 'in',
+            'parameters' => ['signatures' => 5, 'sheets' => 3, 'stitch' => 'long', 'stations' => '5']]);
     }
 
     /** Pocket pages with a flap on each side, half way through. */

@@ -4,6 +4,7 @@ import { bench, replay, shell, trimmer } from './screens.js';
 import { folding } from './folding.js';
 import { pinning } from './pinning.js';
 import { keepInHand, placing } from './placing.js';
+import { stitching } from './stitching.js';
 import { keepPlace } from './swaps.js';
 
 htmx.config.includeIndicatorStyles = false;
@@ -18,6 +19,7 @@ Alpine.data('bench', bench);
 Alpine.data('placing', placing);
 Alpine.data('trimmer', trimmer);
 Alpine.data('folding', folding);
+Alpine.data('stitching', stitching);
 window.Alpine = Alpine;
 keepPlace(document);
 keepInHand(document);

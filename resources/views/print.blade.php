@@ -16,7 +16,7 @@
             <fieldset class="mt-2">
                 <legend class="fs-6">Pieces</legend>
                 @foreach ($plan->blueprint->parts as $part)
-                    <label class="me-3"><input class="form-check-input" type="checkbox" name="letters[]" value="{{ $part->letter }}" @checked($part->creases !== [] || $part->notches !== [])> {{ $part->letter }} {{ $part->name }}</label>
+                    <label class="me-3"><input class="form-check-input" type="checkbox" name="letters[]" value="{{ $part->letter }}" @checked($part->creases !== [] || $part->notches !== [] || $part->holes !== [])> {{ $part->letter }} {{ $part->name }}</label>
                 @endforeach
             </fieldset>
             <button class="btn-main mt-2">Print the templates</button>

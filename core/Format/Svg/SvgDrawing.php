@@ -284,6 +284,25 @@ final class SvgDrawing
         );
     }
 
+    /** A hole: a ring of its size, and a cross through it that reaches beyond; of a pricked one the cross alone. */
+    public function hole(Point $at, Length $diameter, string $fill): self
+    {
+        [$x, $y, $radius] = [$at->x->inMillimetres(), $at->y->inMillimetres(), $diameter->inMillimetres() / 2];
+        if ($radius > 0.0) {
+            $this->element('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius, ...LineKind::Outline->attributes(), 'fill' => $fill]);
+        }
+        $arm = max(1.2, $radius + 0.6);
+
+        return $this->element('path', [
+            'd' => sprintf(
+                'M%s %sL%s %sM%s %sL%s %s',
+                ...array_map(self::number(...), [$x - $arm, $y, $x + $arm, $y, $x, $y - $arm, $x, $y + $arm]),
+            ),
+            ...LineKind::Outline->attributes(),
+            'stroke-width' => '0.25',
+        ]);
+    }
+
     /** The nib where a cut starts: a small wedge. */
     public function nib(Segment $segment, float $size): self
     {

@@ -35,7 +35,7 @@
         <hr class="rule">
         <nav aria-label="Stages of the work">
             <ol class="concertina">
-                @foreach (\App\View\Stage::cases() as $each)
+                @foreach (\App\View\Stage::of($plan) as $each)
                     @php($state = $each->state($plan, $progress))
                     <li @class(['is-here' => $each === $stage])>
                         <a href="{{ route($each->value, $project) }}" data-stage-key="{{ $loop->iteration }}" @if ($each === $stage) aria-current="page" @endif>

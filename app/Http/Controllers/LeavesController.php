@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawing\SignatureDrawing;
+use App\Drawing\StitchDrawing;
+use App\Http\Requests\AddLeafPaperRequest;
+use App\Http\Requests\MoveSheetRequest;
+use App\Http\Requests\RevisedRequest;
+use App\Models\Paper;
+use App\Models\Project;
+use App\Planning\Plans;
+use App\Planning\Progress;
+use App\Planning\ProjectEditor;
+use Ephemeron\Binding\Sewing;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Gathering\MeetingSchool;
+use Ephemeron\Gathering\NoSuchSheet;
+use Ephemeron\Gathering\Proposal;
+use Ephemeron\Gathering\Sheet;
+use Ephemeron\Gathering\Signature;
+use Ephemeron\Structure\Gathered;
+use Ephemeron\WorkPlan;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** The leaves of a journal: the heap, the signatures and their order. */
+final readonly class LeavesController
+{
+    /** So many places are looked at for one signature: about half a second. */
+    private const PATIENCE = 30_000;
+
+    public function __construct(private Plans $plans, private ProjectEditor $editor)
+    {
+    }
+
+    public function show(Project $project): View|RedirectResponse
+    {
+        $plan = $this->plans->plan($project);
+        $gathered = $this->gathered($plan);
+        if ($gathered === null) {
+            return redirect()->route('plan', $project);
+        }
+        $letters = array_map(static fn (array $parts): array => array_map(
+            static fn (string $part): string => $plan->blueprint->part($part)->letter,
+            $parts,
+        ), $gathered->parts);
+        $broken = [];
+        foreach ($plan->design->leaves->heap === [] ? [] : $gathered->block->broken() as $each) {
+            $broken[$each->face][] = $each->rule;
+        }
+
+        return view('leaves', [
+            'project' => $project,
+            'plan' => $plan,
+            'progress' => new Progress($project, $plan),
+            'gathered' => $gathered,
+            'letters' => $letters,
+            'broken' => $broken,
+            'drawing' => new SignatureDrawing,
+            'sewing' => $plan->blueprint->all(Sewing::class)[0] ?? null,
+            'stitches' => new StitchDrawing($plan->notation()),
+            'isSaid' => $plan->design->leaves->isSaid(...$this->shape($gathered)),
+            'drawer' => Paper::query()->where('count', '>', 0)->orderBy('name')->limit(200)->get(),
+        ]);
+    }
+
+    /** The best order there is, or the best that is found; it is the maker's from then on. */
+    public function propose(RevisedRequest $request, Project $project): RedirectResponse
+    {
+        $plan = $this->plans->plan($project);
+        $gathered = $this->gathered($plan);
+        if ($gathered === null) {
+            return redirect()->route('plan', $project);
+        }
+        $proposals = $plan->design->leaves->proposed(
+            $gathered->template,
+            MeetingSchool::usual($plan->design->unit),
+            ...[...$this->shape($gathered), self::PATIENCE],
+        );
+        $order = array_map(static fn (Proposal $proposal): Signature => $proposal->signature, $proposals);
+        $left = array_sum(array_map(static fn (Proposal $proposal): int => count($proposal->broken), $proposals));
+        $isProven = array_filter($proposals, static fn (Proposal $proposal): bool => ! $proposal->isProven) === [];
+
+        return $this->ordered($request, $project, $order)->with('proposed', sprintf(
+            '%s %s',
+            $isProven ? 'No order keeps the rules better: this is proven.' : 'The best order that was found; there may be a better one.',
+            $left === 0 ? 'All of them are kept.' : ($left === 1 ? 'Once a rule could not be kept.' : "{$left} times a rule could not be kept."),
+        ));
+    }
+
+    public function move(MoveSheetRequest $request, Project $project): RedirectResponse
+    {
+        $gathered = $this->gathered($this->plans->plan($project));
+        $signatures = $gathered->block->signatures ?? [];
+        $number = $request->integer('signature');
+        try {
+            $signatures[$number] = ($signatures[$number] ?? throw new NoSuchSheet($number, count($signatures)))
+                ->moved($request->integer('from'), $request->integer('to'));
+        } catch (NoSuchSheet) {
+            return redirect()->to($request->returnTo($project), 303)->withErrors(['order' => 'There is no such sheet in that signature.']);
+        }
+
+        return $this->ordered($request, $project, array_values($signatures));
+    }
+
+    public function add(AddLeafPaperRequest $request, Project $project): RedirectResponse
+    {
+        $heap = $this->plans->plan($project)->design->leaves->heap;
+        $place = 'leaves.heap.'.count($heap);
+
+        return $this->changed($request, $project, [$place => $request->paper(array_column($heap, 'key'))]);
+    }
+
+    public function takeOff(RevisedRequest $request, Project $project, string $key): RedirectResponse
+    {
+        $changes = [];
+        foreach ($this->plans->plan($project)->design->leaves->heap as $index => $paper) {
+            if ($paper->key === $key) {
+                $changes = ["leaves.heap.{$index}" => null, 'leaves.order' => []];
+            }
+        }
+
+        return $this->changed($request, $project, $changes);
+    }
+
+    private function gathered(WorkPlan $plan): ?Gathered
+    {
+        return $plan->blueprint->all(Gathered::class)[0] ?? null;
+    }
+
+    /** @return array{int, int} signatures, and sheets in each */
+    private function shape(Gathered $gathered): array
+    {
+        $signatures = $gathered->block->signatures;
+
+        return [count($signatures), count($signatures[0]->sheets ?? [])];
+    }
+
+    /** @param list<Signature> $order */
+    private function ordered(RevisedRequest|MoveSheetRequest $request, Project $project, array $order): RedirectResponse
+    {
+        return $this->changed($request, $project, ['leaves.order' => array_map(static fn (Signature $signature): array => [
+            'sheets' => implode(' ', array_map(static fn (Sheet $sheet): string => $sheet->meeting->paper->key, $signature->sheets)),
+        ], $order)]);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function changed(
+        RevisedRequest|MoveSheetRequest|AddLeafPaperRequest $request,
+        Project $project,
+        array $changes,
+    ): RedirectResponse {
+        $back = redirect()->to($request->returnTo($project), 303);
+        try {
+            $change = $changes === [] ? '' : $this->editor->change($project, $changes, $request->revision());
+        } catch (InvalidDesign $error) {
+            return $back->withErrors($error->errors)->withInput();
+        }
+
+        return $change === '' ? $back : $back->with('changed', $change);
+    }
+}
