@@ -54,8 +54,13 @@ final readonly class Gathering
             }
         }
 
-        return count($this->order) === $signatures
-            && array_filter($this->order, static fn (array $signature): bool => count($signature) > $sheets || $signature === []) === [];
+        $there = array_sum(array_map(static fn (LeafPaper $paper): int => $paper->count, $this->heap));
+        $isShort = $there < $signatures * $sheets;
+
+        return count($this->order) === $signatures && array_filter(
+            $this->order,
+            static fn (array $signature): bool => $isShort ? count($signature) > $sheets : count($signature) !== $sheets,
+        ) === [];
     }
 
     /**

@@ -26,6 +26,9 @@ final class EveryScreenTest extends BrowserTestCase
         }
         yield 'flaps lifted' => ['Full moon folio', 'plan?face=page-10/waterfall-1/flap-2/inside&put=pocket'];
         yield 'pages turning' => ['Orbit album', 'fold?scene=pages'];
+        yield 'leaves of a heap' => ['Observers’ field journal', 'leaves'];
+        yield 'leaves of one paper' => ['Star-party notebook', 'leaves'];
+        yield 'a journal' => ['Observers’ field journal', 'plan'];
         yield 'a wallet' => ['Comet wallet', 'plan'];
         yield 'sheets in hand' => ['Eclipse keepsake', 'cut'];
         yield 'a step with places' => ['Perseid night album', 'bench?step=mat-pages'];

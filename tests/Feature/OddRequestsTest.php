@@ -80,6 +80,7 @@ final class OddRequestsTest extends TestCase
             'cut',
             'score',
             'fold',
+            'leaves',
             'bench',
             'print',
             'papers',
