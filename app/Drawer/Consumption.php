@@ -126,6 +126,7 @@ final readonly class Consumption
             'tags',
             'swatch',
             'swatch_b',
+            'leaf',
             'thickness',
             'picture',
             'picture_b',

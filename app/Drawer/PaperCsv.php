@@ -44,6 +44,7 @@ final readonly class PaperCsv
                 $paper->tags,
                 $paper->swatch,
                 $paper->swatch_b,
+                ...array_map(static fn (string $field): string => $paper->leaf[$field] ?? '', ['kind', 'text', 'front', 'back', 'reference', 'bag']),
             ]);
         }
 

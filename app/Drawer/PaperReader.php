@@ -6,8 +6,10 @@ namespace App\Drawer;
 
 use App\Models\Paper;
 use Ephemeron\Format\Complaints;
+use Ephemeron\Format\LeavesFields;
 use Ephemeron\Format\PaperFields;
 use Ephemeron\Format\Shape\Reading;
+use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Grain;
 use Ephemeron\Paper\Price;
@@ -36,7 +38,11 @@ final readonly class PaperReader
         'tags',
         'swatch',
         'swatch-b',
+        ...self::LEAF,
     ];
+
+    /** What a paper is for a journal. */
+    public const LEAF = ['leaf', 'text', 'front', 'back', 'reference', 'bag'];
 
     /**
      * @param array<array-key, mixed> $typed by field; what is left out takes its default
@@ -88,10 +94,12 @@ final readonly class PaperReader
             'tags' => $this->short($given, 'tags', 200, $complaints),
             'swatch' => $this->swatch($given, 'swatch', $complaints),
             'swatch_b' => $this->swatch($given, 'swatch-b', $complaints),
+            'leaf' => $this->leaf($given, $unit, $complaints),
         ];
         $errors = [];
         foreach ($complaints->all() as $place => $sentence) {
-            $errors[preg_replace('/^paper\./', '', (string) $place) ?? ''] = $sentence;
+            $field = preg_replace('/^paper\./', '', (string) $place) ?? '';
+            $errors[$field === 'kind' && isset($given['leaf']) && array_key_exists($kind, Paper::KINDS) ? 'leaf' : $field] = $sentence;
         }
 
         return [$attributes, $errors];
@@ -122,6 +130,32 @@ final readonly class PaperReader
         }
 
         return $value;
+    }
+
+    /**
+     * @param array<array-key, string> $given
+     * @return array<string, string>|null null where nothing is said
+     */
+    private function leaf(array $given, Unit $unit, Complaints $complaints): ?array
+    {
+        if (! isset($given['leaf'])) {
+            return null;
+        }
+        $said = array_intersect_key($given, array_flip(self::LEAF));
+        $known = LeavesFields::paper()->read(
+            ['key' => 'paper', 'kind' => $given['leaf'], ...array_diff_key($said, ['leaf' => 0])],
+            new Reading($unit, $complaints, 'paper'),
+            new LeafPaper('paper', Stock::card('', UsualPapers::square($unit), 90)),
+        );
+
+        return [
+            'kind' => $known->kind->value,
+            'text' => $known->hasText ? '1' : '',
+            'front' => $known->front->value,
+            'back' => $known->back->value,
+            'reference' => $known->isReference ? '1' : '',
+            'bag' => $known->bag->value ?? '',
+        ];
     }
 
     /** @param array<array-key, string> $given */

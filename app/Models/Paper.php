@@ -36,6 +36,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $swatch colour of side A
  * @property string $swatch_b colour of side B
  * @property int|null $thickness measured, in ticks; null: it follows from the weight
+ * @property array<string, string>|null $leaf what it is for a journal: kind, text, front, back, reference, bag
  * @property string|null $picture of side A
  * @property string|null $picture_b of side B
  * @property int|null $parent_id
@@ -80,6 +81,7 @@ final class Paper extends Model
         'cut_top',
         'thickness',
         'swatch_b',
+        'leaf',
     ];
 
     protected $attributes = [
@@ -98,6 +100,12 @@ final class Paper extends Model
         'thickness' => null,
         'swatch_b' => '',
     ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['leaf' => 'array'];
+    }
 
     /** @return HasMany<PaperMovement, $this> */
     public function movements(): HasMany

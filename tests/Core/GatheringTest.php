@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Ephemeron\Gathering\Broken;
 use Ephemeron\Gathering\Gatherer;
 use Ephemeron\Gathering\HeightWay;
+use Ephemeron\Gathering\Hue;
 use Ephemeron\Gathering\LeafKind;
 use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Gathering\Meeting;
@@ -272,6 +273,13 @@ final class GatheringTest extends TestCase
         $this->assertSame([1, 2, 0, 3], array_map(static fn (Sheet $sheet): int|false => array_search($sheet, $signature->sheets, true), $moved->sheets));
         $this->expectException(NoSuchSheet::class);
         $signature->moved(0, 4);
+    }
+
+    /** HSV by hand: red 0, yellow 60, green 120, cyan 180, blue 240, magenta 300; white, grey and black have none. */
+    public function test_the_hue_of_a_swatch(): void
+    {
+        $this->assertSame([0, 60, 120, 180, 240, 300, 30], array_map(Hue::of(...), ['#ff0000', '#ffff00', '#00ff00', '#00ffff', '#0000ff', '#ff00ff', '#FF8000']));
+        $this->assertSame([null, null, null, null, null], array_map(Hue::of(...), ['#ffffff', '#000000', '#808080', '#fffbf0', 'blue']));
     }
 
     /** 1 000 heaps: nothing stands out of the cover, no sheet is lost, what is broken is what is told. */

@@ -304,6 +304,20 @@ final class DrawerTest extends TestCase
         $this->from('/papers')->post('/papers', ['name' => 'Felt', 'swatch-b' => 'blue'])->assertSessionHasErrors('swatch-b');
     }
 
+    public function test_what_a_paper_is_for_a_journal_goes_with_it(): void
+    {
+        $this->putIn(['name' => 'Verses', 'kind' => 'pattern', 'weight' => '80 g', 'count' => '3', 'swatch' => '#c8b48a', 'leaf' => 'book', 'text' => '1', 'front' => 'half', 'back' => 'none', 'bag' => 'top']);
+        $leaf = ['kind' => 'book', 'text' => '1', 'front' => 'half', 'back' => 'none', 'reference' => '', 'bag' => 'top'];
+        $this->assertSame($leaf, Paper::query()->sole()->leaf);
+        $csv = (string) $this->get('/papers.csv')->getContent();
+        $this->assertStringContainsString('book,1,half,none,,top', $csv);
+        Paper::query()->delete();
+        $upload = \Illuminate\Http\UploadedFile::fake()->createWithContent('papers.csv', $csv);
+        $this->post('/papers/look', ['file' => $upload, 'unit' => 'in'])->assertSee('Verses');
+        $this->from('/papers')->post('/papers', ['name' => 'Felt', 'leaf' => 'novel'])->assertSessionHasErrors('leaf');
+        $this->from('/papers')->post('/papers', ['name' => 'Felt', 'leaf' => 'plain', 'front' => 'most'])->assertSessionHasErrors('front');
+    }
+
     public function test_a_leftover_keeps_its_place_on_the_picture(): void
     {
         Storage::fake('local');

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Paper;
 use App\Models\Project;
+use Ephemeron\Gathering\Hue;
 use Ephemeron\Gathering\LeafKind;
 use Ephemeron\Gathering\WritingSpace;
 use Ephemeron\Geometry\Edge;
@@ -31,9 +32,9 @@ final class AddLeafPaperRequest extends FormRequest
             'height' => ['required_without:drawer', 'nullable', 'string', 'max:30'],
             'weight' => ['nullable', 'string', 'max:30'],
             'count' => ['nullable', 'integer', 'min:1', 'max:999'],
-            'kind' => ['required', Rule::enum(LeafKind::class)],
-            'front' => ['required', Rule::enum(WritingSpace::class)],
-            'back' => ['required', Rule::enum(WritingSpace::class)],
+            'kind' => ['nullable', Rule::enum(LeafKind::class)],
+            'front' => ['nullable', Rule::enum(WritingSpace::class)],
+            'back' => ['nullable', Rule::enum(WritingSpace::class)],
             'text' => ['nullable', 'boolean'],
             'reference' => ['nullable', 'boolean'],
             'hue' => ['nullable', 'integer', 'min:0', 'max:359'],
@@ -85,14 +86,24 @@ final class AddLeafPaperRequest extends FormRequest
                 'weight' => $drawer->weight,
                 'drawer' => (string) $drawer->id,
             ],
-            'kind' => $this->string('kind')->value(),
             'count' => $this->filled('count') ? $this->integer('count') : max(1, $drawer->count ?? 1),
-            'text' => $this->boolean('text'),
-            'reference' => $this->boolean('reference'),
-            'front' => $this->string('front')->value(),
-            'back' => $this->string('back')->value(),
-            'hue' => $this->filled('hue') ? $this->integer('hue') : null,
-            'bag' => $this->filled('bag') ? $this->string('bag')->value() : null,
+            ...$this->traits($drawer),
+            'hue' => $this->filled('hue') ? $this->integer('hue') : Hue::of($drawer->swatch ?? ''),
+        ];
+    }
+
+    /** @return array<string, string|bool|null> what it is for a journal: as it is said here, else as the drawer knows it */
+    private function traits(?Paper $drawer): array
+    {
+        $known = $this->filled('kind') ? [] : $drawer->leaf ?? [];
+
+        return [
+            'kind' => $known['kind'] ?? ($this->string('kind')->value() ?: LeafKind::Plain->value),
+            'text' => ($known['text'] ?? '') === '1' || $this->boolean('text'),
+            'reference' => ($known['reference'] ?? '') === '1' || $this->boolean('reference'),
+            'front' => $known['front'] ?? ($this->string('front')->value() ?: WritingSpace::All->value),
+            'back' => $known['back'] ?? ($this->string('back')->value() ?: WritingSpace::All->value),
+            'bag' => ($known['bag'] ?? $this->string('bag')->value()) ?: null,
         ];
     }
 

@@ -13,7 +13,7 @@
                 @error($field)<p class="field-error">{{ $message }}</p>@enderror
                 @error('leaves.heap.'.count($leaves->heap).'.paper.'.$field)<p class="field-error">{{ $message }}</p>@enderror</div>
         @endforeach
-        <div class="field"><label for="add-kind">Kind</label><select class="form-select" id="add-kind" name="kind">@foreach (\Ephemeron\Gathering\LeafKind::cases() as $each)<option value="{{ $each->value }}" @selected(old('kind') === $each->value)>{{ $each->label() }}</option>@endforeach</select></div>
+        <div class="field"><label for="add-kind">Kind</label><select class="form-select" id="add-kind" name="kind">@if ($drawer->isNotEmpty())<option value="">as the drawer says, else plain</option>@endif @foreach (\Ephemeron\Gathering\LeafKind::cases() as $each)<option value="{{ $each->value }}" @selected(old('kind') === $each->value)>{{ $each->label() }}</option>@endforeach</select></div>
         @foreach (['front' => 'Room to write in front', 'back' => 'Room to write behind'] as $which => $label)
             <div class="field"><label for="add-{{ $which }}">{{ $label }}</label><select class="form-select" id="add-{{ $which }}" name="{{ $which }}">@foreach (\Ephemeron\Gathering\WritingSpace::cases() as $each)<option value="{{ $each->value }}" @selected(old($which) === $each->value)>{{ $each->label() }}</option>@endforeach</select></div>
         @endforeach

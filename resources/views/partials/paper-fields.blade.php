@@ -10,6 +10,14 @@
         'price' => ['Price of a sheet', $paper ? $paper->price()->text() : ''], 'place' => ['Where it lies', $paper?->place], 'tags' => ['Tags', $paper?->tags], 'swatch' => ['Colour of side A', $paper?->swatch], 'swatch-b' => ['Colour of side B', $paper?->swatch_b],
     ];
     $choices = ['kind' => ['Kind', \App\Models\Paper::KINDS, $paper?->kind ?? 'pattern'], 'sides' => ['Printed on', ['double' => 'both sides', 'single' => 'one side'], $paper?->sides ?? 'double'], 'direction' => ['Right way up', ['none' => 'no direction', 'a' => 'on side A', 'b' => 'on side B', 'both' => 'on both sides'], $paper?->direction ?? 'none'], 'grain' => ['Grain', array_column(array_map(fn ($grain) => [$grain->value, $grain->label()], \Ephemeron\Paper\Grain::cases()), 1, 0), $paper?->grain ?? 'unknown']];
+    $leaf = $paper?->leaf;
+    $space = array_column(array_map(fn ($case) => [$case->value, $case->label()], \Ephemeron\Gathering\WritingSpace::cases()), 1, 0);
+    $journal = [
+        'leaf' => ['Leaf of a journal', ['' => 'not said', ...array_column(array_map(fn ($case) => [$case->value, $case->label()], \Ephemeron\Gathering\LeafKind::cases()), 1, 0)], $leaf['kind'] ?? ''],
+        'front' => ['Room to write in front', $space, $leaf['front'] ?? 'all'], 'back' => ['Room to write behind', $space, $leaf['back'] ?? 'all'],
+        'text' => ['Printed text', ['' => 'no', '1' => 'yes'], $leaf['text'] ?? ''], 'reference' => ['Like a dictionary', ['' => 'no', '1' => 'yes'], $leaf['reference'] ?? ''],
+        'bag' => ['Bag or envelope, open at', ['' => 'no, a sheet', 'top' => 'the head', 'right' => 'the right', 'bottom' => 'the foot', 'left' => 'the left'], $leaf['bag'] ?? ''],
+    ];
 @endphp
 <input type="hidden" name="unit" value="{{ $unit->value }}">
 @foreach ($fields as $field => [$label, $known])
@@ -26,3 +34,13 @@
         @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
     </div>
 @endforeach
+<details class="for-journals" @if (($leaf !== null && $id !== 'new') || ($isOld && $errors->hasAny(array_keys($journal)))) open @endif>
+    <summary>For journals</summary>
+@foreach ($journal as $field => [$label, $options, $known])
+    <div class="field">
+        <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
+        <select class="form-select" id="{{ $id }}-{{ $field }}" name="{{ $field }}">@foreach ($options as $key => $text)<option value="{{ $key }}" @selected((string) $value($field, $known) === (string) $key)>{{ $text }}</option>@endforeach</select>
+        @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
+    </div>
+@endforeach
+</details>
