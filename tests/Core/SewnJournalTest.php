@@ -86,6 +86,47 @@ final class SewnJournalTest extends TestCase
         }
     }
 
+    /** Heaps drawn by lot: whatever is on them, it folds, comes together, and nothing is cut from a sheet that is too small. */
+    public function test_any_heap_comes_together(): void
+    {
+        for ($seed = 1; $seed <= 120; $seed++) {
+            mt_srand($seed);
+            $isMetric = mt_rand(0, 1) === 1;
+            $heap = [];
+            for ($number = 1; $number <= mt_rand(1, 9); $number++) {
+                $kind = ['plain', 'lined', 'specialty', 'book', 'extra'][mt_rand(0, 4)];
+                $heap[] = [
+                    'key' => "p{$number}",
+                    'paper' => [
+                        'name' => "Paper {$number}",
+                        'sheet' => 'own',
+                        'width' => $isMetric ? mt_rand(10, 60).' cm' : (mt_rand(16, 96) / 4).' in',
+                        'height' => $isMetric ? mt_rand(10, 50).' cm' : (mt_rand(16, 80) / 4).' in',
+                        'weight' => '90',
+                    ],
+                    'kind' => $kind,
+                    'count' => mt_rand(1, 6),
+                    'text' => $kind === 'book',
+                    ...($kind === 'extra' && mt_rand(0, 1) === 1 ? ['bag' => 'top'] : []),
+                ];
+            }
+            $ways = ['p1' => ['height' => [null, 'folded-down', 'trimmed'][mt_rand(0, 2)], 'width' => [null, 'pocket', 'trimmed'][mt_rand(0, 2)]]];
+            $plan = $this->plan(mt_rand(0, 1) === 1 ? 'sewn-journal' : 'fold-over-journal', [
+                'unit' => $isMetric ? 'cm' : 'in',
+                'parameters' => ['signatures' => mt_rand(1, 4), 'sheets' => mt_rand(1, 8)],
+                'leaves' => ['heap' => $heap, 'ways' => $ways],
+            ]);
+            $this->assertSame([], array_map(
+                static fn ($complaint): string => $complaint->sentence,
+                Table::rehearse($plan->blueprint, $plan->workings->jobs),
+            ), "seed {$seed}");
+            $this->assertNotContains('does-not-fold', $this->kinds($plan), "seed {$seed}");
+            foreach ($plan->report->of('piece-too-large') as $finding) {
+                $this->assertStringNotContainsString('Paper ', $finding->text, "seed {$seed}");
+            }
+        }
+    }
+
     public function test_the_thread_follows_the_walk(): void
     {
         $sewing = $this->plan('sewn-journal', ['parameters' => ['signatures' => 1, 'sheets' => 5]])->blueprint->all(Sewing::class)[0];
