@@ -63,6 +63,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('leaves', [LeavesController::class, 'show'])->name('leaves');
     Route::post('leaves/order', [LeavesController::class, 'propose'])->name('leaves.propose');
     Route::patch('leaves/order', [LeavesController::class, 'move'])->name('leaves.move');
+    Route::post('leaves/template', [LeavesController::class, 'template'])->name('leaves.template');
     Route::post('leaves/heap', [LeavesController::class, 'add'])->name('leaves.add');
     Route::delete('leaves/heap/{key}', [LeavesController::class, 'takeOff'])->where('key', '[a-z0-9-]{1,40}')->name('leaves.take-off');
     Route::get('cut', CutController::class)->name('cut');

@@ -88,6 +88,7 @@ final readonly class LeavesFields
                 'What is done with sheets that do not fit, by the key of their paper; left out: folded from 1 in on, less is trimmed.',
             ),
             ...array_map(self::wish(...), ['first', 'second', 'middle']),
+            ...array_map(self::share(...), LeafKind::cases()),
         ], 'Leaves are an object with "heap" and "order".');
     }
 
@@ -210,6 +211,20 @@ final readonly class LeavesFields
                 'second' => 'Key of the paper that comes after it.',
                 default => 'Key of the favourite, for the middle.',
             },
+        );
+    }
+
+    /** @return Field<Gathering> */
+    private static function share(LeafKind $kind): Field
+    {
+        return new Field(
+            "mix-{$kind->value}",
+            new Asked(Parameter::count("mix-{$kind->value}", ucfirst($kind->label()), '', 0, 300, 0), orNothing: true),
+            static fn (Gathering $leaves): ?int => $leaves->mix[$kind->value] ?? null,
+            static fn (Gathering $leaves, ?int $count): Gathering => $leaves->with(
+                mix: array_filter([$kind->value => $count] + $leaves->mix, is_int(...)),
+            ),
+            "Sheets of this kind ({$kind->examples()}), all signatures together; left out: the usual share.",
         );
     }
 

@@ -14,12 +14,14 @@ final readonly class Gathering
      * @param list<LeafPaper> $heap empty: all sheets are of one paper
      * @param list<list<string>> $order keys of papers, signature by signature, from the outermost in; empty: as it is proposed
      * @param array<string, SheetWay> $ways by the key of a paper
+     * @param array<string, int> $mix sheets of a kind, all signatures together; kinds that are left out: the usual share
      */
     public function __construct(
         public array $heap = [],
         public array $order = [],
         public array $ways = [],
         public Wishes $wishes = new Wishes,
+        public array $mix = [],
     ) {
     }
 
@@ -27,10 +29,22 @@ final readonly class Gathering
      * @param list<LeafPaper>|null $heap
      * @param list<list<string>>|null $order
      * @param array<string, SheetWay>|null $ways
+     * @param array<string, int>|null $mix
      */
-    public function with(?array $heap = null, ?array $order = null, ?array $ways = null, ?Wishes $wishes = null): self
-    {
-        return new self($heap ?? $this->heap, $order ?? $this->order, $ways ?? $this->ways, $wishes ?? $this->wishes);
+    public function with(
+        ?array $heap = null,
+        ?array $order = null,
+        ?array $ways = null,
+        ?Wishes $wishes = null,
+        ?array $mix = null,
+    ): self {
+        return new self(
+            $heap ?? $this->heap,
+            $order ?? $this->order,
+            $ways ?? $this->ways,
+            $wishes ?? $this->wishes,
+            $mix ?? $this->mix,
+        );
     }
 
     public function paper(string $key): ?LeafPaper
@@ -102,7 +116,8 @@ final readonly class Gathering
             array_map(static fn (LeafPaper $paper): LeafPaper => $paper->lying($template), $this->heap),
             $signatures,
             $sheets,
-            wishes: $this->wishes,
+            Mix::from($this->heap, $signatures * $sheets, $this->mix),
+            $this->wishes,
         );
     }
 

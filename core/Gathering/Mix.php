@@ -52,16 +52,26 @@ final readonly class Mix
      * last.
      *
      * @param list<LeafPaper> $heap
+     * @param array<string, int> $wanted sheets by kind, where the maker has said so: as many of it as there are
      */
-    public static function from(array $heap, int $sheets): self
+    public static function from(array $heap, int $sheets, array $wanted = []): self
     {
         $there = array_fill_keys(array_keys(self::OF_TWENTY), 0);
         foreach ($heap as $paper) {
             $there[$paper->kind->value] += $paper->count;
         }
+        foreach ($wanted as $kind => $count) {
+            $there[$kind] = min($count, $there[$kind]);
+        }
         $counts = self::usual($sheets)->counts;
         foreach ($there as $kind => $count) {
-            $counts[$kind] = min($count, $counts[$kind] ?? 0);
+            $counts[$kind] = isset($wanted[$kind]) ? $count : min($count, $counts[$kind] ?? 0);
+        }
+        // What is wanted comes first; the others share what it leaves.
+        for ($over = array_sum($counts) - $sheets; $over > 0; $over--) {
+            $open = array_diff_key(array_filter($counts), $wanted) ?: $counts;
+            arsort($open);
+            $counts[(string) array_key_first($open)]--;
         }
         $order = array_keys(self::OF_TWENTY);
         while (array_sum($counts) < min($sheets, array_sum($there))) {

@@ -10,6 +10,7 @@ use Ephemeron\Binding\SpineRows;
 use Ephemeron\Binding\Stations;
 use Ephemeron\Binding\UnusableStations;
 use Ephemeron\Binding\Walk;
+use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Act\Pierce;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
@@ -63,6 +64,13 @@ final readonly class SewnIn
                 'Where the tails hang.',
                 ['inside' => 'inside, in the middle of the signature', 'outside' => 'outside, on the spine'],
                 'inside',
+            ),
+            Parameter::choice(
+                'fore-edge',
+                'Fore-edge',
+                'Inner sheets stand out a little.',
+                ['as-it-is' => 'as it is', 'trimmed' => 'trimmed level'],
+                'as-it-is',
             ),
         ];
     }
@@ -150,6 +158,27 @@ final readonly class SewnIn
             caution: Caution::Needle,
             acts: [new Pierce(['template', ...$this->leaves->bound()], $stations->count(), 'through the fold')],
         ));
+        $creep = Length::longest(...array_map(
+            static fn (Signature $signature): Length => $signature->creep(max(0, count($signature->sheets) - 1)),
+            $signatures,
+        ));
+        if ($values->choice('fore-edge') === 'trimmed' && $creep->isPositive()) {
+            $draft->task(new Task(
+                'trim-fore-edge',
+                Phase::Assemble,
+                'Trim the fore-edge',
+                sprintf(
+                    'The innermost sheet stands out about %s. Clamp the nested signature between boards, level with the outermost sheet, '
+                        .'and cut along a metal ruler in many light strokes. Pockets and flaps lose as much: what goes in is measured after.',
+                    $notation->text($notation->grid->up($creep)),
+                ),
+                BoundLeaves::SECTION,
+                after: ['nest-signatures', 'prick-signatures'],
+                places: $places,
+                caution: Caution::Knife,
+                acts: [Handling::trim(...$this->leaves->bound())],
+            ));
+        }
         $draft->task(new Task(
             'prick-spine',
             Phase::Finish,
@@ -173,7 +202,7 @@ final readonly class SewnIn
             $count === 1 ? 'Sew the signature in' : 'Sew the signatures in',
             'Holes are counted from the head. Pull along the thread and not across it, or the paper tears.',
             BoundLeaves::SECTION,
-            after: ['prick-signatures', 'prick-spine'],
+            after: ['prick-signatures', 'prick-spine', 'trim-fore-edge'],
             places: $isLong ? [] : $places,
             caution: Caution::Needle,
             drawn: 'template',

@@ -104,6 +104,13 @@
                         @php($there = array_sum(array_map(fn ($paper) => $paper->count, $of)))
                         @php($used = count(array_filter(array_merge(...array_map(fn ($signature) => $signature->sheets, $block->signatures)), fn ($sheet) => $sheet->meeting->paper->kind === $kind)))
                         <h3 class="heap-kind">{{ ucfirst($kind->label()) }} <span class="quiet">{{ $used }} of {{ $there }}; usual {{ $mix->count($kind) }}</span></h3>
+                        @if ($there > 0)
+                            @php($place = "leaves.mix-{$kind->value}")
+                            @php($typed = is_array(old('set')) ? (old('set')[$place] ?? null) : null)
+                            <x-change-form :project="$project" stage="leaves">
+                                <div class="field"><label for="mix-{{ $kind->value }}">How many go in</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="mix-{{ $kind->value }}" name="set[{{ $place }}]" value="{{ $errors->has($place) && is_string($typed) ? $typed : ($leaves->mix[$kind->value] ?? '') }}" placeholder="{{ $used }}" inputmode="numeric" autocomplete="off">@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
+                            </x-change-form>
+                        @endif
                         @foreach ($of as $index => $paper)
                             @include('leaves.paper')
                         @endforeach
@@ -111,8 +118,16 @@
                 @endif
                 @include('leaves.add')
             </details>
-            <details id="template"><summary>Template</summary>
-                <p class="field-note">A card @size($open, $notation), folded in the middle: a leaf is @size($gathered->template->leaf, $notation). Lay every sheet on it, first by height, then by width. Cover and leaves follow each other: the cover is @length((new \Ephemeron\Design\Allowances($plan->design->unit))->quarter(), $notation) larger each way.</p>
+            <details id="template" @if ($errors->hasAny(['cover-width', 'cover-height'])) open @endif><summary>Template</summary>
+                <p class="field-note">A card @size($open, $notation), folded in the middle: a leaf is @size($gathered->template->leaf, $notation). Lay every sheet on it, first by height, then by width. From these leaves follows a cover @length((new \Ephemeron\Design\Allowances($plan->design->unit))->quarter(), $notation) larger each way.</p>
+                <form method="post" action="{{ route('leaves.template', $project) }}" hx-post="{{ route('leaves.template', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" novalidate>@csrf
+                    <input type="hidden" name="revision" value="{{ $project->revision }}"><input type="hidden" name="stage" value="leaves">
+                    <p class="field-note">The other way round, leaves for a cover you have:</p>
+                    @foreach (['cover-width' => 'Half of the cover, width', 'cover-height' => 'Height', 'tabs' => 'Room for tabs'] as $field => $label)
+                        <div class="field"><label for="{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" @if ($field === 'tabs') placeholder="0" @endif autocomplete="off">@error($field)<p class="field-error">{{ $message }}</p>@enderror</div>
+                    @endforeach
+                    <button class="btn-plain">Make the leaves for it</button>
+                </form>
             </details>
         </div>
     </div>

@@ -193,6 +193,20 @@ final class GatheringTest extends TestCase
         $this->assertSame(5, Mix::from([$this->paper('lined', LeafKind::Lined, 5)], 20)->total(), 'there is no more');
     }
 
+    public function test_the_maker_changes_the_mix(): void
+    {
+        $counts = static fn (Mix $mix): array => array_map($mix->count(...), LeafKind::cases());
+        $heap = array_map(fn (LeafKind $kind): LeafPaper => $this->paper($kind->value, $kind, 30), LeafKind::cases());
+        $this->assertSame([5, 4, 6, 3, 2], $counts(Mix::from($heap, 20)));
+        $this->assertSame(8, Mix::from($heap, 20, ['book' => 8])->count(LeafKind::Book));
+        for ($wanted = 0; $wanted <= 25; $wanted++) {
+            $mix = Mix::from($heap, 20, ['lined' => $wanted]);
+            $this->assertSame([20, min(20, $wanted)], [$mix->total(), $mix->count(LeafKind::Lined)]);
+        }
+        $this->assertSame(0, Mix::from($heap, 20, ['extra' => 0, 'book' => 0])->count(LeafKind::Extra));
+        $this->assertSame(30, Mix::from($heap, 60, ['plain' => 99])->count(LeafKind::Plain), 'as many as there are');
+    }
+
     public function test_of_dictionaries_one_a_signature(): void
     {
         $heap = [$this->paper('words', LeafKind::Book, 30, isReference: true), $this->paper('plain', LeafKind::Plain, 30)];

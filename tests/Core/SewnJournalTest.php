@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Ephemeron\Assembly\Table;
 use Ephemeron\Binding\Sewing;
+use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\Part;
@@ -138,6 +139,18 @@ final class SewnJournalTest extends TestCase
         $words = $this->plan('sewn-journal', ['parameters' => ['signatures' => 1]]);
         $sew = array_values(array_filter($words->steps, static fn ($step): bool => $step->key === 'sew'))[0];
         $this->assertStringContainsString('out through 2, in through 1, out through 3, in through 2', implode(' ', $words->linesOf($sew)));
+    }
+
+    /** Common practice: twenty sheets of 0.1 mm stand out about 3.8 mm, and are trimmed before they are sewn, with a knife. */
+    public function test_the_fore_edge_is_trimmed_where_that_is_wished(): void
+    {
+        $file = ['parameters' => ['signatures' => 1, 'sheets' => 20], 'materials' => ['leaf' => ['name' => 'Log', 'thickness' => '0.1 mm']]];
+        $this->assertSame([], array_filter($this->plan('sewn-journal', $file)->steps, static fn ($step): bool => $step->key === 'trim-fore-edge'));
+        $file['parameters']['fore-edge'] = 'trimmed';
+        $steps = array_column($this->plan('sewn-journal', $file)->steps, null, 'key');
+        $this->assertSame(Caution::Knife, $steps['trim-fore-edge']->caution);
+        $this->assertStringContainsString('about 3⁄16 in', $steps['trim-fore-edge']->text);
+        $this->assertTrue($steps['nest-signatures']->number < $steps['trim-fore-edge']->number && $steps['trim-fore-edge']->number < $steps['sew']->number);
     }
 
     public function test_the_order_that_was_said_is_kept(): void

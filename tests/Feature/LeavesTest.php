@@ -97,6 +97,26 @@ final class LeavesTest extends TestCase
         $this->send('patch', 'design', ['set' => [$place => $typed]])->assertSee($said)->assertSee("value=\"{$typed}\"", false);
     }
 
+    /** Common practice: a cover of 5¾ × 8¾ takes letter sheets folded, 5½ × 8½. */
+    public function test_leaves_for_a_cover_that_is_there(): void
+    {
+        $this->send('post', 'leaves.template', ['cover-width' => '5', 'cover-height' => '7', 'tabs' => '1/4'])->assertSee('page width 5 1/2 in → 4 1/2 in');
+        $cover = app(Plans::class)->plan($this->project->refresh())->blueprint->face('front-cover')->size;
+        $this->assertEquals(\Ephemeron\Measure\Size::inches(5, 7), $cover);
+        $this->send('post', 'leaves.template', ['cover-width' => 'wide', 'cover-height' => '7'])->assertSee('does not read as a length')->assertSee('value="wide"', false);
+        $this->send('post', 'leaves.template', ['cover-width' => '1/4', 'cover-height' => '7'])->assertSee('The cover leaves no room for a leaf.');
+        $this->send('post', 'leaves.template', ['cover-width' => '30', 'cover-height' => '7'])->assertSee('goes from 2 in to 9 in');
+    }
+
+    public function test_the_maker_says_how_many_of_a_kind(): void
+    {
+        $this->send('patch', 'design', ['set' => ['leaves.mix-book' => '0']]);
+        $this->assertNotContains('novel', $this->order());
+        $this->send('patch', 'design', ['set' => ['leaves.mix-book' => 'some']])->assertSee('value="some"', false)->assertSee('field-error', false);
+        $this->send('patch', 'design', ['set' => ['leaves.mix-book' => '']]);
+        $this->assertContains('novel', $this->order());
+    }
+
     public function test_guides_are_printed_at_true_size(): void
     {
         $plan = app(Plans::class)->plan($this->project);

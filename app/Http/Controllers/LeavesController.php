@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawing\SignatureDrawing;
 use App\Drawing\StitchDrawing;
 use App\Http\Requests\AddLeafPaperRequest;
+use App\Http\Requests\CoverRequest;
 use App\Http\Requests\MoveSheetRequest;
 use App\Http\Requests\RevisedRequest;
 use App\Models\Paper;
@@ -106,6 +107,23 @@ final readonly class LeavesController
         return $this->ordered($request, $project, array_values($signatures));
     }
 
+    /** Leaves for a cover that is there. */
+    public function template(CoverRequest $request, Project $project): RedirectResponse
+    {
+        $plan = $this->plans->plan($project);
+        try {
+            $leaf = $request->template($plan->design->unit)->leaf;
+        } catch (InvalidDesign $error) {
+            return redirect()->to($request->returnTo($project), 303)->withErrors($error->errors)->withInput();
+        }
+
+        return $this->changed($request, $project, [
+            'parameters.page-width' => $plan->notation()->exact($leaf->width),
+            'parameters.page-height' => $plan->notation()->exact($leaf->height),
+            ...(in_array('tabs', array_column($plan->structure->parameters(), 'key'), true) ? ['parameters.tabs' => $plan->notation()->exact($request->tabs($plan->design->unit))] : []),
+        ], ['parameters.page-width' => 'cover-width', 'parameters.page-height' => 'cover-height']);
+    }
+
     public function add(AddLeafPaperRequest $request, Project $project): RedirectResponse
     {
         $heap = $this->plans->plan($project)->design->leaves->heap;
@@ -147,17 +165,26 @@ final readonly class LeavesController
         ], $order)]);
     }
 
-    /** @param array<string, mixed> $changes */
+    /**
+     * @param array<string, mixed> $changes
+     * @param array<string, string> $fields on the screen, by their place in the design, where they are called otherwise
+     */
     private function changed(
-        RevisedRequest|MoveSheetRequest|AddLeafPaperRequest $request,
+        RevisedRequest|MoveSheetRequest|AddLeafPaperRequest|CoverRequest $request,
         Project $project,
         array $changes,
+        array $fields = [],
     ): RedirectResponse {
         $back = redirect()->to($request->returnTo($project), 303);
         try {
             $change = $changes === [] ? '' : $this->editor->change($project, $changes, $request->revision());
         } catch (InvalidDesign $error) {
-            return $back->withErrors($error->errors)->withInput();
+            $errors = [];
+            foreach ($error->errors as $place => $sentence) {
+                $errors[$fields[$place] ?? $place] = $sentence;
+            }
+
+            return $back->withErrors($errors)->withInput();
         }
 
         return $change === '' ? $back : $back->with('changed', $change);

@@ -207,7 +207,8 @@ final readonly class ActsInWords
         return match ($act->kind()) {
             ActKind::DryFit => "Without glue first: {$letters} as they will lie.",
             ActKind::TurnIn => "Turn the edges of {$letters} in over the board.",
-            ActKind::Trim => "Trim what stands proud of {$letters} flush, once the glue holds.",
+            ActKind::Trim => $act->hanging() === [] ? "Cut {$letters} level, the knife away from your hand."
+                : "Trim what stands proud of {$letters} flush, once the glue holds.",
             ActKind::Ink => 'Dry in five minutes, on coated paper longer.',
             ActKind::Press => 'Press under a weight: an hour at least, overnight better.',
             default => '',

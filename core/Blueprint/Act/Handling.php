@@ -44,6 +44,12 @@ final readonly class Handling implements Act
         return new self(ActKind::Trim, array_values($parts), hanging: array_values($parts));
     }
 
+    /** Loose parts cut level, lying on each other. */
+    public static function trim(string ...$parts): self
+    {
+        return new self(ActKind::Trim, array_values($parts));
+    }
+
     public static function press(int $minutes, string ...$parts): self
     {
         return new self(ActKind::Press, array_values($parts), $minutes);
