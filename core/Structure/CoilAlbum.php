@@ -37,6 +37,13 @@ use Ephemeron\Design\MatRule;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Design\Placed;
 use Ephemeron\Design\Values;
+use Ephemeron\Gathering\LeafKind;
+use Ephemeron\Gathering\LeafPaper;
+use Ephemeron\Gathering\Meeting;
+use Ephemeron\Gathering\MeetingSchool;
+use Ephemeron\Gathering\Ordering;
+use Ephemeron\Gathering\Sheet;
+use Ephemeron\Gathering\Template;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Geometry\Rectangle;
@@ -64,6 +71,9 @@ use Ephemeron\Paper\StockRole;
  */
 final readonly class CoilAlbum implements Structure
 {
+    /** Places looked at for an order of the leaves. */
+    private const GLANCE = 400;
+
     public function about(): About
     {
         return new About(
@@ -616,26 +626,30 @@ final readonly class CoilAlbum implements Structure
         }
     }
 
-    /** @return list<string> kinds of leaves from front to back: patterned ones as far apart as there is something to put between */
+    /**
+     * Put in order as the leaves of a journal are: no two of a kind together as far as there is something to put between.
+     *
+     * @return list<string> kinds of leaves from front to back
+     */
     private function order(Values $values): array
     {
-        $patterned = [...array_fill(0, $values->count('leaves'), 'leaf'), ...array_fill(0, $values->count('single'), 'single')];
-        $plain = [];
-        for ($k = 0; $k < max($values->count('cards'), $values->count('vellum')); $k++) {
-            array_push($plain, ...($k < $values->count('cards') ? ['card'] : []), ...($k < $values->count('vellum') ? ['vellum'] : []));
-        }
-        $order = [];
-        $used = 0;
-        foreach ($patterned as $index => $kind) {
-            $order[] = $kind;
-            // Spread evenly: after the k-th patterned leaf, so many plain ones have had their turn.
-            $due = intdiv(($index + 1) * count($plain), max(1, count($patterned) - 1));
-            while ($used < min($due, count($plain))) {
-                $order[] = $plain[$used++];
-            }
+        $leaf = Size::inches(4, 6);
+        $sheets = [];
+        foreach ([
+            'leaf' => [LeafKind::Specialty, $values->count('leaves')],
+            'single' => [LeafKind::Specialty, $values->count('single')],
+            'card' => [LeafKind::Plain, $values->count('cards')],
+            'vellum' => [LeafKind::Extra, $values->count('vellum')],
+        ] as $key => [$kind, $count]) {
+            $paper = new LeafPaper($key, Stock::card($key, SheetFormat::A5, 160)->with(sheet: $leaf), $kind);
+            $single = Meeting::of($paper, Template::ofLeaf($leaf), MeetingSchool::usual(Unit::Inch));
+            array_push($sheets, ...array_map(static fn (): Sheet => new Sheet($single), $count === 0 ? [] : range(1, $count)));
         }
 
-        return $order;
+        return $sheets === [] ? [] : array_map(
+            static fn (Sheet $sheet): string => $sheet->meeting->paper->key,
+            (new Ordering(self::GLANCE))->propose($sheets)->signature->sheets,
+        );
     }
 
     /** @return array{PanelRef, PanelRef} */
