@@ -6,8 +6,12 @@ namespace App\Drawing;
 
 use Ephemeron\Bench\Picture;
 use Ephemeron\Bench\Step;
+use Ephemeron\Binding\Sew;
+use Ephemeron\Binding\Sewing;
+use Ephemeron\Blueprint\Act\Nest;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Structure\Gathered;
 use Ephemeron\WorkPlan;
 
 /** The drawing that goes with a step at the bench. */
@@ -19,6 +23,13 @@ final readonly class StepDrawing
 
     public function of(Step $step): ?SvgDrawing
     {
+        foreach ($step->acts as $act) {
+            $drawing = $act instanceof Sew || $act instanceof Nest ? $this->leaves($act) : null;
+            if ($drawing !== null) {
+                return $drawing;
+            }
+        }
+
         return (new TableDrawing($this->plan))->draw($step) ?? $this->draw($step->picture);
     }
 
@@ -31,6 +42,23 @@ final readonly class StepDrawing
             'sections' => (new SectionsDrawing($this->plan))->draw(),
             'none' => null,
         };
+    }
+
+    /** The first signature from its foot, or the way of the thread. */
+    private function leaves(Nest|Sew $act): ?SvgDrawing
+    {
+        $blueprint = $this->plan->blueprint;
+        $sewing = $blueprint->all(Sewing::class)[0] ?? null;
+        $gathered = $blueprint->all(Gathered::class)[0] ?? null;
+        if ($act instanceof Sew) {
+            return $sewing === null ? null : (new StitchDrawing($this->plan->notation()))->draw($sewing);
+        }
+
+        return $gathered === null ? null : (new SignatureDrawing)->draw(
+            $gathered->block->signatures[0],
+            array_map(static fn (string $part): string => $blueprint->part($part)->letter, $gathered->parts[0]),
+            $gathered->template->leaf->width,
+        );
     }
 
     private function sheet(string $key): ?SvgDrawing

@@ -41,7 +41,7 @@ final readonly class PhotoCount
     {
         $rooms = [];
         foreach ($blueprint->faces as $face) {
-            if ($face->turns || ($face->isOfTheBook() && ! $face->isCover())) {
+            if ($face->turns || ($face->isOfTheBook() && ! $face->isCover() && ! $blueprint->isWrittenOn($face))) {
                 $room = self::roomOn($face, $blueprint);
                 $rooms[$room->width->ticks.'×'.$room->height->ticks] = [
                     $room,

@@ -6,6 +6,7 @@ namespace Ephemeron\Blueprint;
 
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\StockRole;
 
 /** What a design comes to: parts, faces, tasks and a ledger of facts. It knows no sheets and no order of work. */
 final readonly class Blueprint
@@ -120,6 +121,12 @@ final readonly class Blueprint
     public function rightOf(string $left): ?string
     {
         return $this->find(Opening::class, $left)?->right;
+    }
+
+    /** A leaf of a journal: one writes on it, and prints go where somebody puts them. */
+    public function isWrittenOn(Face $face): bool
+    {
+        return $this->part($face->paper->part)->role === StockRole::Leaf;
     }
 
     /** @throws UnknownPiece */

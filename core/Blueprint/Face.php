@@ -117,6 +117,7 @@ final readonly class Face
             $this->key === 'front-cover' => 'front',
             $this->key === 'back-cover' => 'back',
             preg_match('/^page-(\d+)$/', $this->key, $found) === 1 => $found[1],
+            preg_match('/^leaf-(\d+)-(front|back)$/', $this->key, $found) === 1 => "{$found[1]} {$found[2]}",
             default => $this->name,
         };
     }

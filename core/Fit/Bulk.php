@@ -40,9 +40,7 @@ final readonly class Bulk
         foreach ($blueprint->pages() as $face) {
             [$bulk, $prints] = $this->onFace($face, $blueprint, $calipers, $mounted, $pouches, $mounts);
             $built[$face->key] = $bulk;
-            // One writes on the leaves of a journal; what goes in is put there.
-            $isLeaf = $blueprint->part($face->paper->part)->role === StockRole::Leaf;
-            $bare = ! $prints->isPositive() && ! $face->isCover() && ! $leavesArePockets && ! $isLeaf;
+            $bare = ! $prints->isPositive() && ! $face->isCover() && ! $leavesArePockets && ! $blueprint->isWrittenOn($face);
             $filled[$face->key] = $bulk->plus($bare ? $mounted : $prints);
         }
         $this->built = $built;

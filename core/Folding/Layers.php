@@ -61,7 +61,7 @@ final class Layers
     {
         foreach ($this->blueprint->pages() as $page) {
             $hasPrints = $this->on($page, $page, new Point(Length::zero(), Length::zero()));
-            if (! $hasPrints && ! $page->isCover() && ! $this->leavesArePockets) {
+            if (! $hasPrints && ! $page->isCover() && ! $this->leavesArePockets && ! $this->blueprint->isWrittenOn($page)) {
                 $this->lay($page, $this->printOn($page), 0, $this->mounted->ticks);
             }
         }

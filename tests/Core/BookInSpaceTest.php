@@ -49,7 +49,7 @@ final class BookInSpaceTest extends TestCase
                 }
             }
         }
-        $this->assertTrue($joints > 0 || in_array($structure, ['waterfall-wallet', 'free-base'], true));
+        $this->assertTrue($joints > 0 || in_array($structure, ['waterfall-wallet', 'sewn-journal', 'free-base'], true));
     }
 
     private function fits(Blueprint $blueprint, Joint $joint, string $where): void
