@@ -36,14 +36,18 @@ final readonly class StitchDrawing
         foreach ($sewing->stations->places as $number => $place) {
             $drawing->text(1, $place->inMillimetres() + 14, ($number + 1).' · '.$this->notation->number($place), 6.5, 'start');
         }
+        $beside = [];
         foreach ($walk->passages as $index => $passage) {
-            $this->passage($drawing, $sewing, $index);
+            $place = "{$passage->signature} {$passage->station} ".($passage->isOutwards ? 'out' : 'in');
+            $this->passage($drawing, $sewing, $index, $beside[$place] ?? 0);
+            $beside[$place] = 1 + ($beside[$place] ?? 0);
         }
 
         return $drawing;
     }
 
-    private function passage(SvgDrawing $drawing, Sewing $sewing, int $index): void
+    /** @param int $beside numbers that stand on that side of the hole already */
+    private function passage(SvgDrawing $drawing, Sewing $sewing, int $index, int $beside): void
     {
         $walk = $sewing->walk;
         $to = $walk->passages[$index];
@@ -75,7 +79,13 @@ final readonly class StitchDrawing
             ]);
         }
         $drawing->element('circle', ['cx' => $x, 'cy' => $y, 'r' => 1.3, ...LineKind::Outline->attributes(), 'fill' => '#fffdf6']);
-        $drawing->text($x + ($to->isOutwards ? 3.4 : -3.4), $y - 2 - ($index % 2) * 6, (string) ($index + 1), 6.5, $to->isOutwards ? 'start' : 'end');
+        $drawing->text(
+            $x + ($to->isOutwards ? 1 : -1) * (3.4 + 7 * $beside),
+            $y - 2,
+            (string) ($index + 1),
+            6.5,
+            $to->isOutwards ? 'start' : 'end'
+        );
         $drawing->close('g');
     }
 
