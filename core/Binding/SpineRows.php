@@ -29,12 +29,15 @@ final readonly class SpineRows
         return new self($spine, $rows, $thick);
     }
 
-    /**
-     * What of the spine stands between two rows, and beside the outer ones, is enough not to tear: 1⁄16 in or 1.5 mm (this tool's own).
-     */
+    /** What must stand between two rows, and beside the outer ones, not to tear: 1⁄16 in or 1.5 mm (this tool's own). */
+    public static function least(Unit $unit): Length
+    {
+        return $unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::micrometres(1500);
+    }
+
     public function holds(Unit $unit): bool
     {
-        $least = $unit === Unit::Inch ? Length::inches(0, 1, 16) : Length::micrometres(1500);
+        $least = self::least($unit);
 
         return $this->rows[0]->isAtLeast($least) && (count($this->rows) === 1 || $this->apart->isAtLeast($least));
     }

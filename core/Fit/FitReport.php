@@ -33,6 +33,7 @@ use Ephemeron\Fit\Check\ScoresOnGrooves;
 use Ephemeron\Fit\Check\SelvageComesOff;
 use Ephemeron\Fit\Check\SheetsFold;
 use Ephemeron\Fit\Check\SlidesThrough;
+use Ephemeron\Fit\Check\SpineHoldsRows;
 use Ephemeron\Fit\Check\StructureRemarks;
 use Ephemeron\Fit\Check\TapeFitsGusset;
 use Ephemeron\Fit\Check\ThingsFitTheFace;
@@ -105,6 +106,7 @@ final readonly class FitReport
             new GlueStaysOffScores,
             new ClosuresGoUnderMats,
             new PicturesCarryOn,
+            new SpineHoldsRows,
         ];
     }
 }

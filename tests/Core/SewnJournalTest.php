@@ -168,6 +168,19 @@ final class SewnJournalTest extends TestCase
         $this->assertSame(6, $other->blueprint->all(Gathered::class)[0]->block->sheets(), 'an order for other numbers waits');
     }
 
+    /** Eight rows want nine times 1⁄16 in: a spine of ⅝ in has that, one of ½ in has not. */
+    public function test_rows_that_are_too_near(): void
+    {
+        $file = static fn (string $room): array => ['parameters' => ['signatures' => 8, 'sheets' => 1, 'leaf' => '0.1 mm', 'room' => $room]];
+        $near = $this->plan('sewn-journal', $file('1/4'));
+        $found = $near->report->of('rows-too-near');
+        $this->assertCount(1, $found);
+        $this->assertStringContainsString('8 rows of holes want a spine of 9⁄16 in at least', $found[0]->text);
+        $mended = DesignReader::ofTheHouse()->changed($near->design, $found[0]->mend->changes ?? []);
+        $this->assertSame([], \Ephemeron\Workshop::ofTheHouse()->plan($mended)->report->of('rows-too-near'));
+        $this->assertNotContains('rows-too-near', $this->kinds($this->plan('sewn-journal', $file('1/2'))));
+    }
+
     public function test_what_cannot_be_sewn_is_said_beside_its_field(): void
     {
         foreach ([
