@@ -55,7 +55,7 @@
                 <p class="quiet mt-2 mb-0">To lay out for the next step: {{ implode(', ', array_map(fn ($part) => $plan->blueprint->part($part)->letter.' ('.lcfirst($plan->blueprint->part($part)->name).')', $after->parts)) }}.</p>
             @endif
             @if ($motion)
-                <p class="mt-2 mb-0"><a href="{{ route('fold', ['project' => $project, ...$motion]) }}">{{ $motion['scene'] === \Ephemeron\Folding\SceneBuilder::BOOK ? 'See it come to its place, in space' : 'See it fold, move by move' }}</a></p>
+                <p class="mt-2 mb-0"><a href="{{ route('fold', ['project' => $project, ...$motion]) }}">{{ match ($motion['scene']) { \Ephemeron\Folding\SceneBuilder::BOOK => 'See it come to its place, in space', 'sewing' => 'See the needle go, hole by hole', default => 'See it fold, move by move' } }}</a></p>
             @endif
             @if ($step->places !== [])
                 <ul class="places" aria-label="Each place, ticked one by one">

@@ -3,15 +3,12 @@
     $edges = ['left' => 'left', 'right' => 'right', 'top' => 'top', 'bottom' => 'foot'];
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Fold">
-    @if ($markup)
+    @if ($sewing)
+        <div class="leaves">@include('fold.choose')@include('leaves.sewing')</div>
+    @elseif ($markup)
         <div class="folding" x-data="folding({{ count($steps) }})" @keydown.window="onKey($event)">
             <div>
-                <form class="sieve mb-1" method="get" action="{{ route('fold', $project) }}" hx-get="{{ route('fold', $project) }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
-                    <span class="sieve-by"><label for="scene">Fold</label>
-                    <select class="form-select" id="scene" name="scene">@foreach ($names as $each => $name)<option value="{{ $each }}" @selected($each === $key)>{{ $name }}</option>@endforeach</select></span>
-                    <noscript><button class="btn-plain">Show</button></noscript>
-                    <span class="quiet">{{ match ($key) { 'book' => 'as far as its pieces are glued to each other', 'pages' => 'finished, as the reader opens it', default => 'flat to folded' } }}</span>
-                </form>
+                @include('fold.choose')
                 @foreach ($problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
                 <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo()" @pointercancel="letGo()" role="img" aria-label="{{ $names[$key] }} in space">
                     {{ $markup }}

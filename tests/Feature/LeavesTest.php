@@ -108,6 +108,14 @@ final class LeavesTest extends TestCase
         $this->send('post', 'leaves.template', ['cover-width' => '30', 'cover-height' => '7'])->assertSee('goes from 2 in to 9 in');
     }
 
+    public function test_the_needle_is_seen_on_the_fold_screen_too(): void
+    {
+        $this->get(route('fold', ['project' => $this->project, 'scene' => 'sewing']))->assertOk()->assertSeeInOrder(['Sewing', 'out through 2', 'in through 1']);
+        $this->get(route('bench', ['project' => $this->project, 'step' => 'sew']))->assertOk()->assertSee('See the needle go, hole by hole')
+            ->assertSee('data-passage="4"', false);
+        $this->get(route('bench', ['project' => $this->project, 'step' => 'nest-signatures']))->assertSee('The signature seen from its foot');
+    }
+
     public function test_the_maker_says_how_many_of_a_kind(): void
     {
         $this->send('patch', 'design', ['set' => ['leaves.mix-book' => '0']]);

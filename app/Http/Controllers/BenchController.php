@@ -9,6 +9,8 @@ use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use Ephemeron\Bench\Step;
+use Ephemeron\Binding\Sew;
+use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\WorkPlan;
@@ -49,6 +51,9 @@ final readonly class BenchController
     {
         if ($step->phase === Phase::Fold && $step->picture->kind === 'part') {
             return $plan->blueprint->part($step->picture->of)->creases === [] ? null : ['scene' => $step->picture->of, 'at' => 0];
+        }
+        if (array_filter($step->acts, static fn (Act $act): bool => $act instanceof Sew) !== []) {
+            return ['scene' => FoldController::SEWING, 'at' => 0];
         }
         // Of a task that is done in parts every part is told under its name and a number.
         $number = $plan->scenes()->gluedAt(explode('~', $step->key)[0]);

@@ -8,10 +8,12 @@ use App\Drawer\Pictures;
 use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
 use App\Drawing\ProfileDrawing;
+use App\Drawing\StitchDrawing;
 use App\Drawing\TurningMarkup;
 use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\Progress;
+use Ephemeron\Binding\Sewing;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\PageTurns;
 use Ephemeron\WorkPlan;
@@ -23,15 +25,19 @@ final readonly class FoldController
 {
     private const PAGES = 'pages';
 
+    public const SEWING = 'sewing';
+
     public function __invoke(Request $request, Project $project, Plans $plans): View
     {
         $plan = $plans->plan($project);
         $scenes = $plan->scenes();
         $turns = PageTurns::of($plan->blueprint);
-        $names = $scenes->names() + ($turns === null ? [] : [self::PAGES => 'Turning the pages']);
+        $sewing = $plan->blueprint->all(Sewing::class)[0] ?? null;
+        $names = $scenes->names() + ($turns === null ? [] : [self::PAGES => 'Turning the pages'])
+            + ($sewing === null ? [] : [self::SEWING => 'Sewing']);
         $asked = $request->query('scene');
         $key = is_string($asked) && isset($names[$asked]) ? $asked : (string) array_key_first($names);
-        $scene = $key === self::PAGES ? null : $scenes->scene($key);
+        $scene = in_array($key, [self::PAGES, self::SEWING], true) ? null : $scenes->scene($key);
         $isTurning = $key === self::PAGES && $turns !== null;
         $map = PageMap::of($plan->blueprint, $plan->design->papers(), $scenes->foldedSheet(...));
 
@@ -41,6 +47,9 @@ final readonly class FoldController
             'progress' => new Progress($project, $plan),
             'names' => $names,
             'key' => $key,
+            'sewing' => $key === self::SEWING ? $sewing : null,
+            'stitches' => new StitchDrawing($plan->notation()),
+            'notation' => $plan->notation(),
             'steps' => $isTurning ? $turns->steps() : $scene->steps ?? [],
             'problems' => $scene->problems ?? [],
             'markup' => match (true) {
