@@ -3,7 +3,7 @@
     <dl>
         <dt><kbd>?</kbd></dt><dd>this list</dd>
         <dt><kbd>u</kbd></dt><dd>the other unit beside every number</dd>
-        <dt><kbd>1</kbd> … <kbd>6</kbd></dt><dd>the stages of the strip, left to right</dd>
+        <dt><kbd>1</kbd>, <kbd>2</kbd> …</dt><dd>the stages of the strip, left to right</dd>
         <dt><kbd>Ctrl</kbd> <kbd>z</kbd></dt><dd>undo; with <kbd>Shift</kbd>, do again</dd>
         <dt><kbd>Tab</kbd>, arrows</dt><dd>on Plan: take a thing on the face in hand and move it by a mark; with <kbd>Shift</kbd>, by eight</dd>
         <dt><kbd>Enter</kbd></dt><dd>on Plan: its measures; <kbd>Delete</kbd> takes it off</dd>
