@@ -24,7 +24,13 @@ require __DIR__.'/../vendor/autoload.php';
 $heap = static function (int $seed): array {
     mt_srand($seed);
     $papers = [];
-    foreach ([[LeafKind::Plain, 6], [LeafKind::Lined, 4], [LeafKind::Specialty, 7], [LeafKind::Book, 4], [LeafKind::Extra, 3]] as [$kind, $many]) {
+    foreach ([
+        [LeafKind::Plain, 6],
+        [LeafKind::Lined, 4],
+        [LeafKind::Specialty, 7],
+        [LeafKind::Book, 4],
+        [LeafKind::Extra, 3],
+    ] as [$kind, $many]) {
         for ($number = 0; $number < $many; $number++) {
             $papers[] = new LeafPaper(
                 "{$kind->value}-{$number}",

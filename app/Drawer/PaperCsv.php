@@ -44,7 +44,10 @@ final readonly class PaperCsv
                 $paper->tags,
                 $paper->swatch,
                 $paper->swatch_b,
-                ...array_map(static fn (string $field): string => $paper->leaf[$field] ?? '', ['kind', 'text', 'front', 'back', 'reference', 'bag']),
+                ...array_map(
+                    static fn (string $field): string => $paper->leaf[$field] ?? '',
+                    ['kind', 'text', 'front', 'back', 'reference', 'bag'],
+                ),
             ]);
         }
 

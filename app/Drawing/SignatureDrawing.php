@@ -37,8 +37,15 @@ final readonly class SignatureDrawing
         return $drawing;
     }
 
-    private function sheet(SvgDrawing $drawing, Signature $signature, Sheet $sheet, int $index, float $middle, string $letter, Length $leaf): void
-    {
+    private function sheet(
+        SvgDrawing $drawing,
+        Signature $signature,
+        Sheet $sheet,
+        int $index,
+        float $middle,
+        string $letter,
+        Length $leaf,
+    ): void {
         $count = count($signature->sheets);
         $away = self::APART * ($count - $index - 0.3);
         $fold = 6 + 0.8 * self::APART * $index * 0.5;

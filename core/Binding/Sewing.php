@@ -15,8 +15,13 @@ final readonly class Sewing implements Fact
      * @param Length $thread to cut for one walk
      * @param int $times how often it is walked
      */
-    public function __construct(public Stations $stations, public SpineRows $rows, public Walk $walk, public Length $thread, public int $times)
-    {
+    public function __construct(
+        public Stations $stations,
+        public SpineRows $rows,
+        public Walk $walk,
+        public Length $thread,
+        public int $times,
+    ) {
     }
 
     public function mark(): null

@@ -18,7 +18,8 @@ final readonly class SceneNode
      * @param int $fold number of the step in which it folds, 0 for none
      * @param int $lift layers it comes to lie above what it hangs on (below: negative), on its own side A
      * @param array{dx: int, dy: int, quarters: int, over: bool, behind: bool, step: int, px: int, py: int}|null $glued where its part
-     *   lies on the sheet of what it is glued to: shifted, turned by quarters in the plane, turned over, behind it, and in which step it is glued
+     *   lies on the sheet of what it is glued to: shifted, turned by quarters in the plane, turned over, behind it, and in which step it
+     * is glued
      * @param array<string, string> $labels what its sides are in the book, by `A` and `B`
      * @param list<GlueZone> $glue that lie on it
      * @param list<self> $children

@@ -75,7 +75,8 @@ final readonly class LeafPaper
     public function lying(Template $template): self
     {
         $open = $template->open();
-        $miss = static fn (Size $sheet): int => abs($sheet->width->ticks - $open->width->ticks) + abs($sheet->height->ticks - $open->height->ticks);
+        $miss = static fn (Size $sheet): int => abs($sheet->width->ticks - $open->width->ticks)
+            + abs($sheet->height->ticks - $open->height->ticks);
 
         return $miss($this->stock->sheet) <= $miss($this->stock->sheet->turned()) ? $this
             : $this->with(stock: $this->stock->with(sheet: $this->stock->sheet->turned()));

@@ -73,7 +73,10 @@ final readonly class Meeting
             $paper,
             $heightWay,
             $widthWay,
-            new Size($widthWay->isFolded() ? $paper->stock->sheet->width : $width, $heightWay->isFolded() ? $paper->stock->sheet->height : $height),
+            new Size(
+                $widthWay->isFolded() ? $paper->stock->sheet->width : $width,
+                $heightWay->isFolded() ? $paper->stock->sheet->height : $height,
+            ),
             new Size($width, $height),
             $turned,
             $inward,

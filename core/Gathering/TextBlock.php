@@ -71,7 +71,8 @@ final readonly class TextBlock
         foreach ($this->signatures as $signature) {
             foreach ($signature->sheets as $sheet) {
                 $size = $sheet->meeting->blank;
-                $grams += $sheet->meeting->paper->stock->grammage->inGrams() * $size->width->inMillimetres() * $size->height->inMillimetres() / 1_000_000;
+                $area = $size->width->inMillimetres() * $size->height->inMillimetres() / 1_000_000;
+                $grams += $sheet->meeting->paper->stock->grammage->inGrams() * $area;
             }
         }
 

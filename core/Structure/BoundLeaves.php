@@ -48,7 +48,10 @@ final readonly class BoundLeaves
 {
     public const SECTION = 'Leaves';
 
-    /** @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by the key of the paper */
+    /**
+     * @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by the key of the
+     *     paper
+     */
     private function __construct(public TextBlock $block, private Template $template, private Brief $brief, private array $kinds)
     {
     }
@@ -184,7 +187,11 @@ final readonly class BoundLeaves
         $columns = match ($meeting->width) {
             WidthWay::Strip => ['whole' => $meeting->open->width],
             // The first leaf is as wide as the template, the one with the fold a touch less.
-            WidthWay::Flap, WidthWay::Pocket => ['flap' => $meeting->inward, 'left' => $meeting->open->width->minus($whole), 'right' => $whole],
+            WidthWay::Flap, WidthWay::Pocket => [
+                'flap' => $meeting->inward,
+                'left' => $meeting->open->width->minus($whole),
+                'right' => $whole,
+            ],
             default => ['left' => $half, 'right' => $meeting->open->width->minus($half)],
         };
         $rows = match ($meeting->height) {
@@ -227,8 +234,22 @@ final readonly class BoundLeaves
         $name = static fn (string $side): string => sprintf('Leaf %d %s, %s', $number, $side, lcfirst($meeting->paper->stock->name));
 
         return [
-            $reading->named("leaf-{$number}-front", $name('front'), $size, new PanelRef($part, $panel, $leaf->recto), Edge::Left, takesMat: false),
-            $reading->named("leaf-{$number}-back", $name('back'), $size, new PanelRef($part, $panel, $leaf->verso()), Edge::Right, takesMat: false),
+            $reading->named(
+                "leaf-{$number}-front",
+                $name('front'),
+                $size,
+                new PanelRef($part, $panel, $leaf->recto),
+                Edge::Left,
+                takesMat: false,
+            ),
+            $reading->named(
+                "leaf-{$number}-back",
+                $name('back'),
+                $size,
+                new PanelRef($part, $panel, $leaf->verso()),
+                Edge::Right,
+                takesMat: false,
+            ),
         ];
     }
 

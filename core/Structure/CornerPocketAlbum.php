@@ -336,7 +336,9 @@ final readonly class CornerPocketAlbum implements Structure
         );
         if ($extras > 1) {
             $back = new PanelRef('extra-page', 'flange', Side::B);
-            $draft->add(new Joint($back, $back, Rectangle::whole($grid->area('flange')->size), Adhesive::WetGlue, Layer::Structure, 'pair-extras'));
+            $draft->add(
+                new Joint($back, $back, Rectangle::whole($grid->area('flange')->size), Adhesive::WetGlue, Layer::Structure, 'pair-extras'),
+            );
         }
     }
 

@@ -295,7 +295,13 @@ final readonly class FourFlapFolio implements Structure
         $square = new Size($centre, $centre);
         $reading = new ReadingOrder($draft);
         $front = $reading->frontCover($square, new PanelRef('bottom', 'whole', Side::A), hinge: Edge::Bottom);
-        $bottom = $reading->page($square, new PanelRef('bottom', 'whole', Side::B), Edge::Top, 'inside of the bottom flap', Lie::UpsideDown);
+        $bottom = $reading->page(
+            $square,
+            new PanelRef('bottom', 'whole', Side::B),
+            Edge::Top,
+            'inside of the bottom flap',
+            Lie::UpsideDown,
+        );
         $left = $this->foldOut($reading, $square, 'left', Edge::Left);
         $right = $this->foldOut($reading, $square, 'right', Edge::Right);
         $middle = $reading->page($square, new PanelRef('base', 'centre-centre', Side::A), null, 'centre');

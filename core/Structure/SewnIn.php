@@ -142,7 +142,8 @@ final readonly class SewnIn
         $this->pierceSpine($draft, $spine, $spineAt, $rows, $stations, $spineSize->height->minus($height)->half());
         $places = $count === 1 ? [] : array_map(static fn (int $number): string => "signature {$number}", range(1, $count));
         $numbers = array_map(static fn (Length $place): string => $notation->number($place), $stations->places);
-        $from = implode(', ', array_slice($numbers, 0, -1))." and {$notation->text($stations->places[$stations->count() - 1])} from the head";
+        $last = $notation->text($stations->places[$stations->count() - 1]);
+        $from = implode(', ', array_slice($numbers, 0, -1))." and {$last} from the head";
         $draft->task(new Task(
             'prick-signatures',
             Phase::Assemble,
@@ -169,7 +170,8 @@ final readonly class SewnIn
                 'Trim the fore-edge',
                 sprintf(
                     'The innermost sheet stands out about %s. Clamp the nested signature between boards, level with the outermost sheet, '
-                        .'and cut along a metal ruler in many light strokes. Pockets and flaps lose as much: what goes in is measured after.',
+                        .'and cut along a metal ruler in many light strokes. Pockets and flaps lose as much: what goes in is measured '
+                        .'after.',
                     $notation->text($notation->grid->up($creep)),
                 ),
                 BoundLeaves::SECTION,

@@ -73,7 +73,14 @@ final readonly class SewnJournal implements Structure
                 Length::millimetres(210),
             ),
             Parameter::count('signatures', 'Signatures', 'How many are sewn in.', 1, 8, 5),
-            Parameter::count('sheets', 'Sheets in a signature', 'Of text paper 3 to 5; of odd papers one: 15 to 20, two: 10 to 15, more: about 10.', 1, 24, 3),
+            Parameter::count(
+                'sheets',
+                'Sheets in a signature',
+                'Of text paper 3 to 5; of odd papers one: 15 to 20, two: 10 to 15, more: about 10.',
+                1,
+                24,
+                3,
+            ),
             Parameter::choice(
                 'cover',
                 'Cover',

@@ -310,7 +310,9 @@ final readonly class ZPageAlbum implements Structure
                 role: $second,
                 quantity: 2,
                 creases: $blank->creases(Fold::Mountain),
-                glueZones: [new GlueZone($blank->area('', 'half')->strip(Edge::Bottom, $values->length('overlap')), Side::A, Adhesive::Tape)],
+                glueZones: [
+                    new GlueZone($blank->area('', 'half')->strip(Edge::Bottom, $values->length('overlap')), Side::A, Adhesive::Tape),
+                ],
                 panels: $blank->panels(),
                 places: ["page {$k}, front", "page {$k}, back"],
                 corners: $trim === null ? [] : Corner::along(Edge::Top, $trim, $allow->tab()),

@@ -16,7 +16,10 @@ final class LeavesTest extends BrowserTestCase
         $before = $this->sheets();
         $button = $this->find('.sheet-order li:nth-child(2) button:last-child');
         $id = (string) $button->getAttribute('id');
-        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"}); arguments[0].focus();', [$button]);
+        $this->driver()->executeScript(
+            'arguments[0].scrollIntoView({block: "center", behavior: "instant"}); arguments[0].focus();',
+            [$button],
+        );
         $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->driver()->wait(10, 100)->until(fn (): bool => $this->sheets() !== $before);
         [$first, $second, $third] = $before;

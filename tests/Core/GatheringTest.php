@@ -47,7 +47,11 @@ final class GatheringTest extends TestCase
         $this->assertEquals(Size::inches(5.75, 8.75), $letter->cover($quarter, Length::zero()));
         $this->assertEquals(Size::inches(11, 8.5), $letter->open());
         $this->assertEquals($letter, Template::fromCover(Size::inches(5.75, 8.75), $quarter, Length::zero()));
-        $this->assertEquals(Size::inches(5.25, 8.5), Template::fromCover(Size::inches(5.75, 8.75), $quarter, $quarter)->leaf, 'room for tabs');
+        $this->assertEquals(
+            Size::inches(5.25, 8.5),
+            Template::fromCover(Size::inches(5.75, 8.75), $quarter, $quarter)->leaf,
+            'room for tabs',
+        );
         $a4 = Template::ofLeaf(new Size(Length::micrometres(148_500), Length::millimetres(210)));
         $this->assertEquals(
             new Size(Length::micrometres(154_500), Length::millimetres(216)),
@@ -102,7 +106,7 @@ final class GatheringTest extends TestCase
         ]);
     }
 
-    /** Written out by hand: which numbers lie on which side of which sheet, from the outermost in (8 pages on 2 sheets: 1 8, 2 7, 3 6, 4 5). */
+    /** Written out by hand: which numbers lie on which side of which sheet, from the outermost in (2 sheets: 1 8, 2 7, 3 6, 4 5). */
     #[TestWith([1, [[1, 4, 2, 3]]])]
     #[TestWith([2, [[1, 8, 2, 7], [3, 6, 4, 5]]])]
     #[TestWith([4, [[1, 16, 2, 15], [3, 14, 4, 13], [5, 12, 6, 11], [7, 10, 8, 9]]])]
@@ -188,7 +192,11 @@ final class GatheringTest extends TestCase
                 $this->assertTrue($mix->count($kind) >= $least && $mix->count($kind) <= $most, "{$kind->value} of {$sheets}");
             }
         }
-        $heap = [$this->paper('plain', LeafKind::Plain, 2), $this->paper('lined', LeafKind::Lined, 30), $this->paper('novel', LeafKind::Book, 30)];
+        $heap = [
+            $this->paper('plain', LeafKind::Plain, 2),
+            $this->paper('lined', LeafKind::Lined, 30),
+            $this->paper('novel', LeafKind::Book, 30),
+        ];
         $this->assertSame([2, 15, 0, 3, 0], $counts(Mix::from($heap, 20)), 'made up from what one can write on');
         $this->assertSame(5, Mix::from([$this->paper('lined', LeafKind::Lined, 5)], 20)->total(), 'there is no more');
     }
@@ -262,7 +270,12 @@ final class GatheringTest extends TestCase
             $rules($novel('one'), $novel('two')),
         );
         $this->assertSame([], $rules($novel('one'), $this->paper('plain', LeafKind::Plain)), 'two halves of one sheet may face each other');
-        $silent = fn (string $key, LeafKind $kind): LeafPaper => $this->paper($key, $kind, front: WritingSpace::None, back: WritingSpace::None);
+        $silent = fn (string $key, LeafKind $kind): LeafPaper => $this->paper(
+            $key,
+            $kind,
+            front: WritingSpace::None,
+            back: WritingSpace::None,
+        );
         $this->assertSame(
             ['silent-in-a-row 2', 'silent-in-a-row 6'],
             $rules($silent('map', LeafKind::Specialty), $silent('doily', LeafKind::Extra)),
@@ -284,7 +297,10 @@ final class GatheringTest extends TestCase
     {
         $signature = $this->signature(4);
         $moved = $signature->moved(0, 2);
-        $this->assertSame([1, 2, 0, 3], array_map(static fn (Sheet $sheet): int|false => array_search($sheet, $signature->sheets, true), $moved->sheets));
+        $this->assertSame(
+            [1, 2, 0, 3],
+            array_map(static fn (Sheet $sheet): int|false => array_search($sheet, $signature->sheets, true), $moved->sheets),
+        );
         $this->expectException(NoSuchSheet::class);
         $signature->moved(0, 4);
     }
@@ -292,7 +308,10 @@ final class GatheringTest extends TestCase
     /** HSV by hand: red 0, yellow 60, green 120, cyan 180, blue 240, magenta 300; white, grey and black have none. */
     public function test_the_hue_of_a_swatch(): void
     {
-        $this->assertSame([0, 60, 120, 180, 240, 300, 30], array_map(Hue::of(...), ['#ff0000', '#ffff00', '#00ff00', '#00ffff', '#0000ff', '#ff00ff', '#FF8000']));
+        $this->assertSame(
+            [0, 60, 120, 180, 240, 300, 30],
+            array_map(Hue::of(...), ['#ff0000', '#ffff00', '#00ff00', '#00ffff', '#0000ff', '#ff00ff', '#FF8000']),
+        );
         $this->assertSame([null, null, null, null, null], array_map(Hue::of(...), ['#ffffff', '#000000', '#808080', '#fffbf0', 'blue']));
     }
 
@@ -333,12 +352,19 @@ final class GatheringTest extends TestCase
             $this->assertTrue($template->leaf->width->isAtLeast($meeting->inward), "{$where}: a flap stays on its leaf");
             $this->assertTrue($open->height->isAtLeast($meeting->turned), "{$where}: what is folded over stays on its leaf");
         }
-        $expected = array_sum(array_map(static fn (Broken $broken): int => $broken->rule->weight(), (new OrderCost)->broken($proposal->signature)));
+        $expected = array_sum(
+            array_map(static fn (Broken $broken): int => $broken->rule->weight(), (new OrderCost)->broken($proposal->signature)),
+        );
         $this->assertSame((new OrderCost)->of($proposal->signature), $expected, $where);
     }
 
-    private function meeting(float $width, float $height, ?HeightWay $tall = null, ?WidthWay $wide = null, Seat $seat = Seat::Middle): Meeting
-    {
+    private function meeting(
+        float $width,
+        float $height,
+        ?HeightWay $tall = null,
+        ?WidthWay $wide = null,
+        Seat $seat = Seat::Middle,
+    ): Meeting {
         $paper = new LeafPaper('p', $this->stock(Size::inches($width, $height), 100));
 
         return Meeting::of($paper, Template::ofLeaf(Size::inches(5.5, 8.5)), MeetingSchool::usual(Unit::Inch), $tall, $wide, $seat);

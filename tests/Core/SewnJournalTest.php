@@ -28,9 +28,25 @@ final class SewnJournalTest extends TestCase
 
     private const HEAP = [
         ['key' => 'tea', 'paper' => ['name' => 'Tea', 'sheet' => '11x8.5', 'weight' => '90'], 'count' => 4, 'hue' => 35],
-        ['key' => 'ledger', 'paper' => ['name' => 'Ledger', 'sheet' => 'own', 'width' => '12 in', 'height' => '9 in', 'weight' => '80'], 'kind' => 'lined', 'count' => 3],
-        ['key' => 'map', 'paper' => ['name' => 'Map', 'sheet' => 'own', 'width' => '14 in', 'height' => '10 1/2 in', 'weight' => '100'], 'kind' => 'specialty', 'count' => 3],
-        ['key' => 'bag', 'paper' => ['name' => 'Bag', 'sheet' => 'own', 'width' => '5 in', 'height' => '7 in', 'weight' => '80'], 'kind' => 'extra', 'bag' => 'top', 'count' => 2],
+        [
+            'key' => 'ledger',
+            'paper' => ['name' => 'Ledger', 'sheet' => 'own', 'width' => '12 in', 'height' => '9 in', 'weight' => '80'],
+            'kind' => 'lined',
+            'count' => 3,
+        ],
+        [
+            'key' => 'map',
+            'paper' => ['name' => 'Map', 'sheet' => 'own', 'width' => '14 in', 'height' => '10 1/2 in', 'weight' => '100'],
+            'kind' => 'specialty',
+            'count' => 3,
+        ],
+        [
+            'key' => 'bag',
+            'paper' => ['name' => 'Bag', 'sheet' => 'own', 'width' => '5 in', 'height' => '7 in', 'weight' => '80'],
+            'kind' => 'extra',
+            'bag' => 'top',
+            'count' => 2,
+        ],
     ];
 
     /** Common practice: letter folded, 5½ × 8½, wants a cover of 5¾ × 8¾; five signatures of three sheets are 60 faces. */
@@ -78,7 +94,10 @@ final class SewnJournalTest extends TestCase
             $plan = $this->journal(['signatures' => $signatures, 'sheets' => $sheets, 'stations' => '5'], ['unit' => $unit]);
             $this->assertSame([], Table::rehearse($plan->blueprint, $plan->workings->jobs));
             $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
-            $places = array_map(static fn (string $key): int => (int) array_search($key, $keys, true), ['leaf-strips', 'leaf-pockets', 'nest-signatures', 'prick-signatures', 'prick-spine', 'sew']);
+            $places = array_map(
+                static fn (string $key): int => (int) array_search($key, $keys, true),
+                ['leaf-strips', 'leaf-pockets', 'nest-signatures', 'prick-signatures', 'prick-spine', 'sew'],
+            );
             $sorted = $places;
             sort($sorted);
             $this->assertSame($sorted, $places);
@@ -111,7 +130,12 @@ final class SewnJournalTest extends TestCase
                     ...($kind === 'extra' && mt_rand(0, 1) === 1 ? ['bag' => 'top'] : []),
                 ];
             }
-            $ways = ['p1' => ['height' => [null, 'folded-down', 'trimmed'][mt_rand(0, 2)], 'width' => [null, 'pocket', 'trimmed'][mt_rand(0, 2)]]];
+            $ways = [
+                'p1' => [
+                    'height' => [null, 'folded-down', 'trimmed'][mt_rand(0, 2)],
+                    'width' => [null, 'pocket', 'trimmed'][mt_rand(0, 2)],
+                ],
+            ];
             $plan = $this->plan(mt_rand(0, 1) === 1 ? 'sewn-journal' : 'fold-over-journal', [
                 'unit' => $isMetric ? 'cm' : 'in',
                 'parameters' => ['signatures' => mt_rand(1, 4), 'sheets' => mt_rand(1, 8)],
@@ -144,13 +168,22 @@ final class SewnJournalTest extends TestCase
     /** Common practice: twenty sheets of 0.1 mm stand out about 3.8 mm, and are trimmed before they are sewn, with a knife. */
     public function test_the_fore_edge_is_trimmed_where_that_is_wished(): void
     {
-        $file = ['parameters' => ['signatures' => 1, 'sheets' => 20], 'materials' => ['leaf' => ['name' => 'Log', 'thickness' => '0.1 mm']]];
-        $this->assertSame([], array_filter($this->plan('sewn-journal', $file)->steps, static fn ($step): bool => $step->key === 'trim-fore-edge'));
+        $file = [
+            'parameters' => ['signatures' => 1, 'sheets' => 20],
+            'materials' => ['leaf' => ['name' => 'Log', 'thickness' => '0.1 mm']],
+        ];
+        $this->assertSame(
+            [],
+            array_filter($this->plan('sewn-journal', $file)->steps, static fn ($step): bool => $step->key === 'trim-fore-edge'),
+        );
         $file['parameters']['fore-edge'] = 'trimmed';
         $steps = array_column($this->plan('sewn-journal', $file)->steps, null, 'key');
         $this->assertSame(Caution::Knife, $steps['trim-fore-edge']->caution);
         $this->assertStringContainsString('about 3⁄16 in', $steps['trim-fore-edge']->text);
-        $this->assertTrue($steps['nest-signatures']->number < $steps['trim-fore-edge']->number && $steps['trim-fore-edge']->number < $steps['sew']->number);
+        $this->assertTrue(
+            $steps['nest-signatures']->number < $steps['trim-fore-edge']->number
+                && $steps['trim-fore-edge']->number < $steps['sew']->number,
+        );
     }
 
     public function test_the_order_that_was_said_is_kept(): void
@@ -171,7 +204,9 @@ final class SewnJournalTest extends TestCase
     /** Eight rows want nine times 1⁄16 in: a spine of ⅝ in has that, one of ½ in has not. */
     public function test_rows_that_are_too_near(): void
     {
-        $file = static fn (string $room): array => ['parameters' => ['signatures' => 8, 'sheets' => 1, 'leaf' => '0.1 mm', 'room' => $room]];
+        $file = static fn (string $room): array => [
+            'parameters' => ['signatures' => 8, 'sheets' => 1, 'leaf' => '0.1 mm', 'room' => $room],
+        ];
         $near = $this->plan('sewn-journal', $file('1/4'));
         $found = $near->report->of('rows-too-near');
         $this->assertCount(1, $found);

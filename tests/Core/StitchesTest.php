@@ -36,7 +36,11 @@ final class StitchesTest extends TestCase
     {
         $half = Length::inches(0, 1, 2);
         $this->assertSame(2, Stations::at(Length::inches(1, 1, 2), [$half, Length::inches(1)], Unit::Inch)->count());
-        foreach ([[Length::inches(0, 7, 16), Length::inches(2)], [$half, Length::inches(0, 15, 16)], [$half, Length::inches(2, 9, 16)]] as $places) {
+        foreach ([
+            [Length::inches(0, 7, 16), Length::inches(2)],
+            [$half, Length::inches(0, 15, 16)],
+            [$half, Length::inches(2, 9, 16)],
+        ] as $places) {
             try {
                 Stations::at(Length::inches(3), $places, Unit::Inch);
                 $this->fail('it tears');
@@ -78,7 +82,10 @@ final class StitchesTest extends TestCase
         );
     }
 
-    /** What every pamphlet stitch has: sides take turns, all holes are used, both ends come out of the middle on one side of it, and no two stitches lie in one place. */
+    /**
+     * What every pamphlet stitch has: sides take turns, all holes are used, both ends come out of the middle on one side of it, and no two
+     * stitches lie in one place.
+     */
     #[TestWith([3])]
     #[TestWith([5])]
     #[TestWith([7])]
@@ -95,7 +102,12 @@ final class StitchesTest extends TestCase
             $stitches = [];
             foreach (array_slice($walk->passages, 1) as $index => $to) {
                 $from = $walk->passages[$index];
-                $stitches[] = sprintf('%d-%d %s', min($from->station, $to->station), max($from->station, $to->station), $to->isOutwards ? 'inside' : 'outside');
+                $stitches[] = sprintf(
+                    '%d-%d %s',
+                    min($from->station, $to->station),
+                    max($from->station, $to->station),
+                    $to->isOutwards ? 'inside' : 'outside',
+                );
             }
             $this->assertSame($stitches, array_values(array_unique($stitches)));
         }
@@ -121,7 +133,10 @@ final class StitchesTest extends TestCase
             ['0 in', '1 out', '2 in', '3 out', '3 in', '2 out', '1 in', '0 out', '0 in', '1 out', '2 in', '3 out'],
             $this->told($walk),
         );
-        $this->assertSame([0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2], array_map(static fn (Passage $passage): int => $passage->signature, $walk->passages));
+        $this->assertSame(
+            [0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2],
+            array_map(static fn (Passage $passage): int => $passage->signature, $walk->passages),
+        );
         $this->assertEquals(Length::inches(20), $walk->along(), '3 × 6½ along the folds and 2 × ¼ over');
         $this->sides($walk);
         $this->assertFalse($walk->passages[0]->isOutwards);

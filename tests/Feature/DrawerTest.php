@@ -306,7 +306,20 @@ final class DrawerTest extends TestCase
 
     public function test_what_a_paper_is_for_a_journal_goes_with_it(): void
     {
-        $this->putIn(['name' => 'Verses', 'kind' => 'pattern', 'weight' => '80 g', 'count' => '3', 'swatch' => '#c8b48a', 'leaf' => 'book', 'text' => '1', 'front' => 'half', 'back' => 'none', 'bag' => 'top']);
+        $this->putIn(
+            [
+                'name' => 'Verses',
+                'kind' => 'pattern',
+                'weight' => '80 g',
+                'count' => '3',
+                'swatch' => '#c8b48a',
+                'leaf' => 'book',
+                'text' => '1',
+                'front' => 'half',
+                'back' => 'none',
+                'bag' => 'top',
+            ],
+        );
         $leaf = ['kind' => 'book', 'text' => '1', 'front' => 'half', 'back' => 'none', 'reference' => '', 'bag' => 'top'];
         $this->assertSame($leaf, Paper::query()->sole()->leaf);
         $csv = (string) $this->get('/papers.csv')->getContent();

@@ -34,7 +34,15 @@ final class LeavesTest extends TestCase
             'leaves' => ['heap' => [
                 ['key' => 'tea', 'paper' => $paper('Tea'), 'count' => 2, 'hue' => 35],
                 ['key' => 'log', 'paper' => $paper('Log'), 'kind' => 'lined', 'count' => 2],
-                ['key' => 'novel', 'paper' => $paper('Novel'), 'kind' => 'book', 'text' => true, 'front' => 'none', 'back' => 'none', 'count' => 2],
+                [
+                    'key' => 'novel',
+                    'paper' => $paper('Novel'),
+                    'kind' => 'book',
+                    'text' => true,
+                    'front' => 'none',
+                    'back' => 'none',
+                    'count' => 2,
+                ],
             ]],
         ]);
     }
@@ -76,15 +84,26 @@ final class LeavesTest extends TestCase
 
     public function test_papers_come_onto_the_heap_and_go(): void
     {
-        $describing = ['name' => 'Map', 'width' => '14', 'height' => '10 1/2', 'count' => 2, 'kind' => 'specialty', 'front' => 'none', 'back' => 'all'];
+        $describing = [
+            'name' => 'Map',
+            'width' => '14',
+            'height' => '10 1/2',
+            'count' => 2,
+            'kind' => 'specialty',
+            'front' => 'none',
+            'back' => 'all',
+        ];
         $this->send('post', 'leaves.add', $describing)->assertSee('Map put on the heap')->assertSee('Folded up from the foot');
         $this->assertSame(['tea', 'log', 'novel', 'map'], $this->heap());
-        $this->send('post', 'leaves.add', [...$describing, 'width' => 'banana'])->assertSee('does not read as a length')->assertSee('value="banana"', false);
+        $this->send('post', 'leaves.add', [...$describing, 'width' => 'banana'])
+            ->assertSee('does not read as a length')->assertSee('value="banana"', false);
         $this->assertCount(4, $this->heap(), 'nothing is put there with a wrong measure');
         $this->send('post', 'leaves.add', ['kind' => 'plain', 'front' => 'all', 'back' => 'all'])->assertSee('Give the paper a name');
         $this->send('delete', 'leaves.take-off', [], ['key' => 'log'])->assertSee('Log taken off the heap');
         $this->assertSame(['tea', 'novel', 'map'], $this->heap());
-        $drawn = Paper::query()->create(['name' => 'Drawer sheet', 'kind' => 'pattern', 'width' => 11 * 8128, 'height' => 69088, 'weight' => '90', 'count' => 5]);
+        $drawn = Paper::query()->create(
+            ['name' => 'Drawer sheet', 'kind' => 'pattern', 'width' => 11 * 8128, 'height' => 69088, 'weight' => '90', 'count' => 5],
+        );
         $this->send('post', 'leaves.add', ['drawer' => $drawn->id, 'kind' => 'plain', 'front' => 'all', 'back' => 'all'])
             ->assertSee('Drawer sheet put on the heap');
         $this->assertSame([5, (string) $drawn->id], [$this->papers()[3]->count, $this->papers()[3]->stock->drawer]);
@@ -100,27 +119,44 @@ final class LeavesTest extends TestCase
     /** Common practice: a cover of 5¾ × 8¾ takes letter sheets folded, 5½ × 8½. */
     public function test_leaves_for_a_cover_that_is_there(): void
     {
-        $this->send('post', 'leaves.template', ['cover-width' => '5', 'cover-height' => '7', 'tabs' => '1/4'])->assertSee('page width 5 1/2 in → 4 1/2 in');
+        $this->send(
+            'post',
+            'leaves.template',
+            ['cover-width' => '5', 'cover-height' => '7', 'tabs' => '1/4'],
+        )->assertSee('page width 5 1/2 in → 4 1/2 in');
         $cover = app(Plans::class)->plan($this->project->refresh())->blueprint->face('front-cover')->size;
         $this->assertEquals(\Ephemeron\Measure\Size::inches(5, 7), $cover);
-        $this->send('post', 'leaves.template', ['cover-width' => 'wide', 'cover-height' => '7'])->assertSee('does not read as a length')->assertSee('value="wide"', false);
-        $this->send('post', 'leaves.template', ['cover-width' => '1/4', 'cover-height' => '7'])->assertSee('The cover leaves no room for a leaf.');
+        $this->send(
+            'post',
+            'leaves.template',
+            ['cover-width' => 'wide', 'cover-height' => '7'],
+        )->assertSee('does not read as a length')->assertSee('value="wide"', false);
+        $this->send(
+            'post',
+            'leaves.template',
+            ['cover-width' => '1/4', 'cover-height' => '7'],
+        )->assertSee('The cover leaves no room for a leaf.');
         $this->send('post', 'leaves.template', ['cover-width' => '30', 'cover-height' => '7'])->assertSee('goes from 2 in to 9 in');
     }
 
     public function test_the_needle_is_seen_on_the_fold_screen_too(): void
     {
-        $this->get(route('fold', ['project' => $this->project, 'scene' => 'sewing']))->assertOk()->assertSeeInOrder(['Sewing', 'out through 2', 'in through 1']);
+        $this->get(
+            route('fold', ['project' => $this->project, 'scene' => 'sewing']),
+        )->assertOk()->assertSeeInOrder(['Sewing', 'out through 2', 'in through 1']);
         $this->get(route('bench', ['project' => $this->project, 'step' => 'sew']))->assertOk()->assertSee('See the needle go, hole by hole')
             ->assertSee('data-passage="4"', false);
-        $this->get(route('bench', ['project' => $this->project, 'step' => 'nest-signatures']))->assertSee('The signature seen from its foot');
+        $this->get(
+            route('bench', ['project' => $this->project, 'step' => 'nest-signatures']),
+        )->assertSee('The signature seen from its foot');
     }
 
     public function test_the_maker_says_how_many_of_a_kind(): void
     {
         $this->send('patch', 'design', ['set' => ['leaves.mix-book' => '0']]);
         $this->assertNotContains('novel', $this->order());
-        $this->send('patch', 'design', ['set' => ['leaves.mix-book' => 'some']])->assertSee('value="some"', false)->assertSee('field-error', false);
+        $this->send('patch', 'design', ['set' => ['leaves.mix-book' => 'some']])
+            ->assertSee('value="some"', false)->assertSee('field-error', false);
         $this->send('patch', 'design', ['set' => ['leaves.mix-book' => '']]);
         $this->assertContains('novel', $this->order());
     }
@@ -130,7 +166,9 @@ final class LeavesTest extends TestCase
         $plan = app(Plans::class)->plan($this->project);
         $this->assertCount(3, $plan->blueprint->part('template')->holes);
         $this->assertCount(3, $plan->blueprint->part('cover')->holes);
-        $pdf = $this->get(route('print.pdf', [$this->project, 'templates']).'?letters[]='.$plan->blueprint->part('template')->letter)->assertOk();
+        $pdf = $this->get(
+            route('print.pdf', [$this->project, 'templates']).'?letters[]='.$plan->blueprint->part('template')->letter,
+        )->assertOk();
         $this->assertStringContainsString('Sewing template', (new Parser)->parseContent((string) $pdf->getContent())->getText());
     }
 

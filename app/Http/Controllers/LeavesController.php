@@ -88,7 +88,11 @@ final readonly class LeavesController
         return $this->ordered($request, $project, $order)->with('proposed', sprintf(
             '%s %s',
             $isProven ? 'No order keeps the rules better: this is proven.' : 'The best order that was found; there may be a better one.',
-            $left === 0 ? 'All of them are kept.' : ($left === 1 ? 'Once a rule could not be kept.' : "{$left} times a rule could not be kept."),
+            match ($left) {
+                0 => 'All of them are kept.',
+                1 => 'Once a rule could not be kept.',
+                default => "{$left} times a rule could not be kept.",
+            },
         ));
     }
 
@@ -120,7 +124,9 @@ final readonly class LeavesController
         return $this->changed($request, $project, [
             'parameters.page-width' => $plan->notation()->exact($leaf->width),
             'parameters.page-height' => $plan->notation()->exact($leaf->height),
-            ...(in_array('tabs', array_column($plan->structure->parameters(), 'key'), true) ? ['parameters.tabs' => $plan->notation()->exact($request->tabs($plan->design->unit))] : []),
+            ...(in_array('tabs', array_column($plan->structure->parameters(), 'key'), true) ? [
+                'parameters.tabs' => $plan->notation()->exact($request->tabs($plan->design->unit)),
+            ] : []),
         ], ['parameters.page-width' => 'cover-width', 'parameters.page-height' => 'cover-height']);
     }
 

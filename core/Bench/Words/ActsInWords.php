@@ -144,7 +144,8 @@ final readonly class ActsInWords
             $this->notation->text($act->thread),
             $act->times > 1 ? ' for each signature' : '',
             implode(', ', $way),
-            $isPamphlet ? 'The tails on either side of the long stitch, a knot.' : 'Pull it tight all along; the tails are knotted to their first stitches.',
+            $isPamphlet ? 'The tails on either side of the long stitch, a knot.'
+                : 'Pull it tight all along; the tails are knotted to their first stitches.',
         );
     }
 

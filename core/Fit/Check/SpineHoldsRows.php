@@ -31,8 +31,8 @@ final readonly class SpineHoldsRows implements Check
                 Severity::Watch,
                 'rows-too-near',
                 sprintf(
-                    '%d rows of holes want a spine of %s at least; it is %s. What stands between them tears: fewer and thicker signatures, or '
-                        .'more room in the spine.',
+                    '%d rows of holes want a spine of %s at least; it is %s. What stands between them tears: fewer and thicker signatures, '
+                        .'or more room in the spine.',
                     $rows,
                     $notation->text($notation->grid->up($wanted)),
                     $notation->text($sewing->rows->spine->width),
