@@ -20,6 +20,7 @@ use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Slit;
 use Ephemeron\Blueprint\Task;
+use Ephemeron\Design\Parameter;
 use Ephemeron\Gathering\HeightWay;
 use Ephemeron\Gathering\Leaf;
 use Ephemeron\Gathering\LeafPaper;
@@ -83,6 +84,64 @@ final readonly class BoundLeaves
         }
 
         return new self($block, $template, $brief, $kinds);
+    }
+
+    /**
+     * What any journal asks for.
+     *
+     * @param int $signatures usual
+     * @param int $sheets usual in each
+     * @param Length $leaf usual thickness of a leaf with what is put on it
+     * @return list<Parameter>
+     */
+    public static function parameters(int $signatures, int $sheets, Length $leaf): array
+    {
+        return [
+            Parameter::length(
+                'page-width',
+                'Folded sheet, width',
+                'Half of the sheet that is sewn in.',
+                Length::inches(2),
+                Length::inches(9),
+                Length::inches(5, 1, 2),
+                Length::micrometres(148_500),
+            ),
+            Parameter::length(
+                'page-height',
+                'Folded sheet, height',
+                'How tall the sheets are.',
+                Length::inches(3),
+                Length::inches(11, 1, 2),
+                Length::inches(8, 1, 2),
+                Length::millimetres(210),
+            ),
+            Parameter::count('signatures', 'Signatures', 'How many are sewn in.', 1, 8, $signatures),
+            Parameter::count(
+                'sheets',
+                'Sheets in a signature',
+                'Of text paper 3 to 5; of odd papers one: 15 to 20, two: 10 to 15, more: about 10.',
+                1,
+                24,
+                $sheets,
+            ),
+            Parameter::length(
+                'leaf',
+                'Thickness of a leaf',
+                'With what is put on it; if the sheets are thicker, they count.',
+                Length::micrometres(50),
+                Length::millimetres(3),
+                $leaf,
+            ),
+            Parameter::length(
+                'room',
+                'Room in the spine',
+                'Beside the sewn block: for pockets and what lies in them.',
+                Length::zero(),
+                Length::inches(2),
+                Length::inches(0, 1, 8),
+                Length::millimetres(3),
+            ),
+        ];
     }
 
     /** How thick the block is at its spine: sewn, or as the maker reckons with what is put on the leaves. */

@@ -72,43 +72,7 @@ final readonly class FoldOverJournal implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length(
-                'page-width',
-                'Folded sheet, width',
-                'Half of the sheet that is sewn in.',
-                Length::inches(2),
-                Length::inches(9),
-                Length::inches(5, 1, 2),
-                Length::ofTicks(148 * 320 + 160),
-            ),
-            Parameter::length(
-                'page-height',
-                'Folded sheet, height',
-                'How tall the sheets are.',
-                Length::inches(3),
-                Length::inches(11, 1, 2),
-                Length::inches(8, 1, 2),
-                Length::millimetres(210),
-            ),
-            Parameter::count('signatures', 'Signatures', 'How many are sewn in.', 1, 8, 3),
-            Parameter::count('sheets', 'Sheets in a signature', 'One: 15 to 20; two: 10 to 15; three to five: about 10 each.', 1, 24, 10),
-            Parameter::length(
-                'leaf',
-                'Thickness of a leaf',
-                'With what is put on it; if the sheets are thicker, they count.',
-                Length::micrometres(50),
-                Length::millimetres(3),
-                Length::micrometres(250),
-            ),
-            Parameter::length(
-                'room',
-                'Room in the spine',
-                'Beside the sewn block: for pockets and what lies in them.',
-                Length::zero(),
-                Length::inches(2),
-                Length::inches(0, 1, 8),
-                Length::millimetres(3),
-            ),
+            ...BoundLeaves::parameters(3, 10, Length::micrometres(250)),
             Parameter::length(
                 'flap',
                 'Flap',

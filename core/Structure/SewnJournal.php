@@ -54,56 +54,13 @@ final readonly class SewnJournal implements Structure
     public function parameters(): array
     {
         return [
-            Parameter::length(
-                'page-width',
-                'Folded sheet, width',
-                'Half of the sheet that is sewn in.',
-                Length::inches(2),
-                Length::inches(9),
-                Length::inches(5, 1, 2),
-                Length::ofTicks(148 * Length::TICKS_PER_MILLIMETRE + intdiv(Length::TICKS_PER_MILLIMETRE, 2)),
-            ),
-            Parameter::length(
-                'page-height',
-                'Folded sheet, height',
-                'How tall the sheets are.',
-                Length::inches(3),
-                Length::inches(11, 1, 2),
-                Length::inches(8, 1, 2),
-                Length::millimetres(210),
-            ),
-            Parameter::count('signatures', 'Signatures', 'How many are sewn in.', 1, 8, 5),
-            Parameter::count(
-                'sheets',
-                'Sheets in a signature',
-                'Of text paper 3 to 5; of odd papers one: 15 to 20, two: 10 to 15, more: about 10.',
-                1,
-                24,
-                3,
-            ),
+            ...BoundLeaves::parameters(5, 3, Length::micrometres(150)),
             Parameter::choice(
                 'cover',
                 'Cover',
                 'One piece of card.',
                 ['spine' => 'with a scored spine', 'fold' => 'folded once, for one signature'],
                 'spine',
-            ),
-            Parameter::length(
-                'leaf',
-                'Thickness of a leaf',
-                'With what is put on it; if the sheets are thicker, they count.',
-                Length::micrometres(50),
-                Length::millimetres(3),
-                Length::micrometres(150),
-            ),
-            Parameter::length(
-                'room',
-                'Room in the spine',
-                'Beside the sewn block: for pockets and what lies in them.',
-                Length::zero(),
-                Length::inches(2),
-                Length::inches(0, 1, 8),
-                Length::millimetres(3),
             ),
             Parameter::length(
                 'tabs',
