@@ -7,6 +7,7 @@ namespace Ephemeron\Assembly;
 use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Act\ActKind;
 use Ephemeron\Blueprint\Act\Glue;
+use Ephemeron\Blueprint\Act\Nest;
 use Ephemeron\Blueprint\Act\SetMagnet;
 use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Joint;
@@ -29,6 +30,9 @@ final class Holds
 
     /** @var array<array-key, list<array{string, int}>> those that pierce a part */
     private array $pierced = [];
+
+    /** @var array<array-key, list<array{string, int}>> those that glue something onto a part, or sew it */
+    private array $onto = [];
 
     /** @var array<array-key, list<array{string, int}>> those that set the first magnet of a flap */
     private array $magnets = [];
@@ -60,6 +64,9 @@ final class Holds
         return match (true) {
             $act instanceof Slip => [...$before, ...$this->pouches[$act->into] ?? [], ...$this->joined[$act->into] ?? []],
             $act instanceof SetMagnet && ! $act->isFirst => [...$before, ...$this->magnets[$act->flap ?? ''] ?? []],
+            // One gets at a leaf best while its sheet lies alone.
+            $act instanceof Nest
+                => array_merge($before, ...array_map(fn (string $part): array => $this->onto[$part] ?? [], $act->parts())),
             $act->kind() === ActKind::Thread
                 => array_merge($before, ...array_map(fn (string $part): array => $this->pierced[$part] ?? [], $act->parts())),
             default => $before,
@@ -75,6 +82,7 @@ final class Holds
     /** @param array{string, int} $here */
     private function addJoint(array $here, Joint $joint): void
     {
+        $this->onto[$joint->onto->part][] = $here;
         if ($joint->pouch !== null) {
             $this->pouches[$joint->pouch][] = $here;
         }

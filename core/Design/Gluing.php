@@ -35,7 +35,7 @@ enum Gluing: string
     public function applied(Adhesive $asked): Adhesive
     {
         return match (true) {
-            $asked === Adhesive::None, $this === self::ByZone => $asked,
+            $asked === Adhesive::None, $asked === Adhesive::Thread, $this === self::ByZone => $asked,
             $this === self::Glue => Adhesive::WetGlue,
             default => Adhesive::Tape,
         };

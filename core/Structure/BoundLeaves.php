@@ -6,6 +6,7 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Act\Nest;
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Flap;
@@ -141,6 +142,13 @@ final readonly class BoundLeaves
                 Length::inches(0, 1, 8),
                 Length::millimetres(3),
             ),
+            Parameter::choice(
+                'leaf-pockets',
+                'Pockets of leaves',
+                'How sheets that are folded over are closed.',
+                ['glued' => 'glued', 'sewn' => 'sewn'],
+                'glued',
+            ),
         ];
     }
 
@@ -196,6 +204,11 @@ final readonly class BoundLeaves
         $this->addTasks($draft, $parts);
 
         return $before;
+    }
+
+    private function closing(): Adhesive
+    {
+        return $this->brief->values->choice('leaf-pockets') === 'sewn' ? Adhesive::Thread : Adhesive::WetGlue;
     }
 
     private function hasSingles(): bool
@@ -330,6 +343,7 @@ final readonly class BoundLeaves
                 $edge->opposite(),
                 'leaf-pockets',
                 takesMat: false,
+                adhesive: $this->closing(),
             ))->on($draft, $inside);
         }
         if ($meeting->paper->bag !== null) {
@@ -357,6 +371,7 @@ final readonly class BoundLeaves
                 $foreEdge->opposite(),
                 'leaf-pockets',
                 takesMat: false,
+                adhesive: $this->closing(),
             ))->on($draft, $inside);
 
             return;
@@ -435,11 +450,12 @@ final readonly class BoundLeaves
             $draft->task(new Task(
                 'leaf-pockets',
                 Phase::Assemble,
-                'Close the pockets of the leaves',
-                'Glued, or sewn with a few stitches: before the signature is bound, afterwards a machine does not reach.',
+                $this->closing() === Adhesive::Thread ? 'Sew the pockets of the leaves' : 'Close the pockets of the leaves',
+                'Before the signature is nested and bound: afterwards neither brush nor machine reaches.',
                 self::SECTION,
-                Adhesive::WetGlue,
+                $this->closing(),
                 array_values(array_map(static fn (array $kind): string => $kind[0], $this->kinds)),
+                caution: $this->closing() === Adhesive::Thread ? Caution::Needle : null,
             ));
         }
         $nests = [];

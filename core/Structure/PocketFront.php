@@ -40,6 +40,7 @@ final readonly class PocketFront
         private bool $kept = false,
         private ?Polygon $shape = null,
         private ?Depth $depth = null,
+        private Adhesive $adhesive = Adhesive::WetGlue,
     ) {
     }
 
@@ -51,7 +52,7 @@ final readonly class PocketFront
             new PanelRef($this->paper->part, $this->paper->panel, $this->paper->side->other()),
             $page->paper,
             $this->area,
-            Adhesive::WetGlue,
+            $this->adhesive,
             Layer::Pocket,
             $this->task,
             $page->key,

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Ephemeron\Assembly\Table;
 use Ephemeron\Binding\Sewing;
+use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Opening;
@@ -150,6 +151,23 @@ final class SewnJournalTest extends TestCase
                 $this->assertStringNotContainsString('Paper ', $finding->text, "seed {$seed}");
             }
         }
+    }
+
+    /** Common practice: what is glued or sewn onto a leaf comes before its sheet is nested. */
+    public function test_leaves_are_furnished_before_they_are_nested(): void
+    {
+        $plan = $this->journal(['signatures' => 1, 'sheets' => 12, 'leaf-pockets' => 'sewn'], ['things' => [
+            'leaf-1-front/pocket-1' => ['on' => 'leaf-1-front', 'kind' => 'pocket'],
+            'leaf-3-back/tuck-spot-1' => ['on' => 'leaf-3-back', 'kind' => 'flap'],
+        ]]);
+        $steps = array_column($plan->steps, null, 'key');
+        foreach (['pockets-top', 'hinge-flaps', 'leaf-pockets'] as $before) {
+            $this->assertLessThan($steps['nest-signatures']->number, $steps[$before]->number, $before);
+        }
+        $this->assertSame([Adhesive::Thread, Caution::Needle], [$steps['leaf-pockets']->adhesive, $steps['leaf-pockets']->caution]);
+        $this->assertStringContainsString('Stitches along the edge away from the spine', implode(' ', $plan->linesOf($steps['leaf-pockets'])));
+        $this->assertStringNotContainsString('glue', implode(' ', $plan->linesOf($steps['leaf-pockets'])));
+        $this->assertSame([], Table::rehearse($plan->blueprint, $plan->workings->jobs));
     }
 
     public function test_the_thread_follows_the_walk(): void

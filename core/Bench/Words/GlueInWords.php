@@ -278,6 +278,10 @@ final readonly class GlueInWords
 
     private function with(Adhesive $with, string $glue, string $tape): string
     {
-        return $with === Adhesive::Tape ? $tape : $glue;
+        return match ($with) {
+            Adhesive::Tape => $tape,
+            Adhesive::Thread => 'Stitches',
+            default => $glue,
+        };
     }
 }
