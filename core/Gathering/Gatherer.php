@@ -23,10 +23,17 @@ final readonly class Gatherer
      * @param list<LeafPaper> $heap
      * @param int $signatures 1 to 12
      * @param int $sheets in each
+     * @param (\Closure(int, int): void)|null $told signatures done, and all of them
      * @return list<Proposal> one for each signature; fewer sheets where the heap runs out, none where it is empty
      */
-    public function gather(array $heap, int $signatures, int $sheets, ?Mix $mix = null, Wishes $wishes = new Wishes): array
-    {
+    public function gather(
+        array $heap,
+        int $signatures,
+        int $sheets,
+        ?Mix $mix = null,
+        Wishes $wishes = new Wishes,
+        ?\Closure $told = null,
+    ): array {
         $mix ??= Mix::from($heap, $signatures * $sheets);
         $dealt = array_fill(0, $signatures, []);
         foreach ($mix->pick($heap, $signatures) as $number => $paper) {
@@ -43,6 +50,7 @@ final readonly class Gatherer
             }
             $proposal = $this->ordering->propose($this->spread($hand), $number === 0 ? $wishes : new Wishes, $last);
             $proposals[] = $proposal;
+            $told?->__invoke($number + 1, $signatures);
             $leaves = $proposal->signature->leaves();
             $last = $leaves[array_key_last($leaves)] ?? $last;
         }

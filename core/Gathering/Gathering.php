@@ -106,10 +106,17 @@ final readonly class Gathering
 
     /**
      * @param int $patience see {@see Ordering}
+     * @param (\Closure(int, int): void)|null $told signatures done, and all of them
      * @return list<Proposal> one for each signature
      */
-    public function proposed(Template $template, MeetingSchool $school, int $signatures, int $sheets, int $patience): array
-    {
+    public function proposed(
+        Template $template,
+        MeetingSchool $school,
+        int $signatures,
+        int $sheets,
+        int $patience,
+        ?\Closure $told = null,
+    ): array {
         $gatherer = new Gatherer($template, $school, new Ordering($patience), $this->ways);
 
         return $gatherer->gather(
@@ -118,6 +125,7 @@ final readonly class Gathering
             $sheets,
             Mix::from($this->heap, $signatures * $sheets, $this->mix),
             $this->wishes,
+            $told,
         );
     }
 

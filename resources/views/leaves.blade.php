@@ -10,7 +10,8 @@
     $face = 0;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Leaves">
-    @if (session('proposed'))<p class="said" role="status">{{ session('proposed') }}</p>@endif
+    @if ($said && ! $search)<p class="said" role="status">{{ $said }}</p>@endif
+    @if ($search)<p class="said" role="status" id="ordering" hx-get="{{ route('leaves', $project) }}" hx-trigger="load delay:1s" hx-select="#stage" hx-target="#stage" hx-swap="outerHTML">The leaves are being put in order: {{ $search->share }} %. <noscript>Come back in a moment.</noscript></p>@endif
     @error('order')<p class="said is-stop" role="alert">{{ $message }}</p>@enderror
     <div class="workplace leaves">
         <div class="drawn">

@@ -158,7 +158,7 @@ final class SewnJournalTest extends TestCase
     {
         $plan = $this->journal(['signatures' => 1, 'sheets' => 12, 'leaf-pockets' => 'sewn'], ['things' => [
             'leaf-1-front/pocket-1' => ['on' => 'leaf-1-front', 'kind' => 'pocket'],
-            'leaf-3-back/tuck-spot-1' => ['on' => 'leaf-3-back', 'kind' => 'flap'],
+            'leaf-3-back/flap-1' => ['on' => 'leaf-3-back', 'kind' => 'flap'],
         ]]);
         $steps = array_column($plan->steps, null, 'key');
         foreach (['pockets-top', 'hinge-flaps', 'leaf-pockets'] as $before) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\OrderLeaves;
 use App\Models\Paper;
+use App\Models\PlanSearch;
 use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
@@ -12,6 +14,7 @@ use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Gathering\Sheet;
 use Ephemeron\Structure\Gathered;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Smalot\PdfParser\Parser;
@@ -65,6 +68,32 @@ final class LeavesTest extends TestCase
         $this->assertSame([$before[1], $before[0], ...array_slice($before, 2)], $this->order());
         $this->post(route('undo', $this->project->refresh()), $this->lastEvent($this->project));
         $this->assertSame($before, $this->order());
+    }
+
+    /** Five signatures of twenty are put in order by the worker, which tells how far it is; what is changed meanwhile is left alone. */
+    public function test_many_signatures_are_put_in_order_by_the_worker(): void
+    {
+        Queue::fake();
+        $this->send('patch', 'design', ['set' => [
+            'parameters.signatures' => '5', 'parameters.sheets' => '20', 'leaves.heap.0.count' => '50', 'leaves.heap.1.count' => '60',
+        ]]);
+        $this->send('post', 'leaves.propose')->assertSee('The leaves are being put in order: 0 %');
+        Queue::assertPushed(OrderLeaves::class, 1);
+        $this->send('post', 'leaves.propose');
+        Queue::assertPushed(OrderLeaves::class, 1);
+        $search = PlanSearch::query()->sole();
+        $shares = [];
+        PlanSearch::query()->getConnection()->listen(static function ($query) use (&$shares): void {
+            $shares[] = str_contains($query->sql, '"share" = ?') ? $query->bindings[0] : null;
+        });
+        app()->call([new OrderLeaves($search->id, $this->project->refresh()->revision), 'handle']);
+        $this->assertSame([PlanSearch::DONE, 100], [$search->refresh()->state, $search->share]);
+        $this->assertSame([20, 40, 60, 80, 100], array_values(array_filter($shares, is_int(...))));
+        $this->get(route('leaves', $this->project))->assertSee('This order is yours.')->assertSee('rule')->assertDontSee('being put in order');
+        $this->send('patch', 'leaves.move', ['signature' => 0, 'from' => 0, 'to' => 3]);
+        $search->update(['state' => PlanSearch::WAITING]);
+        app()->call([new OrderLeaves($search->id, $this->project->refresh()->revision - 1), 'handle']);
+        $this->assertSame(PlanSearch::CANCELLED, $search->refresh()->state);
     }
 
     public function test_what_breaks_is_seen_at_once(): void

@@ -10,37 +10,37 @@ use App\Http\Requests\AddLeafPaperRequest;
 use App\Http\Requests\CoverRequest;
 use App\Http\Requests\MoveSheetRequest;
 use App\Http\Requests\RevisedRequest;
+use App\Jobs\OrderLeaves;
 use App\Models\Paper;
+use App\Models\PlanSearch;
 use App\Models\Project;
+use App\Planning\LeavesInOrder;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Binding\Sewing;
 use Ephemeron\Format\InvalidDesign;
-use Ephemeron\Gathering\MeetingSchool;
 use Ephemeron\Gathering\NoSuchSheet;
-use Ephemeron\Gathering\Proposal;
-use Ephemeron\Gathering\Sheet;
-use Ephemeron\Gathering\Signature;
-use Ephemeron\Structure\Gathered;
-use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
 /** The leaves of a journal: the heap, the signatures and their order. */
 final readonly class LeavesController
 {
-    /** So many places are looked at for one signature: about half a second. */
-    private const PATIENCE = 30_000;
+    /** More sheets than this are put in order by the worker, not while one waits. */
+    private const AT_ONCE = 40;
 
-    public function __construct(private Plans $plans, private ProjectEditor $editor)
+    /** Key of the look for an order among the longer looks of a book. */
+    private const SEARCH = 'leaves';
+
+    public function __construct(private Plans $plans, private ProjectEditor $editor, private LeavesInOrder $leaves)
     {
     }
 
     public function show(Project $project): View|RedirectResponse
     {
         $plan = $this->plans->plan($project);
-        $gathered = $this->gathered($plan);
+        $gathered = LeavesInOrder::gathered($plan);
         if ($gathered === null) {
             return redirect()->route('plan', $project);
         }
@@ -60,10 +60,13 @@ final readonly class LeavesController
             'gathered' => $gathered,
             'letters' => $letters,
             'broken' => $broken,
+            'said' => $this->leaves->said($project),
+            'search' => PlanSearch::query()->where('project_id', $project->id)->where('key', self::SEARCH)
+                ->whereIn('state', [PlanSearch::WAITING, PlanSearch::RUNNING])->first(),
             'drawing' => new SignatureDrawing,
             'sewing' => $plan->blueprint->all(Sewing::class)[0] ?? null,
             'stitches' => new StitchDrawing($plan->notation()),
-            'isSaid' => $plan->design->leaves->isSaid(...$this->shape($gathered)),
+            'isSaid' => $plan->design->leaves->isSaid(...LeavesInOrder::shape($gathered)),
             'drawer' => Paper::query()->where('count', '>', 0)->orderBy('name')->limit(200)->get(),
         ]);
     }
@@ -71,34 +74,25 @@ final readonly class LeavesController
     /** The best order there is, or the best that is found; it is the maker's from then on. */
     public function propose(RevisedRequest $request, Project $project): RedirectResponse
     {
-        $plan = $this->plans->plan($project);
-        $gathered = $this->gathered($plan);
+        $gathered = LeavesInOrder::gathered($this->plans->plan($project));
         if ($gathered === null) {
             return redirect()->route('plan', $project);
         }
-        $proposals = $plan->design->leaves->proposed(
-            $gathered->template,
-            MeetingSchool::usual($plan->design->unit),
-            ...[...$this->shape($gathered), self::PATIENCE],
-        );
-        $order = array_map(static fn (Proposal $proposal): Signature => $proposal->signature, $proposals);
-        $left = array_sum(array_map(static fn (Proposal $proposal): int => count($proposal->broken), $proposals));
-        $isProven = array_filter($proposals, static fn (Proposal $proposal): bool => ! $proposal->isProven) === [];
+        if ($gathered->block->sheets() <= self::AT_ONCE) {
+            return $this->changed($request, $project, $this->leaves->changes($project));
+        }
+        $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => self::SEARCH]);
+        if ($search->wasRecentlyCreated || ! $search->isUnderWay()) {
+            $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);
+            OrderLeaves::dispatch($search->id, $request->revision());
+        }
 
-        return $this->ordered($request, $project, $order)->with('proposed', sprintf(
-            '%s %s',
-            $isProven ? 'No order keeps the rules better: this is proven.' : 'The best order that was found; there may be a better one.',
-            match ($left) {
-                0 => 'All of them are kept.',
-                1 => 'Once a rule could not be kept.',
-                default => "{$left} times a rule could not be kept.",
-            },
-        ));
+        return redirect()->to($request->returnTo($project), 303);
     }
 
     public function move(MoveSheetRequest $request, Project $project): RedirectResponse
     {
-        $gathered = $this->gathered($this->plans->plan($project));
+        $gathered = LeavesInOrder::gathered($this->plans->plan($project));
         $signatures = $gathered->block->signatures ?? [];
         $number = $request->integer('signature');
         try {
@@ -108,7 +102,7 @@ final readonly class LeavesController
             return redirect()->to($request->returnTo($project), 303)->withErrors(['order' => 'There is no such sheet in that signature.']);
         }
 
-        return $this->ordered($request, $project, array_values($signatures));
+        return $this->changed($request, $project, LeavesInOrder::order(array_values($signatures)));
     }
 
     /** Leaves for a cover that is there. */
@@ -148,27 +142,6 @@ final readonly class LeavesController
         }
 
         return $this->changed($request, $project, $changes);
-    }
-
-    private function gathered(WorkPlan $plan): ?Gathered
-    {
-        return $plan->blueprint->all(Gathered::class)[0] ?? null;
-    }
-
-    /** @return array{int, int} signatures, and sheets in each */
-    private function shape(Gathered $gathered): array
-    {
-        $signatures = $gathered->block->signatures;
-
-        return [count($signatures), count($signatures[0]->sheets ?? [])];
-    }
-
-    /** @param list<Signature> $order */
-    private function ordered(RevisedRequest|MoveSheetRequest $request, Project $project, array $order): RedirectResponse
-    {
-        return $this->changed($request, $project, ['leaves.order' => array_map(static fn (Signature $signature): array => [
-            'sheets' => implode(' ', array_map(static fn (Sheet $sheet): string => $sheet->meeting->paper->key, $signature->sheets)),
-        ], $order)]);
     }
 
     /**
