@@ -252,7 +252,7 @@ final readonly class Workshop
             $length === null ? Board::usual($design->tools->grooves) : new Board($design->tools->grooves, $length),
             $design->scoring,
         );
-        $scored = array_filter($blueprint->parts, static fn (Part $part): bool => $part->creases !== []);
+        $scored = array_filter($blueprint->parts, static fn (Part $part): bool => $part->creases !== [] && $part->isScored);
 
         return array_map($scorer->plan(...), $scored);
     }

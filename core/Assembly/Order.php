@@ -75,7 +75,7 @@ final readonly class Order
         $shape = static fn (string $what): array => [new Shape($part->key, $what)];
 
         return [
-            ...($part->creases === [] ? [] : ['score' => [Phase::Score, $shape('score')]]),
+            ...($part->creases === [] || ! $part->isScored ? [] : ['score' => [Phase::Score, $shape('score')]]),
             ...($part->slits === [] ? [] : ['slit' => [Phase::Slit, $shape('slit')]]),
             ...($part->cutAways === [] ? [] : ['cut-away' => [Phase::Slit, $shape('cut-away')]]),
             ...($part->creases === [] || $isFoldedByTask ? [] : ['fold' => [Phase::Fold, [new Fold($part->key)]]]),

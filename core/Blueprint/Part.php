@@ -36,6 +36,7 @@ final readonly class Part
      * @param string $why how its size follows, in words and numbers
      * @param string|null $picture parts with the same name here carry on one picture: they are cut side by side from one place of a sheet
      * @param list<Hole> $holes for sewing, coil or strap
+     * @param bool $isScored false for paper so light that it is folded without a score
      * @param string|null $leaf key of the paper of the heap it is a sheet of, where it is one
      */
     public function __construct(
@@ -60,6 +61,7 @@ final readonly class Part
         public ?string $picture = null,
         public ?string $leaf = null,
         public array $holes = [],
+        public bool $isScored = true,
     ) {
     }
 
@@ -172,6 +174,7 @@ final readonly class Part
             $this->picture,
             $this->leaf,
             $holes ?? $this->holes,
+            $this->isScored,
         );
     }
 }

@@ -50,6 +50,9 @@ final readonly class BoundLeaves
 {
     public const SECTION = 'Leaves';
 
+    /** From so many g/m² a sheet is scored before it is folded (common practice, no published source). */
+    private const SCORED = 150.0;
+
     /**
      * @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by the key of the
      *     paper
@@ -249,6 +252,7 @@ final readonly class BoundLeaves
                 $meeting->turned->isPositive() || $meeting->inward->isPositive() ? ' '.$grid->inWords($this->brief->notation).'.' : '',
             ),
             leaf: $isOfHeap ? $meeting->paper->key : null,
+            isScored: $meeting->paper->stock->grammage->inGrams() >= self::SCORED,
         );
     }
 

@@ -65,7 +65,7 @@
                 <div><dd>@length($notation->grid->up($block->sewn()), $notation)</dd><dt>sewn</dt></div>
                 <div><dd>{{ (int) round($block->weight()) }} g</dd><dt>of paper</dt></div>
             </dl>
-            @if (! $usual->holds($sheets))<p class="said">{{ $signatures === 1 ? 'One signature' : ($signatures === 2 ? 'Two signatures' : 'So many signatures') }} {{ $leaves->heap === [] ? 'of one paper' : '' }}: usually {{ $usual->least }} to {{ $usual->most }} sheets{{ $signatures > 1 ? ' each' : '' }}. A guide, not a law.</p>@endif
+            @if (! $usual->holds($sheets))<p class="said">{{ $signatures === 1 ? 'One signature' : ($signatures === 2 ? 'Two signatures' : 'So many signatures') }}{{ $leaves->heap === [] ? ' of one paper' : '' }}: usually {{ $usual->least }} to {{ $usual->most }} sheets{{ $signatures > 1 ? ' each' : '' }}. A guide, not a law.</p>@endif
             @foreach ($block->tooManyReferences() as $many)<p class="said is-watch">Signature {{ $many }} has more than one sheet like a dictionary: one is enough.</p>@endforeach
             @if ($leaves->heap !== [] && $block->sheets() < $signatures * max(1, (int) ($plan->design->parameters->count('sheets'))))<p class="said is-watch">The heap has {{ $block->sheets() }} sheets; {{ $signatures * $plan->design->parameters->count('sheets') }} are asked for.</p>@endif
             @if ($leaves->heap !== [])

@@ -153,6 +153,23 @@ final class SewnJournalTest extends TestCase
         }
     }
 
+    /** Common practice: text paper is folded by hand, card is scored first; what is turned over at an edge comes before the middle. */
+    public function test_light_sheets_are_folded_without_a_score(): void
+    {
+        $plan = $this->journal(['signatures' => 1, 'sheets' => 12]);
+        $steps = array_column($plan->steps, null, 'key');
+        $this->assertArrayNotHasKey('score-leaf-map', $steps);
+        $this->assertArrayNotHasKey('leaf-map', $plan->scores);
+        $told = $plan->linesOf($steps['fold-leaf-map']);
+        $this->assertSame(['2 1⁄16 in from the foot', '3⅛ in from the left edge', '5½ in from the right edge'], array_map(
+            static fn (string $line): string => explode(', ', explode(': ', $line)[1])[0],
+            $told,
+        ));
+        $weight = static fn (string $grams): array => ['materials' => ['leaf' => ['name' => 'Log', 'weight' => $grams]]];
+        $this->assertArrayNotHasKey('leaf-leaf', $this->plan('sewn-journal', $weight('149 g'))->scores);
+        $this->assertArrayHasKey('leaf-leaf', $this->plan('sewn-journal', $weight('150 g'))->scores);
+    }
+
     /** Common practice: what is glued or sewn onto a leaf comes before its sheet is nested. */
     public function test_leaves_are_furnished_before_they_are_nested(): void
     {

@@ -13,6 +13,7 @@ use Ephemeron\Blueprint\Fold;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
 
 /** A piece is folded along its scores. */
 final readonly class Folding implements Telling
@@ -36,10 +37,11 @@ final readonly class Folding implements Telling
         return new Step(
             "fold-{$part->key}",
             Phase::Fold,
-            "Fold and burnish {$this->desk->named($part)}",
-            'Bring the edges level above and below before you press, then burnish.',
+            $part->isScored ? "Fold and burnish {$this->desk->named($part)}" : "Fold {$this->desk->named($part)}",
+            $part->isScored ? 'Bring the edges level above and below before you press, then burnish.'
+                : 'Light paper wants no score: edges level, and the bone folder from the middle outwards.',
             $part->section,
-            lines: $this->ways($part),
+            lines: $part->isScored ? $this->ways($part) : $this->byHand($part),
             parts: [$part->key],
             picture: Picture::part($part->key),
         );
@@ -72,6 +74,30 @@ final readonly class Folding implements Telling
         }
 
         return array_values(array_unique($lines));
+    }
+
+    /** @return list<string> what is turned over at an edge first, the middle last */
+    private function byHand(Part $part): array
+    {
+        $lines = [];
+        $size = $part->size;
+        foreach ($part->creases as $crease) {
+            [$at, $all] = $crease->along() === Axis::Height ? [$crease->at(), $size->height] : [$crease->at(), $size->width];
+            $from = $crease->along() === Axis::Height ? ['head', 'foot'] : ['left edge', 'right edge'];
+            $less = Length::shortest($at, $all->minus($at));
+            $isMiddle = Length::ofTicks(abs($at->ticks - $all->minus($at)->ticks))->isLessThan(Length::millimetres(1));
+            $lines[] = [$isMiddle ? $all->ticks : $less->ticks, $isMiddle
+                ? "Letter side down: in the middle, {$this->way($crease->fold)}."
+                : sprintf(
+                    'Letter side down: %s from the %s, %s.',
+                    $this->desk->notation->text($less),
+                    $less->equals($at) ? $from[0] : $from[1],
+                    $this->way($crease->fold),
+                )];
+        }
+        usort($lines, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return array_values(array_unique(array_column($lines, 1)));
     }
 
     private function way(Fold $fold): string
