@@ -162,7 +162,7 @@ final class SewnJournalTest extends TestCase
         $this->assertArrayNotHasKey('leaf-map', $plan->scores);
         $told = $plan->linesOf($steps['fold-leaf-map']);
         $this->assertSame(['2 1⁄16 in from the foot', '3⅛ in from the left edge', '5½ in from the right edge'], array_map(
-            static fn (string $line): string => explode(', ', explode(': ', $line)[1])[0],
+            static fn (string $line): string => (string) preg_replace('~\p{Z}+~u', ' ', explode(', ', explode(': ', $line)[1])[0]),
             $told,
         ));
         $weight = static fn (string $grams): array => ['materials' => ['leaf' => ['name' => 'Log', 'weight' => $grams]]];
