@@ -28,7 +28,8 @@ enum Adhesive: string
             self::WetGlue => 'Dried glue is not sticky, and there is time to slide the piece square. Thin beads near the edge, press, '
                 .'wipe the ooze.',
             self::Tape => 'It holds at once and takes the strain of opening.',
-            self::Thread => 'Stitches along the edge, a good way in from it so that it does not tear; by hand or by machine, before the sheet is bound.',
+            self::Thread => 'Stitches along the edge, a good way in from it so that it does not tear; by hand or by machine, before the '
+                .'sheet is bound.',
             self::None => 'It stays loose.',
         };
     }

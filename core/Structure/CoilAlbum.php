@@ -231,6 +231,15 @@ final readonly class CoilAlbum implements Structure
         $foot = $grid->size()->height;
         $opens = $values->choice('opens') === 'top' ? Edge::Top : Edge::Left;
         $leaves = $values->count('leaves');
+        $allow = new Allowances($brief->notation->unit);
+        $punched = self::punched($leaf->height, $values->length('pitch'), $allow);
+        // Folded, both halves are punched at one go: at their outer edges, or beside the fold.
+        $at = static fn (Length $x): array => array_map(
+            static fn (Hole $hole): Hole => new Hole(new Point($x, $hole->at->y), $hole->diameter),
+            $punched,
+        );
+        $in = $punched[0]->at->x;
+        $whole = $grid->size()->width;
         $draft->part(new Part(
             key: 'leaf',
             name: 'Leaf',
@@ -248,6 +257,8 @@ final readonly class CoilAlbum implements Structure
             panels: $grid->panels(),
             places: array_map(static fn (int $number): string => "leaf {$number}", range(1, $leaves)),
             why: "The sheet: {$grid->inWords($brief->notation)}.",
+            holes: $opens === Edge::Top ? [...$at($in), ...$at($whole->minus($in))]
+                : [...$at($leaf->width->minus($in)), ...$at($leaf->width->plus($in))],
         ));
         $extra = [
             'single' => ['Single leaf', StockRole::BookSheet, $values->count('single')],
@@ -264,7 +275,7 @@ final readonly class CoilAlbum implements Structure
                     $role,
                     $count,
                     why: 'As large as a folded leaf.',
-                    holes: self::punched($leaf->height, $values->length('pitch'), new Allowances($brief->notation->unit)),
+                    holes: $punched,
                 ));
             }
         }
@@ -488,7 +499,7 @@ final readonly class CoilAlbum implements Structure
      * Where they are on a leaf with its binding edge at the left: at the pitch, in the middle of the edge, 3⁄16 in or 5 mm in (from memory;
      * the stop of the tool says).
      *
-     * @return list<Hole>
+     * @return non-empty-list<Hole>
      */
     private static function punched(Length $edge, Length $pitch, Allowances $allow): array
     {

@@ -182,7 +182,10 @@ final class SewnJournalTest extends TestCase
             $this->assertLessThan($steps['nest-signatures']->number, $steps[$before]->number, $before);
         }
         $this->assertSame([Adhesive::Thread, Caution::Needle], [$steps['leaf-pockets']->adhesive, $steps['leaf-pockets']->caution]);
-        $this->assertStringContainsString('Stitches along the edge away from the spine', implode(' ', $plan->linesOf($steps['leaf-pockets'])));
+        $this->assertStringContainsString(
+            'Stitches along the edge away from the spine',
+            implode(' ', $plan->linesOf($steps['leaf-pockets'])),
+        );
         $this->assertStringNotContainsString('glue', implode(' ', $plan->linesOf($steps['leaf-pockets'])));
         $this->assertSame([], Table::rehearse($plan->blueprint, $plan->workings->jobs));
     }

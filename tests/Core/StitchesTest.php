@@ -18,6 +18,8 @@ use PHPUnit\Framework\TestCase;
 /** Holes in a fold and the thread through them. */
 final class StitchesTest extends TestCase
 {
+    use Designs;
+
     /** Common practice: five on 8½: 1, 2, 4¼, 6½, 7½; three: the middle and about a quarter in. */
     public function test_stations(): void
     {
@@ -141,6 +143,24 @@ final class StitchesTest extends TestCase
         $this->sides($walk);
         $this->assertFalse($walk->passages[0]->isOutwards);
         $this->assertTrue($walk->passages[11]->isOutwards, 'both ends hang outside');
+    }
+
+    /** Guides at true size: the coil's holes at its pitch, as far from both ends; the strap's at its inset, in the middle of taller covers. */
+    public function test_guides_of_coil_and_strap(): void
+    {
+        $coil = $this->plan('coil-album')->blueprint;
+        foreach (['card' => 23, 'leaf' => 46] as $part => $count) {
+            $holes = $coil->part($part)->holes;
+            $this->assertCount($count, $holes);
+            $this->assertEquals(Length::inches(0, 1, 4), $holes[1]->at->y->minus($holes[0]->at->y));
+            $this->assertEquals($holes[0]->at->y, Length::inches(6)->minus($holes[22]->at->y));
+        }
+        $album = $this->plan('corner-pocket-album')->blueprint;
+        $guide = $album->part('hole-guide');
+        $this->assertCount(2, $guide->holes);
+        $more = $album->part('cover')->size->height->minus($guide->size->height)->half();
+        $this->assertEquals($guide->holes[0]->at->y->plus($more), $album->part('cover')->holes[0]->at->y);
+        $this->assertEquals($guide->size->width->half(), $album->part('cover')->holes[1]->at->x);
     }
 
     public function test_rows_on_a_spine(): void

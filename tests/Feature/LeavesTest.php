@@ -89,7 +89,8 @@ final class LeavesTest extends TestCase
         app()->call([new OrderLeaves($search->id, $this->project->refresh()->revision), 'handle']);
         $this->assertSame([PlanSearch::DONE, 100], [$search->refresh()->state, $search->share]);
         $this->assertSame([20, 40, 60, 80, 100], array_values(array_filter($shares, is_int(...))));
-        $this->get(route('leaves', $this->project))->assertSee('This order is yours.')->assertSee('rule')->assertDontSee('being put in order');
+        $this->get(route('leaves', $this->project))->assertSee('This order is yours.')->assertSee('rule')
+            ->assertDontSee('being put in order');
         $this->send('patch', 'leaves.move', ['signature' => 0, 'from' => 0, 'to' => 3]);
         $search->update(['state' => PlanSearch::WAITING]);
         app()->call([new OrderLeaves($search->id, $this->project->refresh()->revision - 1), 'handle']);
