@@ -17,6 +17,7 @@ use Ephemeron\Fit\Check\FoldsMayCrack;
 use Ephemeron\Fit\Check\GlueStaysOffScores;
 use Ephemeron\Fit\Check\GussetHoldsLoad;
 use Ephemeron\Fit\Check\InsertSlides;
+use Ephemeron\Fit\Check\LeavesStayInside;
 use Ephemeron\Fit\Check\LeavesStayOpen;
 use Ephemeron\Fit\Check\MagnetsHold;
 use Ephemeron\Fit\Check\MatsLeaveSomething;
@@ -107,6 +108,7 @@ final readonly class FitReport
             new ClosuresGoUnderMats,
             new PicturesCarryOn,
             new SpineHoldsRows,
+            new LeavesStayInside,
         ];
     }
 }

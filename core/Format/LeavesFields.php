@@ -161,6 +161,13 @@ final readonly class LeavesFields
                 static fn (LeafPaper $paper, ?Edge $edge): LeafPaper => $paper->openAt($edge),
                 'Where a bag or an envelope is open.',
             ),
+            new Field(
+                'made',
+                new Asked(Parameter::flag('made', 'Made already', '', false)),
+                static fn (LeafPaper $paper): bool => $paper->isMade,
+                static fn (LeafPaper $paper, bool $made): LeafPaper => $paper->with(isMade: $made),
+                'A folio or the like, sewn in along a score: nothing is cut or folded for it.',
+            ),
         ], 'A paper of the heap is an object with "key" and "paper".');
     }
 

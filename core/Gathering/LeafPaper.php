@@ -20,6 +20,7 @@ final readonly class LeafPaper
      * @param int|null $hue 0 to 359 on the wheel, null for white, grey and what has no hue
      * @param bool $isReference like a dictionary, a table of numbers: one of these a signature is enough
      * @param Edge|null $bag the edge at which a bag or an envelope is open
+     * @param bool $isMade a folio or the like that is made already and sewn in along a score: nothing is cut or folded for it
      */
     public function __construct(
         public string $key,
@@ -32,6 +33,7 @@ final readonly class LeafPaper
         public ?int $hue = null,
         public bool $isReference = false,
         public ?Edge $bag = null,
+        public bool $isMade = false,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class LeafPaper
         ?WritingSpace $front = null,
         ?WritingSpace $back = null,
         ?bool $isReference = null,
+        ?bool $isMade = null,
     ): self {
         return new self(
             $key ?? $this->key,
@@ -56,6 +59,7 @@ final readonly class LeafPaper
             $this->hue,
             $isReference ?? $this->isReference,
             $this->bag,
+            $isMade ?? $this->isMade,
         );
     }
 
@@ -78,7 +82,7 @@ final readonly class LeafPaper
         $miss = static fn (Size $sheet): int => abs($sheet->width->ticks - $open->width->ticks)
             + abs($sheet->height->ticks - $open->height->ticks);
 
-        return $miss($this->stock->sheet) <= $miss($this->stock->sheet->turned()) ? $this
+        return $this->isMade || $miss($this->stock->sheet) <= $miss($this->stock->sheet->turned()) ? $this
             : $this->with(stock: $this->stock->with(sheet: $this->stock->sheet->turned()));
     }
 
@@ -117,6 +121,7 @@ final readonly class LeafPaper
             $hue,
             $this->isReference,
             $bag,
+            $this->isMade,
         );
     }
 }

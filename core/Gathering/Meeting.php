@@ -50,7 +50,7 @@ final readonly class Meeting
     ): self {
         $open = $template->open();
         $tall = $paper->stock->sheet->height->minus($open->height);
-        $heightWay = self::heightWay($tall, $open->height, $school, $height);
+        $heightWay = $paper->isMade ? HeightWay::Fits : self::heightWay($tall, $open->height, $school, $height);
         $fold = $open->height->minus($school->hair);
         $turned = $heightWay->isFolded() ? $paper->stock->sheet->height->minus($fold) : Length::zero();
         $height = match (true) {
@@ -59,7 +59,7 @@ final readonly class Meeting
             default => $paper->stock->sheet->height,
         };
         $wide = $paper->stock->sheet->width->minus($open->width);
-        $widthWay = self::widthWay($wide, $template->leaf->width, $school, $width);
+        $widthWay = $paper->isMade ? WidthWay::Fits : self::widthWay($wide, $template->leaf->width, $school, $width);
         $edge = $open->width->minus($school->touch);
         $inward = $widthWay->isFolded() ? $paper->stock->sheet->width->minus($edge) : Length::zero();
         $width = match (true) {
@@ -87,6 +87,12 @@ final readonly class Meeting
             },
             $widthWay === WidthWay::Strip ? $school->strip : null,
         );
+    }
+
+    /** More than the template is: it shows beyond the cover. */
+    public function standsOutOf(Template $template): bool
+    {
+        return $this->open->height->isMoreThan($template->leaf->height) || $this->open->width->isMoreThan($template->open()->width);
     }
 
     /** Something is cut off it. */

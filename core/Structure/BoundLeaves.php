@@ -239,14 +239,18 @@ final readonly class BoundLeaves
             role: StockRole::Leaf,
             quantity: $count,
             // What is folded over comes to lie inside, as the halves do: side A is seen everywhere.
-            creases: $grid->creases(Fold::Mountain),
+            creases: $meeting->paper->isMade ? [] : $grid->creases(Fold::Mountain),
             slits: $this->slits($meeting, $grid),
             panels: $grid->panels(),
             upright: false,
             cutAways: $this->cutAways($meeting, $grid),
             why: sprintf(
                 '%s: %s, %s.%s',
-                $isBag ? 'A bag as it is' : 'Against the template',
+                match (true) {
+                    $meeting->paper->isMade => 'Made already, sewn in along its score',
+                    $isBag => 'A bag as it is',
+                    default => 'Against the template',
+                },
                 $meeting->height->label(),
                 $meeting->width->label(),
                 $meeting->turned->isPositive() || $meeting->inward->isPositive() ? ' '.$grid->inWords($this->brief->notation).'.' : '',

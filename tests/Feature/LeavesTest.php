@@ -191,6 +191,27 @@ final class LeavesTest extends TestCase
         $this->assertContains('novel', $this->order());
     }
 
+    /** Common practice: a tag clutch or a small folio is sewn in along a score; nothing is cut, scored or folded for it. */
+    public function test_a_folio_of_the_shelf_is_sewn_in(): void
+    {
+        $clutch = app(ProjectEditor::class)->create(['structure' => 'tag-clutch', 'name' => 'Dew clutch']);
+        $this->get(route('leaves', $this->project))->assertSee('Dew clutch');
+        $this->send('patch', 'design', ['set' => ['leaves.mix-extra' => '1']]);
+        $this->send('post', 'leaves.add', ['book' => $clutch->id])->assertSee('Dew clutch put on the heap');
+        $plan = app(Plans::class)->plan($this->project->refresh());
+        $this->assertSame([true, 'extra'], [$this->papers()[3]->isMade, $this->papers()[3]->kind->value]);
+        $this->assertTrue($this->papers()[3]->stock->caliper->isMoreThan(\Ephemeron\Measure\Length::millimetres(1)));
+        $keys = array_map(static fn ($step): string => $step->key, $plan->steps);
+        $this->assertNotContains('fold-leaf-dew-clutch', $keys);
+        $this->assertNotContains('score-leaf-dew-clutch', $keys);
+        $this->assertContains('dew-clutch', $this->order());
+        $this->assertSame([], $plan->report->of('stands-out'), '4 × 8 in a journal of 5½ × 8½');
+        $this->send('patch', 'design', ['set' => ['parameters.page-height' => '7 1/2']]);
+        $found = app(Plans::class)->plan($this->project->refresh())->report->of('stands-out');
+        $this->assertStringContainsString('Dew clutch is', $found[0]->text ?? '');
+        $this->send('post', 'leaves.add', ['book' => 99999])->assertSee('That book is not on the shelf any more.');
+    }
+
     public function test_guides_are_printed_at_true_size(): void
     {
         $plan = app(Plans::class)->plan($this->project);

@@ -30,6 +30,9 @@ final readonly class LeavesController
     /** More sheets than this are put in order by the worker, not while one waits. */
     private const AT_ONCE = 40;
 
+    /** Small books that can be sewn in along a score (common practice, no published source). */
+    private const SEWN_IN = ['tag-clutch', 'five-pocket-folio', 'four-flap-folio', 'waterfall-wallet'];
+
     /** Key of the look for an order among the longer looks of a book. */
     private const SEARCH = 'leaves';
 
@@ -60,6 +63,7 @@ final readonly class LeavesController
             'gathered' => $gathered,
             'letters' => $letters,
             'broken' => $broken,
+            'books' => Project::query()->whereKeyNot($project->id)->whereIn('design->structure', self::SEWN_IN)->orderBy('name')->get(),
             'said' => $this->leaves->said($project),
             'search' => PlanSearch::query()->where('project_id', $project->id)->where('key', self::SEARCH)
                 ->whereIn('state', [PlanSearch::WAITING, PlanSearch::RUNNING])->first(),
@@ -129,7 +133,12 @@ final readonly class LeavesController
         $heap = $this->plans->plan($project)->design->leaves->heap;
         $place = 'leaves.heap.'.count($heap);
 
-        return $this->changed($request, $project, [$place => $request->paper(array_column($heap, 'key'))]);
+        $taken = array_column($heap, 'key');
+        $book = $request->filled('book') ? Project::query()->find($request->integer('book')) : null;
+
+        return $this->changed($request, $project, [
+            $place => $book === null ? $request->paper($taken) : $request->made($this->plans->plan($book), $taken),
+        ]);
     }
 
     public function takeOff(RevisedRequest $request, Project $project, string $key): RedirectResponse

@@ -11,6 +11,7 @@ use Ephemeron\Gathering\LeafKind;
 use Ephemeron\Gathering\WritingSpace;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Length;
+use Ephemeron\WorkPlan;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -27,9 +28,10 @@ final class AddLeafPaperRequest extends FormRequest
             'revision' => ['required', 'integer'],
             'stage' => ['nullable', 'string'],
             'drawer' => ['nullable', 'integer', Rule::exists('papers', 'id')->whereNull('deleted_at')],
-            'name' => ['required_without:drawer', 'nullable', 'string', 'max:80'],
-            'width' => ['required_without:drawer', 'nullable', 'string', 'max:30'],
-            'height' => ['required_without:drawer', 'nullable', 'string', 'max:30'],
+            'book' => ['nullable', 'integer', Rule::exists('projects', 'id')->whereNull('deleted_at')],
+            'name' => ['required_without_all:drawer,book', 'nullable', 'string', 'max:80'],
+            'width' => ['required_without_all:drawer,book', 'nullable', 'string', 'max:30'],
+            'height' => ['required_without_all:drawer,book', 'nullable', 'string', 'max:30'],
             'weight' => ['nullable', 'string', 'max:30'],
             'count' => ['nullable', 'integer', 'min:1', 'max:999'],
             'kind' => ['nullable', Rule::enum(LeafKind::class)],
@@ -46,12 +48,13 @@ final class AddLeafPaperRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required_without' => 'Give the paper a name, or take one from the drawer.',
-            'width.required_without' => 'How wide is it, as it lies before you?',
-            'height.required_without' => 'How tall is it?',
+            'name.required_without_all' => 'Give the paper a name, or take one from the drawer.',
+            'width.required_without_all' => 'How wide is it, as it lies before you?',
+            'height.required_without_all' => 'How tall is it?',
             'count.*' => 'How many sheets, 1 to 999.',
             'hue.*' => 'A hue is 0 to 359 degrees on the wheel, or nothing.',
             'drawer.exists' => 'That paper is not in the drawer any more.',
+            'book.exists' => 'That book is not on the shelf any more.',
         ];
     }
 
@@ -65,13 +68,9 @@ final class AddLeafPaperRequest extends FormRequest
     {
         $drawer = $this->filled('drawer') ? Paper::query()->find($this->integer('drawer')) : null;
         $name = $drawer->name ?? $this->string('name')->value();
-        $base = Str::limit(Str::slug($name) ?: 'paper', 32, '');
-        for ($key = $base, $number = 2; in_array($key, $taken, true); $number++) {
-            $key = "{$base}-{$number}";
-        }
 
         return [
-            'key' => $key,
+            'key' => self::freeKey($name, $taken),
             'paper' => $drawer === null ? array_filter([
                 'name' => $name,
                 'sheet' => 'own',
@@ -90,6 +89,44 @@ final class AddLeafPaperRequest extends FormRequest
             ...$this->traits($drawer),
             'hue' => $this->filled('hue') ? $this->integer('hue') : Hue::of($drawer->swatch ?? ''),
         ];
+    }
+
+    /**
+     * A small book of the shelf, sewn in along its score, as a design file says it.
+     *
+     * @param list<string> $taken keys of the papers that are on the heap
+     * @return array<string, mixed>
+     */
+    public function made(WorkPlan $book, array $taken): array
+    {
+        $closed = $book->blueprint->face('front-cover')->size;
+        $millimetres = static fn (Length $length): string => $length->inMillimetres().' mm';
+
+        return [
+            'key' => self::freeKey($book->design->name, $taken),
+            'paper' => [
+                'name' => $book->design->name,
+                'sheet' => 'own',
+                'width' => $millimetres($closed->width->times(2)),
+                'height' => $millimetres($closed->height),
+                'thickness' => $millimetres($book->workings->profile->thickest(true)->half()),
+            ],
+            'kind' => LeafKind::Extra->value,
+            'made' => true,
+            'front' => WritingSpace::None->value,
+            'back' => WritingSpace::Half->value,
+        ];
+    }
+
+    /** @param list<string> $taken */
+    private static function freeKey(string $name, array $taken): string
+    {
+        $base = Str::limit(Str::slug($name) ?: 'paper', 32, '');
+        for ($key = $base, $number = 2; in_array($key, $taken, true); $number++) {
+            $key = "{$base}-{$number}";
+        }
+
+        return $key;
     }
 
     /** @return array<string, string|bool|null> what it is for a journal: as it is said here, else as the drawer knows it */
