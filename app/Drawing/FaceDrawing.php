@@ -10,6 +10,7 @@ use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Stitches;
 use Ephemeron\Blueprint\Thing;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
@@ -140,6 +141,12 @@ final readonly class FaceDrawing
     /** What is bought and not cut: a small mark where it sits. */
     private function drawFitting(SvgDrawing $drawing, Thing $thing): void
     {
+        $stitches = $this->plan->blueprint->find(Stitches::class, $thing->key);
+        if ($stitches !== null) {
+            $this->drawStitches($drawing, $stitches);
+
+            return;
+        }
         if ($thing->faces !== [] || $this->isCut($thing)) {
             return;
         }
@@ -157,6 +164,22 @@ final readonly class FaceDrawing
                 'class' => 'fitting',
             ],
         );
+    }
+
+    private function drawStitches(SvgDrawing $drawing, Stitches $stitches): void
+    {
+        foreach ($stitches->lines as $line) {
+            $drawing->element('line', [
+                'x1' => $line->from->x->inMillimetres(),
+                'y1' => $line->from->y->inMillimetres(),
+                'x2' => $line->to->x->inMillimetres(),
+                'y2' => $line->to->y->inMillimetres(),
+                'stroke' => '#20264d',
+                'stroke-width' => 0.7,
+                'stroke-dasharray' => '2.4 1.2',
+                'class' => 'stitches',
+            ]);
+        }
     }
 
     private function isCut(Thing $thing): bool

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Project;
-use Ephemeron\Gathering\MeetingSchool;
 use Ephemeron\Gathering\Proposal;
 use Ephemeron\Gathering\Sheet;
 use Ephemeron\Gathering\Signature;
@@ -39,7 +38,7 @@ final readonly class LeavesInOrder
         }
         $proposals = $plan->design->leaves->proposed(
             $gathered->template,
-            MeetingSchool::usual($plan->design->unit),
+            $gathered->school,
             ...[...self::shape($gathered), self::PATIENCE, $told],
         );
         Cache::put($this->key($project), $this->sentence($proposals), self::REMEMBERED);

@@ -8,6 +8,7 @@ use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Act\Fasten;
 use Ephemeron\Blueprint\Act\Fold;
 use Ephemeron\Blueprint\Act\Shape;
+use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
@@ -183,6 +184,7 @@ final readonly class Order
      */
     private function afterWhatIsCovered(JobGraph $graph, array $jobs): void
     {
+        $mouths = new Mouths($this->blueprint);
         $covers = [];
         $needs = [];
         foreach ($jobs as $job) {
@@ -191,7 +193,7 @@ final readonly class Order
                     $named = $this->surfaces->named($reach);
                     $covers[$named->surface][] = [$job->key, $index, $named];
                 }
-                foreach ($act->needs() as $reach) {
+                foreach ($act instanceof Slip ? $mouths->of($act) : $act->needs() as $reach) {
                     $named = $this->surfaces->named($reach);
                     $needs[$named->surface][] = [$job->key, $index, $named];
                 }

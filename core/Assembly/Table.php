@@ -14,7 +14,6 @@ use Ephemeron\Blueprint\Act\Slip;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Pouch;
-use Ephemeron\Measure\Length;
 
 /**
  * A table on which the jobs are done one after the other: it knows what lies on it, what is joined to what, what is covered, what is
@@ -48,9 +47,12 @@ final class Table
     /** @var array<string, true> parts that are glued to another one day */
     private readonly array $hangs;
 
+    private readonly Mouths $mouths;
+
     public function __construct(private readonly Blueprint $blueprint)
     {
         $this->surfaces = new Surfaces($blueprint);
+        $this->mouths = new Mouths($blueprint);
         $hangs = [];
         foreach ($blueprint->all(Joint::class) as $joint) {
             if ($joint->from->part !== $joint->onto->part) {
@@ -248,31 +250,20 @@ final class Table
 
             return;
         }
-        foreach ($this->blueprint->all(Joint::class) as $joint) {
-            if ($joint->pouch !== $act->into) {
-                continue;
-            }
+        foreach ($this->mouths->jointsOf($act) as $joint) {
             if (! isset($this->made[spl_object_id($joint)])) {
                 $this->complain(2, $job, sprintf('%s: the pocket is not there yet.', $this->name($act->part)));
             }
-            $this->lookAtMouth($job, $act, $pouch, $joint);
         }
-    }
-
-    /** Nothing may lie over the edge at which it slides in. */
-    private function lookAtMouth(Job $job, Slip $act, Pouch $pouch, Joint $joint): void
-    {
-        if ($joint->face === null || $pouch->face !== $joint->face) {
-            return;
-        }
-        $mouth = new Reach($joint->face, $joint->depth(), $joint->area->strip($pouch->opening, Length::ofTicks(1)));
-        $since = $this->coveredSince($mouth);
-        if ($since !== null) {
-            $this->complain(
-                6,
-                $job,
-                sprintf('%s can not slide in: the mouth is covered since “%s”.', $this->name($act->part), $this->title($since)),
-            );
+        foreach ($this->mouths->of($act) as $mouth) {
+            $since = $this->coveredSince($mouth);
+            if ($since !== null) {
+                $this->complain(
+                    6,
+                    $job,
+                    sprintf('%s can not slide in: the mouth is covered since “%s”.', $this->name($act->part), $this->title($since)),
+                );
+            }
         }
     }
 

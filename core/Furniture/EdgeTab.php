@@ -12,6 +12,7 @@ use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Proud;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Geometry\Edge;
@@ -129,6 +130,9 @@ final readonly class EdgeTab implements Furniture
                 'edge-tabs',
                 $spot->face->key,
             ),
+        );
+        $spot->draft->add(
+            new Proud($this->name(), $spot->face->key, $edge, $spot->values->length('proud'), $spot->placeOf('proud')),
         );
         $spot->draft->task(
             new Task(

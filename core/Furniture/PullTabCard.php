@@ -58,10 +58,10 @@ final readonly class PullTabCard implements Furniture
                 'width',
                 'Width',
                 'Of the sleeve; empty: three quarters of the face.',
-                Length::inches(1, 1, 2),
+                self::least(),
                 Length::inches(24),
             ),
-            Parameter::length('depth', 'Height', 'Of the sleeve; empty: half the face.', Length::inches(1, 1, 2), Length::inches(24)),
+            Parameter::length('depth', 'Height', 'Of the sleeve; empty: half the face.', self::least(), Length::inches(24)),
             Parameter::length(
                 'proud',
                 'Card stands out',
@@ -75,11 +75,16 @@ final readonly class PullTabCard implements Furniture
         ];
     }
 
+    private static function least(): Length
+    {
+        return Length::inches(1, 1, 2);
+    }
+
     public function place(Spot $spot): Placement
     {
         $size = new Size(
-            $spot->length('width', $spot->notation->grid->down($spot->size()->width->portion(3, 4))),
-            $spot->length('depth', $spot->notation->grid->down($spot->size()->height->half())),
+            $spot->length('width', $spot->notation->grid->down(Length::longest($spot->size()->width->portion(3, 4), self::least()))),
+            $spot->length('depth', $spot->notation->grid->down(Length::longest($spot->size()->height->half(), self::least()))),
         );
         $area = $spot->area($size);
         $whole = Rectangle::whole($size);
@@ -133,7 +138,7 @@ final readonly class PullTabCard implements Furniture
             ),
         );
         $tab = PanelGrid::rows(
-            $spot->allowances->notch(),
+            Length::shortest($spot->allowances->notch(), $pouch->widestInsert()),
             [
                 'back' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)),
                 'front' => $spot->allowances->either(Length::inches(0, 3, 4), Length::millimetres(20)),

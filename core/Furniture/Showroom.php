@@ -42,6 +42,7 @@ final class Showroom
             new PullWaterfall,
             new BellyBand,
             new TuckSpot,
+            new SewnLine,
             new Tag,
             new EdgeTab,
             new Magnets,

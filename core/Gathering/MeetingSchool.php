@@ -20,6 +20,11 @@ final readonly class MeetingSchool
     {
     }
 
+    public function foldingFrom(Length $spare): self
+    {
+        return new self($spare, $this->hair, $this->touch, $this->strip);
+    }
+
     /** Folded when 1 in or more is spare (common practice, no published source). */
     public static function usual(Unit $unit): self
     {

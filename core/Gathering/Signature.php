@@ -31,6 +31,15 @@ final readonly class Signature
         return array_values(array_filter($leaves));
     }
 
+    /** @return list<int> for each leaf in reading order the sheet it is half of, from 0, the outermost */
+    public function depths(): array
+    {
+        $fronts = array_filter($this->sheets, static fn (Sheet $sheet): bool => $sheet->front() !== null);
+        $backs = array_filter($this->sheets, static fn (Sheet $sheet): bool => $sheet->back() !== null);
+
+        return [...array_keys($fronts), ...array_reverse(array_keys($backs))];
+    }
+
     /**
      * @param int $before faces that come before its first one
      * @return list<Opening>

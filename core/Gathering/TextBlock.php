@@ -55,13 +55,13 @@ final readonly class TextBlock
     }
 
     /**
-     * At the fore-edge when the pages are filled.
+     * When the pages are filled, never less than sewn.
      *
-     * @param Length $each what a filled face adds
+     * @param Length $leaf a leaf with what is put on it, as the maker reckons
      */
-    public function filled(Length $each): Length
+    public function filled(Length $leaf): Length
     {
-        return $this->pressed()->plus($each->times($this->faces()));
+        return Length::longest($this->sewn(), $leaf->times(count($this->leaves())));
     }
 
     /** In grams, without thread and cover. */

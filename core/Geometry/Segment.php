@@ -32,7 +32,6 @@ final readonly class Segment
         };
     }
 
-    /** Its length in ticks, exact for lines square to the edges, else to the nearest tick. */
     /** Whether it runs through a point; only lines along an edge of the sheet are asked. */
     public function passes(Point $point): bool
     {
@@ -44,6 +43,7 @@ final readonly class Segment
             && $between($point->y, $this->from->y, $this->to->y);
     }
 
+    /** Its length in ticks, exact for lines square to the edges, else to the nearest tick. */
     public function length(): Length
     {
         $dx = $this->to->x->ticks - $this->from->x->ticks;

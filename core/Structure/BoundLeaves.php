@@ -39,6 +39,7 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -57,19 +58,27 @@ final readonly class BoundLeaves
      * @param array<string, array{string, Meeting, int}> $kinds key of the part, how it meets the template, how many; by the key of the
      *     paper
      */
-    private function __construct(public TextBlock $block, private Template $template, private Brief $brief, private array $kinds)
-    {
+    private function __construct(
+        public TextBlock $block,
+        private Template $template,
+        private MeetingSchool $school,
+        private Brief $brief,
+        private array $kinds,
+        private Length $beyond,
+    ) {
     }
 
     /**
      * @param Size $leaf a folded sheet
-     * @param int $sheets in each signature
+     * @param Length $beyond how far the cover reaches beyond a leaf at the fore-edge
      */
-    public static function of(Brief $brief, Size $leaf, int $signatures, int $sheets): self
+    public static function of(Brief $brief, Size $leaf, Length $beyond): self
     {
+        $school = MeetingSchool::usual($brief->notation->unit)->foldingFrom($brief->values->length('fold-from'));
+        [$signatures, $sheets] = [$brief->values->count('signatures'), $brief->values->count('sheets')];
         $template = Template::ofLeaf($leaf);
         $plain = new LeafPaper('leaf', $brief->stock(StockRole::Leaf));
-        $block = $brief->leaves->block($template, MeetingSchool::usual($brief->notation->unit), $signatures, $sheets, $plain);
+        $block = $brief->leaves->block($template, $school, $signatures, $sheets, $plain);
         $meetings = [];
         $counts = [];
         foreach ($block->signatures as $signature) {
@@ -87,7 +96,7 @@ final readonly class BoundLeaves
             }
         }
 
-        return new self($block, $template, $brief, $kinds);
+        return new self($block, $template, $school, $brief, $kinds, $beyond);
     }
 
     /**
@@ -145,6 +154,15 @@ final readonly class BoundLeaves
                 Length::inches(0, 1, 8),
                 Length::millimetres(3),
             ),
+            Parameter::length(
+                'fold-from',
+                'Fold over from',
+                'A sheet that is so much too large or more is folded over; less is trimmed.',
+                Length::zero(),
+                Length::inches(12),
+                MeetingSchool::usual(Unit::Inch)->foldFrom,
+                MeetingSchool::usual(Unit::Centimetre)->foldFrom,
+            ),
             Parameter::choice(
                 'leaf-pockets',
                 'Pockets of leaves',
@@ -155,10 +173,10 @@ final readonly class BoundLeaves
         ];
     }
 
-    /** How thick the block is at its spine: sewn, or as the maker reckons with what is put on the leaves. */
-    public function thickness(Length $leaf): Length
+    /** The largest sheet that fits, opened. */
+    public function open(): Size
     {
-        return Length::longest($this->block->sewn(), $leaf->times(count($this->block->leaves())));
+        return $this->template->open();
     }
 
     /** @return list<string> keys of the parts, the strips under single leaves too */
@@ -191,19 +209,27 @@ final readonly class BoundLeaves
         if ($this->hasSingles()) {
             $this->addStrips($draft);
         }
-        $number = 0;
-        foreach ($this->block->leaves() as $leaf) {
-            $number++;
-            [$recto, $verso] = $this->faces($reading, $leaf, $number);
-            $draft->add(new Opening($before->key, $recto->key));
-            $this->addWhatIsFolded($draft, $leaf, $recto, $verso);
-            $before = $verso;
-        }
         $parts = array_map(fn (Signature $signature): array => array_map(
             fn (Sheet $sheet): string => $this->kinds[$sheet->meeting->paper->key][0],
             $signature->sheets,
         ), $this->block->signatures);
-        $draft->add(new Gathered($this->block, $this->template, $parts));
+        $isTrimmed = $this->brief->values->choice('fore-edge') === 'trimmed';
+        $gathered = new Gathered($this->block, $this->template, $this->school, $parts, $this->beyond, $isTrimmed);
+        $number = 0;
+        $tabRoom = [];
+        foreach ($this->block->signatures as $signature) {
+            $depths = $signature->depths();
+            foreach ($signature->leaves() as $place => $leaf) {
+                $number++;
+                [$recto, $verso] = $this->faces($reading, $leaf, $number);
+                $draft->add(new Opening($before->key, $recto->key));
+                $this->addWhatIsFolded($draft, $leaf, $recto, $verso);
+                $before = $verso;
+                $room = $gathered->roomForTab($signature, $depths[$place]);
+                $tabRoom = [...$tabRoom, $recto->key => $room, $verso->key => $room];
+            }
+        }
+        $draft->add($gathered->withTabRoom($tabRoom));
         $this->addTasks($draft, $parts);
 
         return $before;
@@ -403,7 +429,7 @@ final readonly class BoundLeaves
     /** A leaf that does not reach the fold is glued onto one half of a scored strip, and that is nested. */
     private function addStrips(Draft $draft): void
     {
-        $breadth = MeetingSchool::usual($this->brief->notation->unit)->strip;
+        $breadth = $this->school->strip;
         $singles = array_values(array_filter(
             array_merge([], ...array_map(static fn (Signature $signature): array => $signature->sheets, $this->block->signatures)),
             static fn (Sheet $sheet): bool => $sheet->isSingle(),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Binding\BoardCase;
+use Ephemeron\Binding\Loops;
+use Ephemeron\Binding\PunchedEdge;
 use Ephemeron\Blueprint\Act\Fold as FoldPart;
 use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Act\Pierce;
@@ -127,26 +129,18 @@ final readonly class CoilAlbum implements Structure
             Parameter::count('cut-outs', 'Sheets for cut-outs', 'Kept whole for motifs.', 0, 6, 1),
             Parameter::length(
                 'coil',
-                'Coil',
+                'Coil or wire',
                 'Its diameter.',
                 Length::inches(0, 1, 4),
                 Length::inches(2),
                 Length::inches(1),
                 Length::millimetres(25),
             ),
-            Parameter::length(
-                'pitch',
-                'Pitch of the holes',
-                'From hole to hole on your tool.',
-                Length::inches(0, 1, 8),
-                Length::inches(0, 3, 4),
-                Length::inches(0, 1, 4),
-                Length::millimetres(6),
-            ),
+            ...PunchedEdge::parameters(),
             Parameter::length(
                 'tool',
                 'Largest coil of the tool',
-                'A larger one is closed by hand.',
+                'A larger one is closed by hand; of wire too.',
                 Length::inches(0, 1, 4),
                 Length::inches(2),
                 Length::inches(0, 5, 8),
@@ -232,7 +226,7 @@ final readonly class CoilAlbum implements Structure
         $opens = $values->choice('opens') === 'top' ? Edge::Top : Edge::Left;
         $leaves = $values->count('leaves');
         $allow = new Allowances($brief->notation->unit);
-        $punched = self::punched($leaf->height, $values->length('pitch'), $allow);
+        $punched = PunchedEdge::of($leaf->height, $values, $allow)->holes();
         // Folded, both halves are punched at one go: at their outer edges, or beside the fold.
         $at = static fn (Length $x): array => array_map(
             static fn (Hole $hole): Hole => new Hole(new Point($x, $hole->at->y), $hole->diameter),
@@ -483,42 +477,14 @@ final readonly class CoilAlbum implements Structure
         );
     }
 
-    /**
-     * As many as fit with at least one hole's breadth left at both ends; a hole is about 5⁄32 in (4 mm) broad, never more than
-     * two thirds of the pitch (common practice, no published source).
-     */
-    public static function holes(Length $edge, Length $pitch, Allowances $allow): int
-    {
-        $hole = Length::shortest($allow->either(Length::inches(0, 5, 32), Length::millimetres(4)), $pitch->portion(2, 3));
-        $room = $edge->minus($hole->times(3));
-
-        return $room->isPositive() ? $room->holds($pitch) + 1 : 1;
-    }
-
-    /**
-     * Where they are on a leaf with its binding edge at the left: at the pitch, in the middle of the edge, 3⁄16 in or 5 mm in (from memory;
-     * the stop of the tool says).
-     *
-     * @return non-empty-list<Hole>
-     */
-    private static function punched(Length $edge, Length $pitch, Allowances $allow): array
-    {
-        $count = self::holes($edge, $pitch, $allow);
-        $first = $edge->minus($pitch->times($count - 1))->half();
-        $in = $allow->either(Length::inches(0, 3, 16), Length::millimetres(5));
-        $hole = Length::shortest($allow->either(Length::inches(0, 5, 32), Length::millimetres(4)), $pitch->portion(2, 3));
-
-        return array_map(
-            static fn (int $number): Hole => new Hole(new Point($in, $first->plus($pitch->times($number))), $hole),
-            range(0, $count - 1),
-        );
-    }
-
     /** @param list<string> $order */
     private function bind(Draft $draft, Brief $brief, Size $leaf, array $order, Allowances $allow): void
     {
         $values = $brief->values;
-        $holes = self::holes($leaf->height, $values->length('pitch'), $allow);
+        $edge = PunchedEdge::of($leaf->height, $values, $allow);
+        $holes = $edge->count();
+        $word = $edge->loops->word();
+        $isWire = $edge->loops !== Loops::Coil;
         $punched = array_values(array_unique($order));
         $paper = $brief->stock(StockRole::BookSheet)->caliper;
         $bare = Length::zero();
@@ -533,7 +499,7 @@ final readonly class CoilAlbum implements Structure
         $draft->add(new Bare($bare->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $draft->add(
             new Gusset(
-                'the coil',
+                "the {$word}",
                 $values->length('coil')->minus($allow->fine()),
                 $bare,
                 $draft->pageKeys(),
@@ -543,16 +509,28 @@ final readonly class CoilAlbum implements Structure
             ),
         );
         $draft->add(
-            new Loose("Coil, {$brief->notation->text($values->length('coil'))}, {$holes} holes", $leaf->height, 1, 'Binding', Sundry::Coil),
+            new Loose(
+                sprintf(
+                    '%s, %s, %d holes',
+                    ucfirst($isWire ? $edge->loops->label() : $word),
+                    $brief->notation->text($values->length('coil')),
+                    $holes,
+                ),
+                $leaf->height,
+                1,
+                'Binding',
+                Sundry::Coil,
+            ),
         );
         $draft->add(
             new Reason(
                 'pitch',
                 sprintf(
-                    '%s at a pitch of %s, a hole’s breadth left at both ends: %d holes, the coil is cut to them',
+                    '%s at a pitch of %s, a hole’s breadth left at both ends: %d holes, the %s is cut to them',
                     $brief->notation->number($leaf->height),
-                    $brief->notation->number($values->length('pitch')),
+                    $brief->notation->number($edge->pitch),
                     $holes,
+                    $word,
                 ),
             ),
         );
@@ -586,15 +564,17 @@ final readonly class CoilAlbum implements Structure
             new Task(
                 'coil',
                 Phase::Finish,
-                'Wind the coil in',
-                "Cut it to {$holes} holes, wind it through, bend both ends inwards. Glue the last page into the back cover, the right "
-                    .'way up.',
+                $isWire ? 'Close the wire' : 'Wind the coil in',
+                ($isWire ? "Cut it to {$holes} loops, hang the leaves on it, the last one first and face down, so that its joint comes to "
+                    .'lie at the back. Close it in the tool, turned to its size, until the points meet.'
+                    : "Cut it to {$holes} holes, wind it through, bend both ends inwards.")
+                    .' Glue the last page into the back cover, the right way up.',
                 'Binding',
                 Adhesive::WetGlue,
                 ['leaf'],
                 ['cover-case'],
                 binds: true,
-                acts: [new Thread('the coil', $punched)],
+                acts: [new Thread("the {$word}", $punched)],
             ),
         );
         $this->remark($draft, $brief);
@@ -604,13 +584,25 @@ final readonly class CoilAlbum implements Structure
     {
         $values = $brief->values;
         $text = $brief->notation->text(...);
+        $loops = Loops::from($values->choice('binding'));
+        $largest = $loops->largest();
+        if ($largest !== null && $values->length('coil')->isMoreThan($largest)) {
+            $draft->add(new Remark(
+                Remark::WATCH,
+                'wire-too-large',
+                sprintf('%s is made up to %s; %s is asked for.', ucfirst($loops->label()), $text($largest), $text($values->length('coil'))),
+                mend: $loops === Loops::ThreeToTheInch ? 'Take wire, 2:1' : 'Take a coil',
+                changes: ['parameters.binding' => ($loops === Loops::ThreeToTheInch ? Loops::TwoToTheInch : Loops::Coil)->value],
+            ));
+        }
         if ($values->length('coil')->isMoreThan($values->length('tool'))) {
             $draft->add(
                 new Remark(
                     Remark::NOTE,
                     'coil-too-large-for-tool',
                     sprintf(
-                        'A coil of %s does not go into the tool, which takes %s: close it by hand.',
+                        'A %s of %s does not go into the tool, which takes %s: close it by hand.',
+                        $loops->word(),
                         $text($values->length('coil')),
                         $text($values->length('tool')),
                     ),

@@ -146,14 +146,10 @@ final readonly class FoldOverJournal implements Structure
         $draft = new Draft;
         $values = $brief->values;
         $allow = new Allowances($brief->notation->unit);
-        $board = (new Size($values->length('page-width'), $values->length('page-height')))->plus($allow->quarter());
-        $leaves = BoundLeaves::of(
-            $brief,
-            new Size($values->length('page-width'), $values->length('page-height')),
-            $values->count('signatures'),
-            $values->count('sheets'),
-        );
-        $block = $leaves->thickness($values->length('leaf'));
+        $leaf = new Size($values->length('page-width'), $values->length('page-height'));
+        $leaves = BoundLeaves::of($brief, $leaf, $allow->quarter());
+        $board = $leaf->plus($allow->quarter());
+        $block = $leaves->block->filled($values->length('leaf'));
         $spine = Length::longest(
             ToolGrid::usualGroovesFor($brief->notation->unit)->up($block->plus($values->length('room'))),
             $allow->quarter(),

@@ -29,7 +29,9 @@ use Ephemeron\Geometry\Point;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\StockRole;
+use Ephemeron\Refusal;
 
 /**
  * Signatures are pricked through a template, the spine through the same, and sewn to it. Source: common practice, no published source.
@@ -48,8 +50,15 @@ final readonly class SewnIn
                 'stations',
                 'Holes in a fold',
                 'Three are quick, five hold more, seven are for tall books; a long stitch leaves the middle one out.',
-                ['3' => 'three', '5' => 'five', '7' => 'seven'],
+                ['3' => 'three', '5' => 'five', '7' => 'seven', 'own' => 'where I say'],
                 '3',
+            ),
+            Parameter::text(
+                'own-holes',
+                'Holes where I say',
+                'From the head, with semicolons between: 1; 4 1/4; 7 1/2. Counts where “where I say” is chosen; empty: three.',
+                self::canonical(...),
+                '',
             ),
             Parameter::choice(
                 'stitch',
@@ -75,13 +84,45 @@ final readonly class SewnIn
         ];
     }
 
+    /**
+     * @return string the same with every unit named
+     *
+     * @throws Refusal
+     */
+    private static function canonical(string $text, Unit $unit): string
+    {
+        return implode('; ', array_map(Notation::usual($unit)->exact(...), self::places($text, $unit)));
+    }
+
+    /**
+     * @return list<Length>
+     *
+     * @throws Refusal
+     */
+    private static function places(string $text, Unit $unit): array
+    {
+        $words = array_filter(array_map(trim(...), explode(';', $text)), static fn (string $word): bool => $word !== '');
+
+        return array_map(static fn (string $word): Length => Length::parse($word, $unit), array_values($words));
+    }
+
     /** @return array<string, string> what cannot be sewn, beside its field */
     public static function refusals(Values $values, Length $height, Notation $notation): array
     {
+        $isOwn = $values->choice('stations') === 'own';
+        $own = $isOwn ? count(self::places($values->text('own-holes'), $notation->unit)) : 0;
+        if ($own > 0 && ($own < 2 || ($values->choice('stitch') === 'pamphlet' && ($own < 3 || $own % 2 === 0)))) {
+            return ['own-holes' => $own < 2 ? 'Say where the holes are, from the head: 1; 4 1/4; 7 1/2.'
+                : "A pamphlet stitch wants an odd number of holes, three at least; there are {$own}."];
+        }
         try {
             self::stations($values, $height, $notation);
         } catch (UnusableStations $error) {
-            return ['stations' => sprintf(
+            return $isOwn ? ['own-holes' => sprintf(
+                'No hole may be nearer than %s to another or to an end; the fold is %s long.',
+                $notation->text($error->least ?? Length::zero()),
+                $notation->text($height),
+            )] : ['stations' => sprintf(
                 'A fold of %s is too short for %s holes: they would come nearer than %s to each other or to an end.',
                 $notation->text($height),
                 $values->choice('stations'),
@@ -122,7 +163,10 @@ final readonly class SewnIn
         $times = $isLong ? 1 : $count;
         $draft->add(new Sewing($stations, $rows, $walk, $thread, $times));
         $draft->add(new Loose('Waxed thread', $thread, $times, BoundLeaves::SECTION, Sundry::Thread));
-        $template = PanelGrid::columns(['left' => $allow->tab()->times(3), 'right' => $allow->tab()->times(3)], $height);
+        // As large as the open template, so that sheets are laid on it too; a narrow one where no card is so large.
+        $open = $this->leaves->open();
+        $half = $open->fitsInEitherWay($this->brief->stock(StockRole::InsertCard)->sheet) ? $open->width->half() : $allow->tab()->times(3);
+        $template = PanelGrid::columns(['left' => $half, 'right' => $half], $height);
         $draft->part(new Part(
             'template',
             'Sewing template',
@@ -133,7 +177,7 @@ final readonly class SewnIn
             panels: $template->panels(),
             upright: false,
             places: ['for all signatures'],
-            why: 'As tall as the folded sheet; the holes are pricked through its fold.',
+            why: 'As large as the largest sheet that fits: every sheet is laid on it, and the holes are pricked through its fold.',
         ));
         $draft->pierce('template', array_map(
             static fn (Length $place): Hole => new Hole(new Point($template->area('left')->right(), $place), Length::zero()),
@@ -227,6 +271,9 @@ final readonly class SewnIn
 
     private static function stations(Values $values, Length $height, Notation $notation): Stations
     {
-        return Stations::usual($height, (int) $values->choice('stations'), $notation->unit);
+        $own = $values->choice('stations') === 'own' ? self::places($values->text('own-holes'), $notation->unit) : [];
+
+        return $own === [] ? Stations::usual($height, max(3, (int) $values->choice('stations')), $notation->unit)
+            : Stations::at($height, $own, $notation->unit);
     }
 }

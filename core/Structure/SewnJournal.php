@@ -108,9 +108,10 @@ final readonly class SewnJournal implements Structure
         $notation = $brief->notation;
         $allow = new Allowances($notation->unit);
         $leaf = new Size($values->length('page-width'), $values->length('page-height'));
-        $leaves = BoundLeaves::of($brief, $leaf, $values->count('signatures'), $values->count('sheets'));
-        $block = $leaves->thickness($values->length('leaf'));
-        $half = new Size($leaf->width->plus($allow->quarter(), $values->length('tabs')), $leaf->height->plus($allow->quarter()));
+        $beyond = $allow->quarter()->plus($values->length('tabs'));
+        $leaves = BoundLeaves::of($brief, $leaf, $beyond);
+        $block = $leaves->block->filled($values->length('leaf'));
+        $half = new Size($leaf->width->plus($beyond), $leaf->height->plus($allow->quarter()));
         $hasSpine = $values->choice('cover') === 'spine';
         $spine = ! $hasSpine ? Length::zero() : Length::longest(
             ToolGrid::usualGroovesFor($notation->unit)->up($block->plus($values->length('room'))),

@@ -4,6 +4,7 @@ import { bench, replay, shell, trimmer } from './screens.js';
 import { folding } from './folding.js';
 import { pinning } from './pinning.js';
 import { keepInHand, placing } from './placing.js';
+import { ordering } from './ordering.js';
 import { stitching } from './stitching.js';
 import { keepPlace } from './swaps.js';
 
@@ -20,6 +21,7 @@ Alpine.data('placing', placing);
 Alpine.data('trimmer', trimmer);
 Alpine.data('folding', folding);
 Alpine.data('stitching', stitching);
+Alpine.data('ordering', ordering);
 window.Alpine = Alpine;
 keepPlace(document);
 keepInHand(document);

@@ -33,13 +33,13 @@
                         @endforeach
                     </ol>
                         <details class="sheets-of" @if ($signatures === 1) open @endif><summary>Sheets from the outermost in</summary>
-                            <ol class="sheet-order">
+                            <ol class="sheet-order" x-data="ordering">
                                 @php($seen = [])
                                 @foreach ($signature->sheets as $index => $sheet)
                                     @php($which = $sheet->meeting->paper->key.'-'.($seen[$sheet->meeting->paper->key] = 1 + ($seen[$sheet->meeting->paper->key] ?? 0)))
-                                    <li id="sheet-{{ $number }}-{{ $index }}"><b>{{ $letters[$number][$index] }}</b> <i class="swatch" style="background:{{ $hue($sheet->meeting->paper) }}"></i> {{ $sheet->meeting->paper->stock->name }}
-                                        @php($creep = $signature->creep($index))
-                                        @if ($creep->isPositive())<small class="quiet">stands out @length($creep, $notation)</small>@endif
+                                    <li id="sheet-{{ $number }}-{{ $index }}"><b title="Draw it to another place" @pointerdown="take" @pointermove="carry" @pointerup="lay" @pointercancel="leave">{{ $letters[$number][$index] }}</b> <i class="swatch" style="background:{{ $hue($sheet->meeting->paper) }}"></i> {{ $sheet->meeting->paper->stock->name }}
+                                        @php($creep = $gathered->creep($signature, $index))
+                                        <small class="quiet">@if ($creep->isPositive())stands out up to @length($notation->grid->up($creep), $notation), @endif a tab may @length($notation->grid->down($gathered->roomForTab($signature, $index)), $notation)</small>
                                         <form method="post" action="{{ route('leaves.move', $project) }}" hx-patch="{{ route('leaves.move', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PATCH')
                                             <input type="hidden" name="revision" value="{{ $project->revision }}"><input type="hidden" name="stage" value="leaves">
                                             <input type="hidden" name="signature" value="{{ $number }}"><input type="hidden" name="from" value="{{ $index }}">
@@ -63,6 +63,7 @@
                 <div><dd>{{ $block->writingInPercent() }} %</dd><dt>to write on, {{ rtrim(rtrim(number_format($block->writing(), 1), '0'), '.') }} faces</dt></div>
                 <div><dd>@length($notation->grid->up($block->pressed()), $notation)</dd><dt>pressed</dt></div>
                 <div><dd>@length($notation->grid->up($block->sewn()), $notation)</dd><dt>sewn</dt></div>
+                <div><dd>@length($notation->grid->up($block->filled($plan->design->parameters->length('leaf'))), $notation)</dd><dt>filled</dt></div>
                 <div><dd>{{ (int) round($block->weight()) }} g</dd><dt>of paper</dt></div>
             </dl>
             @if (! $usual->holds($sheets))<p class="said">{{ $signatures === 1 ? 'One signature' : ($signatures === 2 ? 'Two signatures' : 'So many signatures') }}{{ $leaves->heap === [] ? ' of one paper' : '' }}: usually {{ $usual->least }} to {{ $usual->most }} sheets{{ $signatures > 1 ? ' each' : '' }}. A guide, not a law.</p>@endif
@@ -116,6 +117,13 @@
                             @include('leaves.paper')
                         @endforeach
                     @endforeach
+                @endif
+                @if ($leaves->heap !== [])
+                    @php($place = 'parameters.fold-from')
+                    <x-change-form :project="$project" stage="leaves">
+                        <div class="field"><label for="fold-from">Fold over from</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="fold-from" name="set[{{ $place }}]" value="{{ $errors->has($place) && is_string(old('set')[$place] ?? null) ? old('set')[$place] : $notation->number($plan->design->parameters->length('fold-from')) }}" autocomplete="off">@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
+                        <p class="field-note">A sheet that is so much too large or more is folded over; less is trimmed.</p>
+                    </x-change-form>
                 @endif
                 @include('leaves.add')
             </details>

@@ -146,7 +146,8 @@ final class GatheringTest extends TestCase
         $this->assertSame([20, 40, 80], [$block->sheets(), count($block->leaves()), $block->faces()]);
         $this->assertEquals(Length::millimetres(4), $block->pressed(), '40 × 0.1 mm');
         $this->assertEquals(Length::millimetres(5), $block->sewn(), 'a quarter more');
-        $this->assertEquals(Length::millimetres(12), $block->filled(Length::micrometres(100)));
+        $this->assertEquals(Length::millimetres(8), $block->filled(Length::micrometres(200)), 'forty leaves');
+        $this->assertEquals($block->sewn(), $block->filled(Length::micrometres(100)), 'never less than sewn');
         $this->assertEqualsWithDelta(20 * 0.2794 * 0.2159 * 80, $block->weight(), 0.01);
         $this->assertSame([80.0, 100], [$block->writing(), $block->writingInPercent()]);
         $poem = $this->paper('poem', LeafKind::Book, front: WritingSpace::Half, back: WritingSpace::None);

@@ -12,9 +12,11 @@ use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Stitches;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Structure\Gathered;
@@ -239,6 +241,81 @@ final class SewnJournalTest extends TestCase
         $this->assertSame(6, $other->blueprint->all(Gathered::class)[0]->block->sheets(), 'an order for other numbers waits');
     }
 
+    /** Three sheets of 0.11 mm: the innermost stands out 4 × 0.11 mm; ¼ in for the cover and ⅛ in for tabs. */
+    public function test_tabs_of_inner_sheets_end_inside_the_cover(): void
+    {
+        $found = fn (string $leaf, string $out, string $foreEdge = 'as-it-is'): array => $this->plan('sewn-journal', [
+            'parameters' => ['signatures' => 1, 'sheets' => 3, 'tabs' => '1/8', 'fore-edge' => $foreEdge],
+            'things' => [
+                "leaf-{$leaf}-front/edge-tab-1" => ['on' => "leaf-{$leaf}-front", 'kind' => 'edge-tab', 'parameters' => ['proud' => $out]],
+            ],
+        ])->report->of('tab-stands-out');
+        $this->assertSame([], $found('1', '3/8'), 'the outermost leaf');
+        $this->assertCount(1, $found('1', '13/32'));
+        $this->assertSame([], $found('3', '11/32'));
+        $inner = $found('3', '3/8');
+        $this->assertCount(1, $inner, 'the innermost stands out itself');
+        $this->assertSame(['things.leaf-3-front/edge-tab-1.parameters.proud' => '5/16 in'], $inner[0]->mend?->changes);
+        $this->assertSame([], $found('3', '3/8', 'trimmed'));
+    }
+
+    /** What is sewn in as it is: a folio as tall as the leaf is silent, 1⁄64 in more is found. */
+    public function test_what_is_made_already_stays_inside(): void
+    {
+        $found = fn (string $height): array => $this->plan('sewn-journal', ['leaves' => ['heap' => [[
+            'key' => 'folio',
+            'paper' => ['name' => 'Folio', 'sheet' => 'own', 'width' => '11 in', 'height' => $height, 'weight' => '200'],
+            'made' => true,
+        ]]], 'parameters' => ['signatures' => 1, 'sheets' => 1]])->report->of('stands-out');
+        $this->assertSame([], $found('8 1/2 in'));
+        $this->assertCount(1, $found('8 33/64 in'));
+    }
+
+    /** A sheet 1½ in too wide is folded in at the usual inch, and trimmed where two are asked for. */
+    public function test_from_how_much_sheets_are_folded_over(): void
+    {
+        $width = fn (string $from): Size => $this->plan('sewn-journal', [
+            'parameters' => ['signatures' => 1, 'sheets' => 1, 'fold-from' => $from],
+            'leaves' => ['heap' => [['key' => 'map', 'paper' => [
+                'name' => 'Map', 'sheet' => 'own', 'width' => '12 1/2 in', 'height' => '8 1/2 in', 'weight' => '100',
+            ]]]],
+        ])->blueprint->part('leaf-map')->size;
+        $this->assertEquals(Size::inches(12.5, 8.5), $width('1'));
+        $this->assertEquals(Size::inches(12.5, 8.5), $width('1 1/2'));
+        $this->assertEquals(Size::inches(11, 8.5), $width('1 9/16'));
+    }
+
+    /** Sewn while it is single: before it is nested; the thread two and a half times the line. */
+    public function test_a_line_is_sewn_on_a_leaf_before_it_is_bound(): void
+    {
+        $plan = $this->plan('sewn-journal', ['things' => [
+            'leaf-2-front/sewn-line-1' => ['on' => 'leaf-2-front', 'kind' => 'sewn-line', 'parameters' => ['edge' => 'round', 'inset' => '1/2']],
+        ]]);
+        $stitches = $plan->blueprint->get(Stitches::class, 'leaf-2-front/sewn-line-1');
+        $this->assertSame([4.5, 4.5, 7.5, 7.5], array_map(
+            static fn (Segment $line): float => $line->length()->inMillimetres() / 25.4,
+            [$stitches->lines[0], $stitches->lines[2], $stitches->lines[1], $stitches->lines[3]],
+        ));
+        $steps = array_column($plan->steps, null, 'key');
+        $this->assertLessThan($steps['nest-signatures']->number, $steps['sewn-lines']->number);
+        $this->assertStringContainsString('60 in of thread', implode(' ', $steps['sewn-lines']->places));
+        $this->assertSame([], Table::rehearse($plan->blueprint, $plan->workings->jobs));
+    }
+
+    public function test_holes_where_the_maker_says(): void
+    {
+        $own = fn (string $holes, string $stitch, string $unit = 'in'): array => array_map(
+            static fn (Length $place): float => round($place->inMillimetres(), 2),
+            $this->plan('sewn-journal', [
+                'unit' => $unit,
+                'parameters' => ['stations' => 'own', 'own-holes' => $holes, 'stitch' => $stitch],
+            ])->blueprint->all(Sewing::class)[0]->stations->places,
+        );
+        $this->assertCount(3, $own('', 'pamphlet'), 'as usual where nothing is said');
+        $this->assertSame([19.05, 107.95, 200.03], $own('3/4; 4 1/4; 7 7/8', 'pamphlet'));
+        $this->assertSame([20.0, 100.0, 120.0, 190.0], $own('12; 2 cm; 190 mm; 10', 'long', 'cm'), 'in any order, in any unit');
+    }
+
     /** Eight rows want nine times 1⁄16 in: a spine of ⅝ in has that, one of ½ in has not. */
     public function test_rows_that_are_too_near(): void
     {
@@ -259,6 +336,10 @@ final class SewnJournalTest extends TestCase
         foreach ([
             ['parameters' => ['page-height' => '3 in', 'stations' => '7'], 'parameters.stations'],
             ['parameters' => ['cover' => 'fold'], 'parameters.cover'],
+            ['parameters' => ['stations' => 'own', 'own-holes' => '2'], 'parameters.own-holes'],
+            ['parameters' => ['stations' => 'own', 'own-holes' => '1; 2; 4; 5'], 'parameters.own-holes'],
+            ['parameters' => ['stations' => 'own', 'own-holes' => '1; 1 1/4; 4'], 'parameters.own-holes'],
+            ['parameters' => ['stations' => 'own', 'own-holes' => '1; x; 4'], 'parameters.own-holes'],
             ['leaves' => ['heap' => [['key' => 'a b']]], 'leaves.heap.0.key'],
             ['leaves' => ['heap' => [['key' => 'a', 'hue' => 400]]], 'leaves.heap.0.hue'],
             ['leaves' => ['order' => 'a b'], 'leaves.order'],

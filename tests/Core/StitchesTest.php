@@ -145,6 +145,22 @@ final class StitchesTest extends TestCase
         $this->assertTrue($walk->passages[11]->isOutwards, 'both ends hang outside');
     }
 
+    /** Three loops to the inch on 6 in: 17 holes with 5⁄32 in left at both ends; two to the inch: 12, made up to 1¼ in. */
+    public function test_a_wire_brings_its_pitch(): void
+    {
+        $plan = $this->plan('coil-album', ['parameters' => ['binding' => 'wire-3', 'coil' => '9/16', 'stop' => '1/4', 'leaves' => 1]]);
+        $holes = $plan->blueprint->part('card')->holes;
+        $this->assertCount(17, $holes);
+        $this->assertEqualsWithDelta(25.4 / 3, $holes[1]->at->y->minus($holes[0]->at->y)->inMillimetres(), 0.01);
+        $this->assertEqualsWithDelta(6.35, $holes[0]->at->x->inMillimetres(), 0.001);
+        $this->assertSame([], $plan->report->of('wire-too-large'));
+        $this->assertContains('Close the wire', array_column($plan->steps, 'title'));
+        $this->assertStringNotContainsString('coil', implode(' ', array_column($plan->steps, 'text')));
+        $wide = $this->plan('coil-album', ['parameters' => ['binding' => 'wire-3', 'coil' => '5/8']])->report->of('wire-too-large');
+        $this->assertSame(['parameters.binding' => 'wire-2'], $wide[0]->mend?->changes);
+        $this->assertCount(12, $this->plan('coil-album', ['parameters' => ['binding' => 'wire-2']])->blueprint->part('card')->holes);
+    }
+
     /** Guides at true size: the coil's holes at its pitch, as far from both ends; the strap's at its inset, in the middle of taller covers. */
     public function test_guides_of_coil_and_strap(): void
     {

@@ -23,6 +23,7 @@
         <div class="field"><label for="add-bag">A bag or envelope, open at</label><select class="form-select" id="add-bag" name="bag"><option value="">no, a sheet</option>@foreach (\Ephemeron\Geometry\Edge::cases() as $each)<option value="{{ $each->value }}" @selected(old('bag') === $each->value)>{{ ['top' => 'the head', 'right' => 'the right', 'bottom' => 'the foot', 'left' => 'the left'][$each->value] }}</option>@endforeach</select></div>
         <div class="field"><label for="add-text">Printed text</label><span><input class="form-check-input" type="checkbox" id="add-text" name="text" value="1" @checked(old('text'))></span></div>
         <div class="field"><label for="add-reference">Like a dictionary</label><span><input class="form-check-input" type="checkbox" id="add-reference" name="reference" value="1" @checked(old('reference'))></span></div>
+        <p class="field-note">Round or cut to shape, a doily for instance: the box round it, and say so in its name.</p>
         <button class="btn-main">Put it on the heap</button>
     </form>
 </details>

@@ -4,7 +4,7 @@
     $shown = fn (string $field, mixed $value) => is_string($typed["leaves.heap.{$index}.{$field}"] ?? null) && $errors->has("leaves.heap.{$index}.{$field}") ? $typed["leaves.heap.{$index}.{$field}"] : $value;
     $lying = $paper->lying($gathered->template);
     $way = $leaves->ways[$paper->key] ?? new \Ephemeron\Gathering\SheetWay;
-    $meeting = \Ephemeron\Gathering\Meeting::of($lying, $gathered->template, \Ephemeron\Gathering\MeetingSchool::usual($plan->design->unit), $way->height, $way->width, $way->seat);
+    $meeting = \Ephemeron\Gathering\Meeting::of($lying, $gathered->template, $gathered->school, $way->height, $way->width, $way->seat);
     $error = collect($errors->getMessages())->first(fn ($messages, $place) => str_starts_with($place, "leaves.heap.{$index}.") || str_starts_with($place, "leaves.ways.{$paper->key}"));
 @endphp
 <details class="heap-paper" id="paper-{{ $paper->key }}" @if ($error) open @endif>

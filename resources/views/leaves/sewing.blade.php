@@ -23,10 +23,21 @@
         </div>
     </div>
     <x-change-form :project="$project" stage="leaves" class="sieve">
+        @php($again = $errors->hasAny(['parameters.own-holes', 'parameters.stations']) && is_array(old('set')) ? old('set') : [])
+        @php($chosen = fn (string $key) => is_string($again["parameters.{$key}"] ?? null) ? $again["parameters.{$key}"] : $plan->design->parameters->choice($key))
         @foreach (\Ephemeron\Structure\SewnIn::parameters() as $parameter)
+            @if ($parameter->kind === \Ephemeron\Design\ParameterKind::Text)
+                @if ($chosen('stations') === 'own' || $errors->has("parameters.{$parameter->key}"))
+                    @php($typed = $again["parameters.{$parameter->key}"] ?? null)
+                    <span class="sieve-by"><label for="sew-{{ $parameter->key }}">{{ $parameter->name }}</label>
+                    <input class="form-control" id="sew-{{ $parameter->key }}" name="set[parameters.{{ $parameter->key }}]" value="{{ is_string($typed) ? $typed : $plan->design->parameters->text($parameter->key) }}" placeholder="1; 4 1/4; 7 1/2" autocomplete="off"></span>
+                @endif
+            @else
             <span class="sieve-by"><label for="sew-{{ $parameter->key }}">{{ $parameter->name }}</label>
-            <select class="form-select" id="sew-{{ $parameter->key }}" name="set[parameters.{{ $parameter->key }}]">@foreach ($parameter->choices as $value => $label)<option value="{{ $value }}" @selected($plan->design->parameters->choice($parameter->key) === (string) $value)>{{ $label }}</option>@endforeach</select></span>
+            <select class="form-select" id="sew-{{ $parameter->key }}" name="set[parameters.{{ $parameter->key }}]">@foreach ($parameter->choices as $value => $label)<option value="{{ $value }}" @selected($chosen($parameter->key) === (string) $value)>{{ $label }}</option>@endforeach</select></span>
+            @endif
         @endforeach
+        @error('parameters.own-holes')<p class="field-error">{{ $message }}</p>@enderror
         @error('parameters.stations')<p class="field-error">{{ $message }}</p>@enderror
         <noscript><button class="btn-plain">Keep</button></noscript>
     </x-change-form>

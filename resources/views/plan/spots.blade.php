@@ -6,7 +6,7 @@
 <section class="spots" aria-label="Where to put the {{ lcfirst($putting->name()) }}">
     <div>
         <h2 class="section-title">Where does the {{ lcfirst($putting->name()) }} go?</h2>
-        <p class="mb-1">{{ $putting->summary() }} @if ($isGrid) Choose a spot, or press the place on {{ lcfirst($face->name) }} in the drawing. @elseif ($choices !== []) Choose the edge it turns on. @endif</p>
+        <p class="mb-1">{{ $putting->summary() }} @if ($isGrid) Choose a spot, or press the place on {{ lcfirst($face->name) }} in the drawing. @elseif ($choices !== []) Choose the edge. @endif</p>
     </div>
     <div @class(['spot-choices', 'is-grid' => $isGrid, 'is-cross' => count($choices) === 4])>
         @foreach ($choices as $spot)
