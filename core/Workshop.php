@@ -66,7 +66,13 @@ final readonly class Workshop
     public function blueprint(Design $design): Blueprint
     {
         $structure = $this->catalogue->get($design->structure);
-        $draft = $structure->layOut(new Brief($design->parameters, $design->notation(), $design->materials, $design->leaves));
+        $draft = $structure->layOut(new Brief(
+            $design->parameters,
+            $design->notation(),
+            $design->materials,
+            $design->leaves,
+            $design->choices,
+        ));
         (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
         if ($design->schools->inking === Inking::Yes) {
             $draft->task($this->inking($draft));
@@ -135,7 +141,7 @@ final readonly class Workshop
             $key = $papers[$part->paper()]->key();
             $parts[$key][] = $part;
             $roles[$key] ??= [];
-            if ($part->leaf === null) {
+            if ($part->leaf === null && $part->print === null) {
                 $roles[$key][$part->role->value] = $part->role;
             }
         }
@@ -148,7 +154,7 @@ final readonly class Workshop
         foreach ($parts as $key => $pieces) {
             $stock = $papers[$pieces[0]->paper()];
             $demands = array_map(
-                fn (Part $part): Demand => $this->demand($part, $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key),
+                fn (Part $part): Demand => $this->demand($part, $part->isOver ? $stock->over() : $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key),
                 $pieces,
             );
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
@@ -210,8 +216,10 @@ final readonly class Workshop
     public function demand(Part $part, Stock $stock, int $copies = 1): Demand
     {
         $quantity = $part->quantity * $copies;
-        if ($part->upright && $stock->isDirectional($part->shows)) {
-            return new Demand($part->letter, $part->size, $quantity, false, $part->picture);
+        if ($part->turn !== null || ($part->upright && $stock->isDirectional($part->shows))) {
+            $size = ($part->turn ?? 0) % 2 === 0 ? $part->size : $part->size->turned();
+
+            return new Demand($part->letter, $size, $quantity, false, $part->picture);
         }
         $grain = $stock->grain->axis();
         $folds = $part->foldsAlong();

@@ -29,8 +29,12 @@ final readonly class FaceDrawing
      * @param list<string> $lifted keys of flaps
      * @param Lying|null $lying what lies there so far; null for all of it
      */
-    public function __construct(private WorkPlan $plan, private array $lifted = [], private ?Lying $lying = null)
-    {
+    public function __construct(
+        private WorkPlan $plan,
+        private array $lifted = [],
+        private ?Lying $lying = null,
+        private Prints $prints = new Prints,
+    ) {
         $this->palette = new Palette;
     }
 
@@ -39,7 +43,9 @@ final readonly class FaceDrawing
     {
         $role = $this->plan->blueprint->part($face->paper->part)->role;
         $area = Rectangle::whole($face->size);
-        $drawing->paper($area, $this->palette->of($role), $this->palette->classOf($role));
+        $colour = $this->prints->colour($face);
+        $drawing->paper($area, $colour ?? $this->palette->of($role), $colour === null ? $this->palette->classOf($role) : 'known-paper');
+        $this->prints->draw($drawing, $face, $area);
         $this->drawNotches($drawing, $face);
         $stock = $this->plan->stockOf($face->paper->part);
         if ($stock->isDirectional($face->paper->side) || $face->isFallen()) {
@@ -192,14 +198,17 @@ final readonly class FaceDrawing
         $area = Rectangle::whole($joint->area->size);
         // An outline of its own says already what is missing.
         $holes = $part->panels === [] && $joint->shape === null ? $part->cutAways : [];
+        $colour = $this->prints->colour($joint);
+        $fill = $colour ?? $this->palette->of($part->role);
+        $class = $colour === null ? $this->palette->classOf($part->role) : 'known-paper';
         if ($joint->shape !== null || $holes !== []) {
-            $role = $this->palette->classOf($part->role);
             $drawing->shape(
                 [$joint->shape ?? Polygon::of($area), ...$holes],
-                [...LineKind::Outline->attributes(), 'class' => "{$role} line-outline", 'fill' => $this->palette->of($part->role)],
+                [...LineKind::Outline->attributes(), 'class' => "{$class} line-outline", 'fill' => $fill],
             );
         } else {
-            $drawing->paper($area, $this->palette->of($part->role), $this->palette->classOf($part->role));
+            $drawing->paper($area, $fill, $class);
+            $this->prints->draw($drawing, $joint, $area);
         }
         foreach ($part->notches as $notch) {
             if ($part->panels === []) {

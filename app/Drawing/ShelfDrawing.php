@@ -12,7 +12,7 @@ use Ephemeron\WorkPlan;
 /** A book as it stands on the shelf: opened, so that one knows it again. */
 final readonly class ShelfDrawing
 {
-    public function __construct(private WorkPlan $plan)
+    public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class ShelfDrawing
         if ($slit !== []) {
             return (new PartDrawing($this->plan->notation(), false))->draw($slit[array_key_first($slit)], 4.0);
         }
-        $spreads = new SpreadDrawing($this->plan);
+        $spreads = new SpreadDrawing($this->plan, $this->prints);
         $openings = $spreads->openings();
         usort($openings, fn (array $one, array $other): int => $this->things($other) <=> $this->things($one));
 

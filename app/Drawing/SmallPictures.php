@@ -18,21 +18,21 @@ final readonly class SmallPictures
     private const DAYS = 14;
 
     /** What a picture depends on besides the design. */
-    private const FOLDERS = ['app/Drawing', 'core/Blueprint', 'core/Furniture', 'core/Structure', 'core/Format/Svg', 'core/Binding'];
+    private const FOLDERS = ['app/Drawing', 'core/Blueprint', 'core/Furniture', 'core/Structure', 'core/Format/Svg', 'core/Binding', 'core/Papering'];
 
     public function __construct(private Repository $cache)
     {
     }
 
     /** @return list<string> SVG to stand in a page, in the order of the openings */
-    public function of(WorkPlan $plan): array
+    public function of(WorkPlan $plan, Prints $prints = new Prints): array
     {
-        $key = 'openings:'.Mark::of(CodeEdition::of(...self::FOLDERS), $plan->design);
+        $key = 'openings:'.Mark::of(CodeEdition::of(...self::FOLDERS), $plan->design, $prints->mark());
         $known = $this->cache->get($key);
         if (is_array($known) && array_is_list($known)) {
             return array_map(strval(...), $known);
         }
-        $spreads = new SpreadDrawing($plan);
+        $spreads = new SpreadDrawing($plan, $prints);
         $pictures = array_map(
             static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(),
             $spreads->openings(),

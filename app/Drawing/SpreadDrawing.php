@@ -12,7 +12,7 @@ use Ephemeron\WorkPlan;
 /** The book opened at one place: one or two faces, true to scale, with rulers, its flaps shut or lifted. */
 final readonly class SpreadDrawing
 {
-    public function __construct(private WorkPlan $plan)
+    public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
     {
     }
 
@@ -71,7 +71,7 @@ final readonly class SpreadDrawing
             $drawing->shifted(
                 $area->left(),
                 $area->top(),
-                fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted))->draw($drawing, $face, $rulers),
+                fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted, prints: $this->prints))->draw($drawing, $face, $rulers),
             );
         }
         if ($link !== null) {
@@ -92,7 +92,7 @@ final readonly class SpreadDrawing
     public function page(Face $face): SvgDrawing
     {
         $drawing = SvgDrawing::around(Rectangle::whole($face->size), 0.0, $face->name);
-        (new FaceDrawing($this->plan, []))->draw($drawing, $face, false);
+        (new FaceDrawing($this->plan, prints: $this->prints))->draw($drawing, $face, false);
 
         return $drawing;
     }

@@ -17,7 +17,7 @@ use Ephemeron\WorkPlan;
 /** The drawing that goes with a step at the bench. */
 final readonly class StepDrawing
 {
-    public function __construct(private WorkPlan $plan)
+    public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class StepDrawing
             }
         }
 
-        return (new TableDrawing($this->plan))->draw($step) ?? $this->draw($step->picture);
+        return (new TableDrawing($this->plan, $this->prints))->draw($step) ?? $this->draw($step->picture);
     }
 
     public function draw(Picture $picture): ?SvgDrawing
@@ -70,7 +70,7 @@ final readonly class StepDrawing
 
     private function face(string $key): SvgDrawing
     {
-        $spreads = new SpreadDrawing($this->plan);
+        $spreads = new SpreadDrawing($this->plan, $this->prints);
         $face = $this->plan->blueprint->face($key);
         while ($face->parent !== null) {
             $face = $this->plan->blueprint->face($face->parent);

@@ -26,13 +26,13 @@ final readonly class TurningMarkup
 
     private SpreadDrawing $drawings;
 
-    public function __construct(private WorkPlan $plan, private PageTurns $turns)
+    public function __construct(private WorkPlan $plan, private PageTurns $turns, Prints $prints = new Prints)
     {
         $faces = array_filter(array_merge(...$turns->leaves));
         $broadest = max(array_map(static fn (Face $face): float => $face->size->width->inMillimetres(), $faces) ?: [1.0]);
         $tallest = max(array_map(static fn (Face $face): float => $face->size->height->inMillimetres(), $faces) ?: [1.0]);
         $this->scale = min(self::BREADTH / $broadest, self::HEIGHT / $tallest);
-        $this->drawings = new SpreadDrawing($plan);
+        $this->drawings = new SpreadDrawing($plan, $prints);
     }
 
     public function html(): HtmlString

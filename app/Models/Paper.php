@@ -8,6 +8,7 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Price;
+use Ephemeron\Paper\Side;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -44,6 +45,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $cut_top
  * @property self|null $parent
  * @property \Illuminate\Support\Carbon|null $deleted_at
+ * @property \Illuminate\Support\Carbon|null $updated_at
  * @property Collection<int, self> $leftovers
  */
 final class Paper extends Model
@@ -116,6 +118,16 @@ final class Paper extends Model
     public function size(): Size
     {
         return new Size(Length::ofTicks($this->width), Length::ofTicks($this->height));
+    }
+
+    public function pictureOf(Side $side): ?string
+    {
+        return $side === Side::A ? $this->picture : $this->picture_b;
+    }
+
+    public function swatchOf(Side $side): string
+    {
+        return $side === Side::A ? $this->swatch : $this->swatch_b;
     }
 
     /** Tagged as one of the best: it belongs on covers. */

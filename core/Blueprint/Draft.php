@@ -12,6 +12,8 @@ use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\Choices;
 
 /**
  * A blueprint while it is being drawn: structures and furniture add to it, equal pieces of one section
@@ -46,7 +48,10 @@ final class Draft
     /** @var array<string, list<string>> places, by task */
     private array $spots = [];
 
-    public function __construct(private readonly Ledger $ledger = new Ledger)
+    /** @var array<string, true> places of choices that something was cut by */
+    private array $heeded = [];
+
+    public function __construct(private readonly Choices $choices = new Choices, private readonly Ledger $ledger = new Ledger)
     {
     }
 
@@ -84,9 +89,13 @@ final class Draft
         return $this->ledger->find($kind, $mark);
     }
 
-    /** @return string the key under which the piece is known: that of the first equal one */
-    public function part(Part $part): string
+    /**
+     * @param string ...$wider places by which its print may be chosen as well, from the narrowest to the widest: the face it is seen on
+     * @return string the key under which the piece is known: that of the first equal one
+     */
+    public function part(Part $part, string ...$wider): string
     {
+        $part = $this->dressed($part, $part->key, ...$wider);
         $mark = "{$part->name}|{$part->section}|{$part->size->width->ticks}|{$part->size->height->ticks}";
         foreach ($this->alike[$mark] ?? [] as $key) {
             if ($this->parts[$key]->isSamePieceAs($part)) {
@@ -99,6 +108,24 @@ final class Draft
         $this->parts[$part->key] = $part;
 
         return $part->key;
+    }
+
+    /** The print that shows, where it was chosen: some things lie the other way up for another side. */
+    public function choice(string ...$places): Choice
+    {
+        return $this->choices->for(...$places);
+    }
+
+    private function dressed(Part $part, string ...$places): Part
+    {
+        $choice = $this->choices->for(...$places);
+        if (! $choice->saysSomething()) {
+            return $part;
+        }
+        $this->heeded += array_fill_keys($places, true);
+        $paper = $choice->paper === null ? null : $this->choices->papers[$choice->paper] ?? null;
+
+        return $part->dressed($paper === null ? null : $choice->paper, $paper->name ?? '', $choice->side ?? $part->shows, $choice->turn);
     }
 
     /** @param list<Hole> $holes all that are in a part */
@@ -183,6 +210,10 @@ final class Draft
 
         if ($this->ledger->all(Pose::class) === []) {
             array_map($this->add(...), $this->usualPoses($faces));
+        }
+
+        foreach (array_diff_key($this->choices->said, $this->heeded) as $place => $choice) {
+            $this->add(new Unheeded((string) $place));
         }
 
         foreach ($this->ledger->all(Joint::class) as $joint) {

@@ -38,6 +38,9 @@ final readonly class Part
      * @param list<Hole> $holes for sewing, coil or strap
      * @param bool $isScored false for paper so light that it is folded without a score
      * @param string|null $leaf key of the paper of the heap it is a sheet of, where it is one
+     * @param string|null $print key of the print it is cut from, where one was chosen
+     * @param bool $isOver whether its side A is side B of the paper
+     * @param int|null $turn quarters by which the print is turned clockwise on it, where that was said
      */
     public function __construct(
         public string $key,
@@ -62,13 +65,45 @@ final readonly class Part
         public ?string $leaf = null,
         public array $holes = [],
         public bool $isScored = true,
+        public ?string $print = null,
+        public bool $isOver = false,
+        public ?int $turn = null,
     ) {
     }
 
-    /** By which its paper is known in the design: that of its role, or one of the heap. */
+    /** By which its paper is known in the design: that of its role, one of the heap, or a print that was chosen. */
     public function paper(): string
     {
-        return $this->leaf === null ? $this->role->value : "leaf:{$this->leaf}";
+        return match (true) {
+            $this->print !== null => "print:{$this->print}",
+            $this->leaf !== null => "leaf:{$this->leaf}",
+            default => $this->role->value,
+        };
+    }
+
+    /**
+     * The same piece, cut by choice.
+     *
+     * @param string|null $print null: from the paper it would be cut from anyway
+     * @param string $name of the print
+     * @param Side $showing the side of the paper that shows
+     */
+    public function dressed(?string $print, string $name, Side $showing, ?int $turn): self
+    {
+        return $this->with(
+            name: $print === null ? $this->name : self::named($this->name, $name),
+            print: $print,
+            isOver: $showing !== $this->shows,
+            turn: $turn,
+        );
+    }
+
+    /** `Page mat in Dew point, second layer`. */
+    private static function named(string $name, string $print): string
+    {
+        [$what, $more] = [...explode(', ', $name, 2), ''];
+
+        return "{$what} in {$print}".($more === '' ? '' : ", {$more}");
     }
 
     /** The side that most of its folds run along, null where none does or both do alike. */
@@ -95,18 +130,18 @@ final readonly class Part
     /** @param list<Hole> $holes all that are in it */
     public function pierced(array $holes): self
     {
-        return $this->with($this->quantity, $this->places, $this->letter, $holes);
+        return $this->with(holes: $holes);
     }
 
     public function lettered(string $letter): self
     {
-        return $this->with($this->quantity, $this->places, $letter);
+        return $this->with(letter: $letter);
     }
 
     /** One more batch of the same piece. */
     public function and(self $other): self
     {
-        return $this->with($this->quantity + $other->quantity, [...$this->places, ...$other->places], $this->letter);
+        return $this->with(quantity: $this->quantity + $other->quantity, places: [...$this->places, ...$other->places]);
     }
 
     public function isSamePieceAs(self $other): bool
@@ -114,6 +149,8 @@ final readonly class Part
         return $this->name === $other->name
             && $this->section === $other->section
             && $this->paper() === $other->paper()
+            && $this->isOver === $other->isOver
+            && $this->turn === $other->turn
             && $this->shows === $other->shows
             && $this->upright === $other->upright
             && $this->size->equals($other->size)
@@ -147,18 +184,26 @@ final readonly class Part
     }
 
     /**
-     * @param list<string> $places
-     * @param list<Hole>|null $holes null: as they are
+     * @param list<string>|null $places
+     * @param list<Hole>|null $holes
      */
-    private function with(int $quantity, array $places, string $letter, ?array $holes = null): self
-    {
+    private function with(
+        ?string $name = null,
+        ?int $quantity = null,
+        ?array $places = null,
+        ?string $letter = null,
+        ?array $holes = null,
+        ?string $print = null,
+        ?bool $isOver = null,
+        ?int $turn = null,
+    ): self {
         return new self(
             $this->key,
-            $this->name,
+            $name ?? $this->name,
             $this->section,
             $this->size,
             $this->role,
-            $quantity,
+            $quantity ?? $this->quantity,
             $this->creases,
             $this->slits,
             $this->notches,
@@ -166,8 +211,8 @@ final readonly class Part
             $this->panels,
             $this->shows,
             $this->upright,
-            $places,
-            $letter,
+            $places ?? $this->places,
+            $letter ?? $this->letter,
             $this->corners,
             $this->cutAways,
             $this->why,
@@ -175,6 +220,9 @@ final readonly class Part
             $this->leaf,
             $holes ?? $this->holes,
             $this->isScored,
+            $print ?? $this->print,
+            $isOver ?? $this->isOver,
+            $turn ?? $this->turn,
         );
     }
 }

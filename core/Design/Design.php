@@ -7,6 +7,7 @@ namespace Ephemeron\Design;
 use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Choices;
 use Ephemeron\Paper\Stock;
 
 /**
@@ -34,6 +35,7 @@ final readonly class Design
         public Schools $schools = new Schools,
         public array $pins = [],
         public Gathering $leaves = new Gathering,
+        public Choices $choices = new Choices,
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class Design
         ?Schools $schools = null,
         ?array $pins = null,
         ?Gathering $leaves = null,
+        ?Choices $choices = null,
     ): self {
         return new self(
             $this->structure,
@@ -67,15 +70,20 @@ final readonly class Design
             $schools ?? $this->schools,
             $pins ?? $this->pins,
             $leaves ?? $this->leaves,
+            $choices ?? $this->choices,
         );
     }
 
-    /** @return array<string, Stock> all papers there are: by role, and those of the heap by `leaf:` and their key */
+    /** @return array<string, Stock> all papers there are: by role, those of the heap by `leaf:` and their key, prints by `print:` */
     public function papers(): array
     {
         $papers = $this->materials;
         foreach ($this->leaves->heap as $paper) {
             $papers["leaf:{$paper->key}"] = $paper->stock->counted($paper->count);
+        }
+
+        foreach ($this->choices->papers as $key => $print) {
+            $papers["print:{$key}"] = $print;
         }
 
         return $papers;

@@ -7,6 +7,7 @@ namespace Ephemeron\Fit;
 use Ephemeron\Fit\Check\BandGoesRound;
 use Ephemeron\Fit\Check\BookCloses;
 use Ephemeron\Fit\Check\CardMaySag;
+use Ephemeron\Fit\Check\ChoicesAreHeeded;
 use Ephemeron\Fit\Check\ClosuresGoUnderMats;
 use Ephemeron\Fit\Check\ComesTogether;
 use Ephemeron\Fit\Check\CoreStaysHidden;
@@ -75,6 +76,7 @@ final readonly class FitReport
     {
         return [
             new EveryThingHasAPage,
+            new ChoicesAreHeeded,
             new PieceFitsSheet,
             new PaperSuffices,
             new PinsHold,

@@ -73,9 +73,12 @@ final readonly class Workings
         return Trimmer::usual($tools->grid, $tools->length(Tools::BLADE), $tools->length(Tools::STRIP));
     }
 
+    /** Its paper, with the side of it that is the piece's side A upwards. */
     public function stockOf(Part $part): Stock
     {
-        return $this->papers[$part->paper()];
+        $stock = $this->papers[$part->paper()];
+
+        return $part->isOver ? $stock->over() : $stock;
     }
 
     public function stock(StockRole $role): Stock

@@ -37,6 +37,9 @@ use Ephemeron\Geometry\Point;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Stock;
 use Ephemeron\Structure\Structure;
 
 /**
@@ -157,6 +160,20 @@ final readonly class DesignFields
                 'What is sewn into a journal; of other books nothing.',
             ),
             new Field(
+                'papers',
+                new ByKey(PaperFields::record(), self::unnamedPrint(), 200, ChoiceFields::KEY),
+                static fn (Design $design): array => $design->choices->papers,
+                static fn (Design $design, array $papers): Design => $design->with(choices: $design->choices->with(papers: $papers)),
+                'Prints that pieces are cut from by choice, by a key of one’s own.',
+            ),
+            new Field(
+                'choices',
+                new ByKey(ChoiceFields::record(), new Choice),
+                static fn (Design $design): array => $design->choices->said,
+                self::choosing(...),
+                'Which print, by face (page-3), layer of its mats (page-3/mat-1), thing on it (page-3/pocket-1) or piece (cover).',
+            ),
+            new Field(
                 'materials',
                 new ByKey(PaperFields::record(), null),
                 static fn (Design $design): array => $design->materials,
@@ -217,6 +234,19 @@ final readonly class DesignFields
     private static function pinning(Design $design, array $pins): Design
     {
         return $design->with(pins: $pins);
+    }
+
+    /** @param array<string, Choice> $said those that say nothing are none */
+    private static function choosing(Design $design, array $said): Design
+    {
+        $said = array_filter($said, static fn (Choice $choice): bool => $choice->saysSomething());
+
+        return $design->with(choices: $design->choices->with(said: $said));
+    }
+
+    private static function unnamedPrint(): Stock
+    {
+        return Stock::pattern('Print', SheetFormat::TwelveSquare, 160);
     }
 
     /** @return Record<Schools> */

@@ -86,6 +86,7 @@ final readonly class DesignReader
         foreach ($structure->refusals($design->parameters, $design->notation()) as $key => $sentence) {
             $reading->at('parameters')->at($key)->complain($sentence);
         }
+        ChoiceFields::check($design, $reading->at('choices'));
         $reading->complaints->throwAny();
 
         return $design;

@@ -78,7 +78,7 @@ final readonly class Matting
                     why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? ''
                         : ' In strips that butt against each other.'),
                     picture: $top && $isWhole ? $this->picture($face) : null,
-                ));
+                ), ...($isWhole ? [] : ["{$face->key}/mat-".($layer + 1)]), ...($top ? [$face->key] : []));
                 $draft->add(new Joint(
                     new PanelRef($part, 'whole', $shows->other()),
                     $under,

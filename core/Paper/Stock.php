@@ -89,6 +89,12 @@ final readonly class Stock
         )->with(leftovers: $withoutLeftovers ? [] : $this->leftovers);
     }
 
+    /** The same with its sides exchanged, as a piece sees it whose side A is side B of the paper. */
+    public function over(): self
+    {
+        return $this->with(directionA: $this->directionB, directionB: $this->directionA);
+    }
+
     /** Solid-coloured card: any way up, either side. */
     public static function card(string $name, SheetFormat $format, int $grams): self
     {

@@ -210,7 +210,7 @@ final readonly class BoardFolder implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $values = $brief->values;
         $notation = $brief->notation;
         $allow = new Allowances($notation->unit);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ephemeron\Structure;
 
+use Ephemeron\Blueprint\Draft;
 use Ephemeron\Design\Values;
 use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\Choices;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 
@@ -19,7 +21,14 @@ final readonly class Brief
         public Notation $notation,
         private array $materials,
         public Gathering $leaves = new Gathering,
+        private Choices $choices = new Choices,
     ) {
+    }
+
+    /** An empty sheet to lay the structure out on; it knows which prints were chosen. */
+    public function draft(): Draft
+    {
+        return new Draft($this->choices);
     }
 
     public function stock(StockRole $role): Stock

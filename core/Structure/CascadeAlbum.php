@@ -135,7 +135,7 @@ final readonly class CascadeAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $cover = $this->layOutCover($draft, $brief);
         $this->layOutConcertina($draft, $brief);
         $this->layOutFaces($draft, $brief, $cover);

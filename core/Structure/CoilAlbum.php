@@ -193,7 +193,7 @@ final readonly class CoilAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $values = $brief->values;
         $allow = new Allowances($brief->notation->unit);
         $leaf = new Size($values->length('sheet')->half(), $values->length('sheet')->minus($values->length('turn-up')));

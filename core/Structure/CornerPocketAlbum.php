@@ -212,7 +212,7 @@ final readonly class CornerPocketAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $this->layOutPages($draft, $brief);
         $this->layOutExtras($draft, $brief);
         $this->layOutCovers($draft, $brief);

@@ -142,7 +142,7 @@ final readonly class FivePocketFolio implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $s = $brief->values->length('sheet');
         // What is left of the sheet beside the square: so that both add up to it whatever a third of it is.
         $third = $s->minus($s->portion(2, 3));

@@ -143,7 +143,7 @@ final readonly class FoldOverJournal implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $values = $brief->values;
         $allow = new Allowances($brief->notation->unit);
         $leaf = new Size($values->length('page-width'), $values->length('page-height'));

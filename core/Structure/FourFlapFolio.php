@@ -157,7 +157,7 @@ final readonly class FourFlapFolio implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $this->addPieces($draft, $brief);
         $this->addFaces($draft, $brief);
         $this->addTasks($draft, $brief);

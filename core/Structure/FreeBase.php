@@ -153,7 +153,7 @@ final readonly class FreeBase implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $unit = $brief->notation->unit;
         $base = $this->base($brief->values, $unit);
         $lines = $this->lines($brief->values, $base, $brief->notation);

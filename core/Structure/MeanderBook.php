@@ -185,7 +185,7 @@ final readonly class MeanderBook implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $path = MeanderPath::of((int) $brief->values->choice('panels-per-side'), $brief->values->length('sheet-side'));
         $this->layOutSheet($draft, $brief, $path);
         $this->layOutFaces($draft, $brief, $path);

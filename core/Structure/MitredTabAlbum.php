@@ -162,7 +162,7 @@ final readonly class MitredTabAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $values = $brief->values;
         $notation = $brief->notation;
         $allow = new Allowances($notation->unit);

@@ -152,7 +152,7 @@ final readonly class NestedGussetAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $this->layOutSheets($draft, $brief);
         $this->layOutFaces($draft, $brief);
         $this->measureGussets($draft, $brief);

@@ -185,7 +185,7 @@ final readonly class TabSpineAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $sheets = $brief->values->count('sheets');
         for ($k = 1; $k <= $sheets; $k++) {
             $this->layOutSheet($draft, $brief, $k);

@@ -197,7 +197,7 @@ final readonly class TagClutch implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $strip = $this->addStrip($draft, $brief);
         $page = $this->addPage($draft, $brief);
         $this->addPockets($draft, $brief, $page);

@@ -216,7 +216,7 @@ final readonly class ThreadHingeAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $this->layOutPages($draft, $brief);
         $this->layOutCase($draft, $brief);
         $this->layOutFaces($draft, $brief);

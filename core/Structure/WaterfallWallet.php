@@ -181,7 +181,7 @@ final readonly class WaterfallWallet implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $values = $brief->values;
         $panel = $values->length('panel');
         $back = $panel->plus($values->length('more'));

@@ -226,7 +226,7 @@ final readonly class ZPageAlbum implements Structure
 
     public function layOut(Brief $brief): Draft
     {
-        $draft = new Draft;
+        $draft = $brief->draft();
         $values = $brief->values;
         $notation = $brief->notation;
         $allow = new Allowances($notation->unit);

@@ -28,7 +28,7 @@
                 @foreach ($books as $book)
                     @php([$project, $plan, $progress] = [$book->project, $book->plan, $book->progress])
                     <li>
-                        @if ($plan)<a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! (new \App\Drawing\ShelfDrawing($plan))->draw()->inline() !!}</a>@endif
+                        @if ($plan)<a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! (new \App\Drawing\ShelfDrawing($plan, \App\Drawing\Prints::of($plan)))->draw()->inline() !!}</a>@endif
                         <div class="about">
                             @if ($progress)<x-moon :share="$progress->share()" :words="$progress->words()"/>@endif
                             <div>

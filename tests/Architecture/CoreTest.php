@@ -14,7 +14,7 @@ final class CoreTest
     /** Each room may know the ones before it. */
     private const ROOMS = [
         'Measure', 'Paper', 'Geometry', 'Gathering', 'Blueprint', 'Design', 'Binding', 'Structure', 'Furniture', 'Cutting', 'Scoring',
-        'Folding', 'Assembly', 'Fit', 'Drawer', 'Bench',
+        'Folding', 'Assembly', 'Fit', 'Papering', 'Drawer', 'Bench',
     ];
 
     public function test_core_knows_no_framework(): Rule

@@ -289,7 +289,11 @@ final class SewnJournalTest extends TestCase
     public function test_a_line_is_sewn_on_a_leaf_before_it_is_bound(): void
     {
         $plan = $this->plan('sewn-journal', ['things' => [
-            'leaf-2-front/sewn-line-1' => ['on' => 'leaf-2-front', 'kind' => 'sewn-line', 'parameters' => ['edge' => 'round', 'inset' => '1/2']],
+            'leaf-2-front/sewn-line-1' => [
+                'on' => 'leaf-2-front',
+                'kind' => 'sewn-line',
+                'parameters' => ['edge' => 'round', 'inset' => '1/2'],
+            ],
         ]]);
         $stitches = $plan->blueprint->get(Stitches::class, 'leaf-2-front/sewn-line-1');
         $this->assertSame([4.5, 4.5, 7.5, 7.5], array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawing\Prints;
 use App\Drawing\StepDrawing;
 use App\Models\Project;
 use App\Planning\Plans;
@@ -40,7 +41,7 @@ final readonly class BenchController
             'step' => $step,
             'before' => $plan->steps[$step->number - 2] ?? null,
             'after' => $plan->steps[$step->number] ?? null,
-            'drawing' => (new StepDrawing($plan))->of($step),
+            'drawing' => (new StepDrawing($plan, Prints::of($plan)))->of($step),
             'motion' => $this->motion($plan, $step),
             'notes' => $project->notes()->where('step', $step->key)->oldest()->get(),
         ]);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawer\Pictures;
 use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
+use App\Drawing\Prints;
 use App\Drawing\ProfileDrawing;
 use App\Drawing\StitchDrawing;
 use App\Drawing\TurningMarkup;
@@ -53,7 +54,7 @@ final readonly class FoldController
             'steps' => $isTurning ? $turns->steps() : $scene->steps ?? [],
             'problems' => $scene->problems ?? [],
             'markup' => match (true) {
-                $isTurning => (new TurningMarkup($plan, $turns))->html(),
+                $isTurning => (new TurningMarkup($plan, $turns, Prints::of($plan)))->html(),
                 $scene !== null => (new FoldingMarkup($scene, $this->pictures($plan)))->html(),
                 default => null,
             },

@@ -53,11 +53,10 @@ final readonly class PaperPictureController
         $name = $this->side($request) === Side::A ? $paper->picture : $paper->picture_b;
         $picture = $name === null ? null : Storage::disk('local')->get("papers/{$name}");
 
-        return $picture === null ? abort(404) : response(
-            $picture,
-            200,
-            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=60'],
-        );
+        // Asked for by its edition it never changes.
+        $kept = $request->query('v') === null ? 'private, max-age=60' : 'private, max-age=31536000, immutable';
+
+        return $picture === null ? abort(404) : response($picture, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => $kept]);
     }
 
     private function side(Request $request): Side

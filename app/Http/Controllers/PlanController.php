@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Drawer\BesidesPaper;
 use App\Drawing\FlapsLifted;
+use App\Drawing\Prints;
 use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
@@ -29,7 +30,8 @@ final readonly class PlanController
     {
         $plan = $plans->plan($project);
         $face = $this->face($plan, $request->query('face'));
-        $spreads = new SpreadDrawing($plan);
+        $prints = Prints::of($plan);
+        $spreads = new SpreadDrawing($plan, $prints);
         $flaps = new FlapsLifted($plan->blueprint);
         $kind = $request->query('put');
         $before = session('changed') === null ? null : $plans->before($project);
@@ -40,7 +42,7 @@ final readonly class PlanController
             'progress' => new Progress($project, $plan),
             'face' => $face,
             'spreads' => $spreads,
-            'small' => $this->small->of($plan),
+            'small' => $this->small->of($plan, $prints),
             'opening' => $spreads->openingOf($face->key),
             'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,

@@ -133,6 +133,43 @@ final class SvgDrawing
     }
 
     /**
+     * A place of a picture, turned to lie on an area.
+     *
+     * @param Rectangle $whole what the picture covers
+     * @param Rectangle $place what of it is seen, in the same measure
+     * @param int $quarters by which it is turned clockwise, 0 to 3
+     */
+    public function cropped(Rectangle $area, Rectangle $whole, string $address, Rectangle $place, int $quarters): self
+    {
+        [$width, $height] = [$area->size->width->inMillimetres(), $area->size->height->inMillimetres()];
+        $this->open('svg', [
+            'x' => $area->left()->inMillimetres(),
+            'y' => $area->top()->inMillimetres(),
+            'width' => $width,
+            'height' => $height,
+            'viewBox' => sprintf('0 0 %s %s', self::number($width), self::number($height)),
+            'class' => 'print',
+        ]);
+        [$x, $y] = match ($quarters) {
+            1 => [$width, 0.0],
+            2 => [$width, $height],
+            3 => [0.0, $height],
+            default => [0.0, 0.0],
+        };
+        $this->open('g', ['transform' => sprintf(
+            'translate(%s %s) rotate(%d) translate(%s %s)',
+            self::number($x),
+            self::number($y),
+            90 * $quarters,
+            self::number(-$place->left()->inMillimetres()),
+            self::number(-$place->top()->inMillimetres()),
+        )]);
+        $this->picture($whole, $address);
+
+        return $this->close('g')->close('svg');
+    }
+
+    /**
      * A piece of paper of any outline, with areas cut out of it.
      *
      * @param list<Polygon> $outlines the first is the piece, the others are holes and missing corners

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use App\Drawer\Pictures;
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Papering\Crop;
+use Ephemeron\Papering\Crops;
+use Ephemeron\WorkPlan;
+
+/** What of the true pictures is seen on the faces of a book; where there is no picture, the colour of the paper. */
+final readonly class Prints
+{
+    public function __construct(private ?Crops $crops = null, private Pictures|null $pictures = null)
+    {
+    }
+
+    public static function of(WorkPlan $plan): self
+    {
+        return new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan));
+    }
+
+    /** @return string|null colour of what lies there, null where nothing is known of it */
+    public function colour(Joint|Face $place): ?string
+    {
+        $crop = $this->crop($place);
+
+        return $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side);
+    }
+
+    /** Draws the picture of what lies there into an area; nothing where there is none. */
+    public function draw(SvgDrawing $drawing, Joint|Face $place, Rectangle $area): void
+    {
+        $crop = $this->crop($place);
+        $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
+        if ($crop !== null && $picture !== null) {
+            $drawing->cropped($area, $picture->area, $picture->address, $crop->area, $crop->quarters);
+        }
+    }
+
+    public function crop(Joint|Face $place): ?Crop
+    {
+        return $place instanceof Joint ? $this->crops?->ofJoint($place) : $this->crops?->ofFace($place);
+    }
+
+    public function mark(): string
+    {
+        return $this->pictures?->mark() ?? '';
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Format;
+
+use Ephemeron\Design\Design;
+use Ephemeron\Design\Parameter;
+use Ephemeron\Format\Shape\Asked;
+use Ephemeron\Format\Shape\Field;
+use Ephemeron\Format\Shape\OneOf;
+use Ephemeron\Format\Shape\Reading;
+use Ephemeron\Format\Shape\Record;
+use Ephemeron\Format\Shape\Words;
+use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\Side;
+
+/** What a file says of a chosen print. */
+final readonly class ChoiceFields
+{
+    public const KEY = '[a-z0-9-]{1,40}';
+
+    /** @return Record<Choice> */
+    public static function record(): Record
+    {
+        return new Record([
+            new Field(
+                'paper',
+                new Words(1, 40, 'A print is named by its key among the papers.', self::KEY, orNothing: true),
+                static fn (Choice $choice): ?string => $choice->paper,
+                static fn (Choice $choice, ?string $paper): Choice => $choice->onPaper($paper),
+                'Key among “papers”; left out: the paper it would be cut from anyway.',
+            ),
+            new Field(
+                'side',
+                new OneOf(Side::class, 'The side', orNothing: true),
+                static fn (Choice $choice): ?Side => $choice->side,
+                static fn (Choice $choice, ?Side $side): Choice => $choice->showing($side),
+                'The side of the paper that shows.',
+            ),
+            new Field(
+                'turn',
+                new Asked(Parameter::count('turn', 'The quarter turns', '', 0, 3, 0), orNothing: true),
+                static fn (Choice $choice): ?int => $choice->turn,
+                static fn (Choice $choice, ?int $turn): Choice => $choice->turned($turn),
+                'By how many quarters the print is turned clockwise.',
+            ),
+        ], 'A choice is an object with "paper", "side" and "turn".');
+    }
+
+    /** Complains of prints that are not among the papers, and of sides that are bare. */
+    public static function check(Design $design, Reading $choices): void
+    {
+        foreach ($design->choices->said as $place => $choice) {
+            $paper = $choice->paper === null ? null : $design->choices->papers[$choice->paper] ?? null;
+            if ($choice->paper !== null && $paper === null) {
+                $choices->at($place)->at('paper')->complain("There is no print “{$choice->paper}” among the papers.");
+            }
+            if ($choice->side === Side::B && $paper?->doubleSided === false) {
+                $choices->at($place)->at('side')->complain("{$paper->name} is printed on one side only.");
+            }
+        }
+    }
+}

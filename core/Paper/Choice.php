@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Paper;
+
+/** Which print something is cut from, what of it was said; null: as usual. */
+final readonly class Choice
+{
+    /**
+     * @param string|null $paper key among the papers of the design
+     * @param Side|null $side the side that shows
+     * @param int|null $turn by how many quarters the print is turned clockwise on the piece, 0 to 3; said, it runs so whatever it is
+     */
+    public function __construct(public ?string $paper = null, public ?Side $side = null, public ?int $turn = null)
+    {
+    }
+
+    public function onPaper(?string $paper): self
+    {
+        return new self($paper, $this->side, $this->turn);
+    }
+
+    public function showing(?Side $side): self
+    {
+        return new self($this->paper, $side, $this->turn);
+    }
+
+    public function turned(?int $turn): self
+    {
+        return new self($this->paper, $this->side, $turn);
+    }
+
+    /** What this one leaves open is as a wider one has it. */
+    public function within(self $wider): self
+    {
+        return new self($this->paper ?? $wider->paper, $this->side ?? $wider->side, $this->turn ?? $wider->turn);
+    }
+
+    public function saysSomething(): bool
+    {
+        return $this->paper !== null || $this->side !== null || $this->turn !== null;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Papering;
+
+use Ephemeron\Cutting\SheetPattern;
+use Ephemeron\Geometry\Rectangle;
+
+/** Where on which sheet a piece is cut from, side A up. */
+final readonly class Place
+{
+    /** @param int $number which of the sheets that are cut alike, from 1 */
+    public function __construct(public SheetPattern $pattern, public int $number, public Rectangle $area)
+    {
+    }
+
+    /** Pieces with the same name here come from one sheet. */
+    public function sheet(): string
+    {
+        return "{$this->pattern->key} #{$this->number}";
+    }
+}
