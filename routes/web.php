@@ -22,6 +22,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PaperCsvController;
+use App\Http\Controllers\PaperingController;
 use App\Http\Controllers\PaperPictureController;
 use App\Http\Controllers\PapersForBookController;
 use App\Http\Controllers\PinController;
@@ -60,6 +61,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('copy', CopyController::class)->name('projects.copy');
 
     Route::get('plan', PlanController::class)->name('plan');
+    Route::get('paper', [PaperingController::class, 'show'])->name('paper');
+    Route::post('paper', [PaperingController::class, 'choose'])->name('paper.choose');
     Route::get('leaves', [LeavesController::class, 'show'])->name('leaves');
     Route::post('leaves/order', [LeavesController::class, 'propose'])->name('leaves.propose');
     Route::patch('leaves/order', [LeavesController::class, 'move'])->name('leaves.move');

@@ -32,6 +32,10 @@ final readonly class ChangeInWords
         if ($things !== 0 && $before->parameters == $after->parameters) {
             return $things > 0 ? 'something put on a page' : 'something taken off a page';
         }
+        $choices = $this->choices($before, $after);
+        if ($choices !== null) {
+            return $choices;
+        }
         $leaves = $this->leaves($before->leaves, $after->leaves);
         if ($leaves !== null) {
             return $leaves;
@@ -43,6 +47,23 @@ final readonly class ChangeInWords
         $said = $this->differences(Arr::dot($was), Arr::dot($is));
 
         return $said === '' && $before->things != $after->things ? 'things as usual again' : $said;
+    }
+
+    /** `Dew point for page 3`; null where no choice of a print has changed. */
+    private function choices(Design $before, Design $after): ?string
+    {
+        [$was, $is] = [$before->choices->said, $after->choices->said];
+        $changed = array_filter(
+            array_keys($is + $was),
+            static fn (string $place): bool => ($was[$place] ?? null) != ($is[$place] ?? null),
+        );
+        if (count($changed) !== 1) {
+            return $changed === [] ? null : sprintf('prints for %d places', count($changed));
+        }
+        $place = $changed[array_key_first($changed)];
+        $paper = $after->choices->papers[$is[$place]->paper ?? ''] ?? null;
+
+        return sprintf('%s for %s', $paper->name ?? (isset($is[$place]) ? 'another print' : 'the usual paper'), $this->place($place));
     }
 
     /** A paper more or less on the heap, another order; null where it is none of these. */

@@ -14,6 +14,7 @@ use Ephemeron\WorkPlan;
 /** The stages of the work, in the order of the hands. */
 enum Stage: string
 {
+    case Paper = 'paper';
     case Plan = 'plan';
     case Leaves = 'leaves';
     case Cut = 'cut';
@@ -39,6 +40,7 @@ enum Stage: string
     public function state(WorkPlan $plan, Progress $progress): string
     {
         return match ($this) {
+            self::Paper => $this->lacksPaper($plan) ? 'needs a look' : 'ready',
             self::Plan => $plan->report->stops() ? 'needs a look' : 'ready',
             self::Leaves => $this->leavesBreakRules($plan) ? 'needs a look' : 'ready',
             self::Cut => $progress->stateOf($this->lacksPaper($plan), Phase::Cut),

@@ -99,11 +99,13 @@ final class Draft
         $mark = "{$part->name}|{$part->section}|{$part->size->width->ticks}|{$part->size->height->ticks}";
         foreach ($this->alike[$mark] ?? [] as $key) {
             if ($this->parts[$key]->isSamePieceAs($part)) {
+                $this->add(new Ply($part->key, $key, $part->quantity));
                 $this->parts[$key] = $this->parts[$key]->and($part);
 
                 return $key;
             }
         }
+        $this->add(new Ply($part->key, $part->key, $part->quantity));
         $this->alike[$mark][] = $part->key;
         $this->parts[$part->key] = $part;
 

@@ -80,6 +80,21 @@ final readonly class Rectangle
             && $other->top()->isLessThan($this->bottom());
     }
 
+    /** What both have in common; null where they do not overlap. */
+    public function overlap(self $other): ?self
+    {
+        if (! $this->overlaps($other)) {
+            return null;
+        }
+        $left = Length::longest($this->left(), $other->left());
+        $top = Length::longest($this->top(), $other->top());
+
+        return self::at($left, $top, new Size(
+            Length::shortest($this->right(), $other->right())->minus($left),
+            Length::shortest($this->bottom(), $other->bottom())->minus($top),
+        ));
+    }
+
     /** The edge beyond which another one lies that it does not overlap. */
     public function edgeTowards(self $other): Edge
     {

@@ -20,7 +20,7 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'besides paper' => ['', 'supplies'];
         yield 'papers proposed' => ['Perseid night album', 'papers?propose=1&leftovers=1&facing=1'];
         foreach (['Perseid night album', 'New moon meander', 'Star-party guest book'] as $project) {
-            foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print'] as $stage) {
+            foreach (['paper', 'plan', 'cut', 'score', 'fold', 'bench', 'print'] as $stage) {
                 yield "{$project}, {$stage}" => [$project, $stage];
             }
         }

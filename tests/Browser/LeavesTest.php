@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -31,6 +32,17 @@ final class LeavesTest extends BrowserTestCase
         $this->waitForText('.particulars', 'This order is yours.');
     }
 
+    public function test_a_sheet_is_drawn_by_its_letter_to_another_place(): void
+    {
+        $this->open($this->project('Observers’ field journal', 'leaves'));
+        $before = $this->sheets();
+        $letters = $this->driver()->findElements(WebDriverBy::cssSelector('.sheet-order li b'));
+        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center", behavior: "instant"});', [$letters[2]]);
+        (new WebDriverActions($this->driver()))->dragAndDrop($letters[1], $letters[3])->perform();
+        $this->driver()->wait(10, 100)->until(fn (): bool => $this->sheets() !== $before);
+        $this->assertSame([$before[0], $before[2], $before[3], $before[1]], array_slice($this->sheets(), 0, 4));
+    }
+
     public function test_the_needle_goes_from_hole_to_hole(): void
     {
         $this->open($this->project('Observers’ field journal', 'leaves'));
@@ -49,7 +61,7 @@ final class LeavesTest extends BrowserTestCase
     private function sheets(): array
     {
         return array_map(
-            static fn ($line): string => trim((string) preg_replace('/stands out.*/s', '', $line->getText())),
+            static fn ($line): string => trim((string) preg_replace('/(stands out|a tab may).*/s', '', $line->getText())),
             array_slice($this->driver()->findElements(WebDriverBy::cssSelector('.sheet-order li')), 0, 5),
         );
     }

@@ -225,7 +225,7 @@ final class WorkingTest extends BrowserTestCase
         $this->waitForText('.said', 'sheet side 12 in → 10 in');
         $this->waitForText('.said', 'Insert');
         $this->waitForText('.pieces', 'Cover card');
-        $this->find('[data-stage-key="2"]')->click();
+        $this->find('[data-stage-key="3"]')->click();
         $this->waitForText('main', 'fewer is impossible');
     }
 

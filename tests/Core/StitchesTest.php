@@ -161,7 +161,7 @@ final class StitchesTest extends TestCase
         $this->assertCount(12, $this->plan('coil-album', ['parameters' => ['binding' => 'wire-2']])->blueprint->part('card')->holes);
     }
 
-    /** Guides at true size: the coil's holes at its pitch, as far from both ends; the strap's at its inset, in the middle of taller covers. */
+    /** Guides at true size: the coil's holes at its pitch, as far from both ends; the strap's at its inset, in the middle. */
     public function test_guides_of_coil_and_strap(): void
     {
         $coil = $this->plan('coil-album')->blueprint;

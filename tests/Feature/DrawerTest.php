@@ -267,7 +267,7 @@ final class DrawerTest extends TestCase
         )->assertSessionHasNoErrors();
         $this->get("/projects/{$project->id}/cut")->assertDontSee('<image', false);
         $this->post("/papers/{$paper->id}/picture", ['picture' => UploadedFile::fake()->image('orbit.png', 30, 30)]);
-        $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture\"", false)
+        $this->get("/projects/{$project->id}/cut")->assertSee("href=\"/papers/{$paper->id}/picture?side=A", false)
             ->assertSee('has-picture', false);
         $this->get("/projects/{$project->id}/sheets/{$this->sheetKey($project, 'structure-card')}.svg")->assertDontSee('<image', false);
     }
@@ -360,7 +360,7 @@ final class DrawerTest extends TestCase
             "/projects/{$other->id}/papers/take",
             ['take' => ['insert-card' => $paper->id], 'revision' => $other->revision, 'leftovers' => '1'],
         );
-        $this->get("/projects/{$other->id}/cut")->assertSee("href=\"/papers/{$leftover->id}/picture\"", false);
+        $this->get("/projects/{$other->id}/cut")->assertSee("href=\"/papers/{$leftover->id}/picture?side=A", false);
     }
 
     public function test_a_drawer_that_has_been_cut_from_since_is_noticed(): void

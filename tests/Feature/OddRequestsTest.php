@@ -76,6 +76,7 @@ final class OddRequestsTest extends TestCase
             yield "/{$page}" => ["/{$page}"];
         }
         foreach ([
+            'paper',
             'plan',
             'cut',
             'score',

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawer\Pictures;
+use App\Drawing\Prints;
+use App\Drawing\SpreadDrawing;
+use App\Http\Requests\ChoosePrintRequest;
+use App\Models\Paper;
+use App\Models\Project;
+use App\Planning\Plans;
+use App\Planning\PrintsChosen;
+use App\Planning\Progress;
+use App\Planning\ProjectEditor;
+use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Papering\Review;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The first stage: the prints of the pads beside the whole book; a print is chosen and pressed onto faces. */
+final readonly class PaperingController
+{
+    private const MOST_PRINTS = 80;
+
+    public function __construct(private Plans $plans, private ProjectEditor $editor)
+    {
+    }
+
+    public function show(Request $request, Project $project): View
+    {
+        $plan = $this->plans->plan($project);
+        $pads = Paper::query()->where('kind', 'pattern')->where('count', '>', 0)->distinct()->orderBy('pad')->pluck('pad')->all();
+        $ids = array_filter(array_map(static fn ($stock): ?string => $stock->drawer, $plan->design->papers()));
+        $chosen = Paper::query()->findMany(array_values(array_unique($ids)));
+        $pad = is_string($request->query('pad')) ? $request->query('pad') : $this->usualPad($chosen, $pads);
+        $prints = $this->prints($chosen, $pad);
+
+        return view('paper', [
+            'project' => $project,
+            'plan' => $plan,
+            'progress' => new Progress($project, $plan),
+            'review' => new Review($plan->blueprint, $plan->stocks),
+            'spreads' => new SpreadDrawing($plan, Prints::of($plan)),
+            'pads' => $pads,
+            'pad' => $pad,
+            'prints' => $prints,
+            'pictures' => Pictures::ofPapers(array_map(static fn (Paper $paper): int => $paper->id, array_values($prints->all()))),
+            'inHand' => $prints->find($request->integer('paper')) ?? $prints->first(),
+            'gone' => (new PrintsChosen($project, $plan->design))->gone(),
+        ]);
+    }
+
+    public function choose(ChoosePrintRequest $request, Project $project): RedirectResponse
+    {
+        $back = redirect()->route('paper', ['project' => $project, ...$request->shown()], 303);
+        $chosen = new PrintsChosen($project, $this->plans->design($project));
+        $places = $request->places('place');
+        $paper = $places === [] ? null : Paper::query()->find($request->integer('paper'));
+        if ($places !== [] && $paper === null) {
+            return $back->withErrors(['paper' => 'Choose a print first; one that is not in the drawer any more cannot be taken.']);
+        }
+        $changes = match (true) {
+            $paper !== null => $chosen->choose($paper, $places),
+            $request->places('turn') !== [] => $chosen->turn($request->places('turn')),
+            default => $chosen->clear($request->places('clear')),
+        };
+        try {
+            $change = $changes === [] ? '' : $this->editor->change($project, $changes, $request->revision());
+        } catch (InvalidDesign $error) {
+            return $back->withErrors(['paper' => $error->getMessage()]);
+        }
+
+        return $change === '' ? $back : $back->with('changed', $change);
+    }
+
+    /**
+     * The pad most of the book is cut from, else the first one.
+     *
+     * @param Collection<int, Paper> $chosen
+     * @param array<array-key, mixed> $pads
+     */
+    private function usualPad(Collection $chosen, array $pads): string
+    {
+        $counts = array_count_values(array_map(static fn (Paper $paper): string => $paper->pad, $chosen->where('kind', 'pattern')->all()));
+        arsort($counts);
+        $first = array_key_first($counts) ?? $pads[0] ?? '';
+
+        return is_string($first) ? $first : '';
+    }
+
+    /**
+     * What the book takes already, then the pad.
+     *
+     * @param Collection<int, Paper> $chosen
+     * @return Collection<int, Paper>
+     */
+    private function prints(Collection $chosen, string $pad): Collection
+    {
+        $ofPad = Paper::sieved(['kind' => 'pattern', 'pad' => $pad, 'there' => 'yes'])->limit(self::MOST_PRINTS)->get();
+
+        return $chosen->where('kind', 'pattern')->merge(array_filter($ofPad->all(), static fn (object $each): bool => $each instanceof Paper));
+    }
+}

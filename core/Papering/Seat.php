@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Papering;
+
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Part;
+
+/** A place of the book that one sees and for which a print can be chosen. */
+final readonly class Seat
+{
+    /**
+     * @param string $place by which it is chosen in the design
+     * @param Face $page of the book on which it is seen
+     * @param Face $face on which it lies, or whose paper it is
+     * @param Joint|null $joint by which it lies there; null: it is the paper of the face itself
+     */
+    public function __construct(
+        public string $place,
+        public Part $part,
+        public Face $page,
+        public Face $face,
+        public ?Joint $joint,
+        public SeatKind $kind,
+    ) {
+    }
+
+    public function name(): string
+    {
+        return $this->kind === SeatKind::Piece ? explode(' in ', $this->part->name)[0] : $this->kind->label();
+    }
+}

@@ -1,0 +1,85 @@
+@php
+    $notation = $plan->notation();
+    $uses = collect($review->uses());
+    $useOf = fn ($paper) => $uses->first(fn ($use) => $use->stock->stock->drawer === (string) $paper->id);
+    $notes = collect($review->notes())->groupBy('page');
+    $seats = collect($review->seats)->groupBy(fn ($seat) => $seat->page->key);
+    $said = $plan->design->choices->said;
+    $thumb = fn ($paper, $side) => $pictures->side((string) $paper->id, $side)?->address;
+    $sides = \Ephemeron\Paper\Side::cases();
+@endphp
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Paper">
+    @if (session('changed'))<p class="said" role="status">Changed: {{ session('changed') }}</p>@endif
+    @error('paper')<p class="said is-stop" role="alert">{{ $message }}</p>@enderror
+    @if ($gone !== [])<p class="said is-watch" role="status">Not in the drawer any more: {{ implode(', ', $gone) }}. The plan goes on as if it were there; choose another print where you want one.</p>@endif
+    <form class="sieve" method="get" action="{{ route('paper', $project) }}" hx-get="{{ route('paper', $project) }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
+        <span class="sieve-by"><label for="pad">Pad</label><select class="form-select" id="pad" name="pad">@foreach ($pads as $each)<option value="{{ $each }}" @selected($each === $pad)>{{ $each === '' ? 'without a pad' : $each }}</option>@endforeach</select></span>
+        <noscript><button class="btn-plain">Show it</button></noscript>
+        <a href="{{ route('papers.for', $project) }}">A paper for each role</a>
+    </form>
+    @if ($prints->isEmpty())
+        <p class="said">There is no printed paper in the drawer. <a href="{{ route('papers.index') }}">Lay a pad in</a>, with a photograph of each print, and come back.</p>
+    @endif
+    <x-swap-form :project="$project" :action="route('paper.choose', $project)" stage="paper" class="papering" x-data="papering">
+        <input type="hidden" name="pad" value="{{ $pad }}">
+        <fieldset class="prints">
+            <legend class="section-title">Prints</legend>
+            <div class="print-tiles">
+                @foreach ($prints as $paper)
+                    @php($use = $useOf($paper))
+                    <label @class(['print-tile', 'runs-out' => $use?->runsOut()]) draggable="true" @dragstart="take($event)">
+                        <input type="radio" name="paper" value="{{ $paper->id }}" @checked($inHand?->is($paper))>
+                        @foreach ($sides as $side)
+                            @if ($side === \Ephemeron\Paper\Side::A || $paper->sides === 'double')
+                                <span class="side-of" style="background-color:{{ $paper->swatchOf($side) ?: '#e6e2d6' }}">@if ($thumb($paper, $side))<img src="{{ $thumb($paper, $side) }}" alt="" loading="lazy" draggable="false">@endif</span>
+                            @endif
+                        @endforeach
+                        <span class="print-name">{{ $paper->name }}@if ($paper->direction !== 'none')<b title="It has a right way up" aria-label="has a right way up">↑</b>@endif</span>
+                        <small class="quiet">{{ $use ? $use->sheets().' of '.($use->stock->stock->available ?? '∞').' begun' : ($paper->count === 1 ? '1 sheet' : "{$paper->count} sheets") }}</small>
+                    </label>
+                @endforeach
+            </div>
+            @foreach ($uses->filter(fn ($use) => $use->runsOut()) as $use)
+                <p class="said is-stop">{{ $use->sentence() }} <a href="{{ route('papers.for', $project) }}">Ways out</a></p>
+            @endforeach
+        </fieldset>
+        <div class="book-row">
+            <h2 class="section-title">The book <span class="quiet">choose a print, press a face; again: its other side</span></h2>
+            <ol class="papered">
+                @foreach ($spreads->openings() as $opening)
+                    <li>
+                        <div class="pages">
+                            @foreach ($opening as $page)
+                                @php($here = $seats[$page->key] ?? collect())
+                                @php($first = $here->first(fn ($seat) => $seat->face->key === $page->key && in_array($seat->kind, [\Ephemeron\Papering\SeatKind::Mat, \Ephemeron\Papering\SeatKind::Sheet], true)))
+                                <div class="papered-page">
+                                    @if ($first)
+                                        <button class="face-button" id="face-{{ $page->key }}" name="place" value="{{ $first->place }}" aria-label="{{ $page->name }}, now {{ $plan->stockOf($first->part->key)->name }}" @dragover.prevent @drop.prevent="lay($event)">{!! $spreads->page($page)->inline() !!}</button>
+                                    @else
+                                        <span class="face-button">{!! $spreads->page($page)->inline() !!}</span>
+                                    @endif
+                                    <p class="page-name"><strong>{{ $page->shortName() }}</strong> @if ($first){{ $plan->stockOf($first->part->key)->name }}@else<span class="quiet">card</span>@endif
+                                        @if ($first)
+                                            <button class="btn-plain" id="turn-{{ $page->key }}" name="turn" value="{{ $first->place }}" aria-label="{{ $page->name }}: turn the print by a quarter">↻</button>
+                                            @if (isset($said[$first->place]))<button class="btn-plain" id="clear-{{ $page->key }}" name="clear" value="{{ $first->place }}" aria-label="{{ $page->name }}: as usual again">✕</button>@endif
+                                        @endif</p>
+                                    @php($more = $here->filter(fn ($seat) => $seat !== $first))
+                                    @if ($more->isNotEmpty())
+                                        <details class="more-seats" @if ($more->contains(fn ($seat) => isset($said[$seat->place]))) open @endif><summary>{{ $more->count() }} more</summary>
+                                            @foreach ($more as $seat)
+                                                <span class="seat"><button class="btn-plain" id="seat-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="place" value="{{ $seat->place }}" @dragover.prevent @drop.prevent="lay($event)">{{ $seat->name() }}@if ($seat->face->key !== $page->key && $seat->kind !== \Ephemeron\Papering\SeatKind::Piece), {{ lcfirst(trim(explode(',', $seat->face->name, 2)[1] ?? '')) }}@endif</button> <small class="quiet">{{ $plan->stockOf($seat->part->key)->name }}</small>@if (isset($said[$seat->place])) <button class="btn-plain" id="clear-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="clear" value="{{ $seat->place }}" aria-label="{{ $seat->name() }}: as usual again">✕</button>@endif</span>
+                                            @endforeach
+                                        </details>
+                                    @endif
+                                    @foreach ($notes[$page->key] ?? [] as $note)<p class="note-on note-{{ $note->kind }}">{{ $note->sentence }}</p>@endforeach
+                                </div>
+                            @endforeach
+                        </div>
+                        @php($tops = collect($opening)->map(fn ($page) => ($seats[$page->key] ?? collect())->first(fn ($seat) => $seat->face->key === $page->key && in_array($seat->kind, [\Ephemeron\Papering\SeatKind::Mat, \Ephemeron\Papering\SeatKind::Sheet], true))?->place)->filter()->unique())
+                        @if ($tops->count() > 1)<button class="btn-plain" id="opening-{{ $loop->index }}" name="place" value="{{ $tops->implode(' ') }}">both pages</button>@endif
+                    </li>
+                @endforeach
+            </ol>
+        </div>
+    </x-swap-form>
+</x-project>

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Paper;
+use App\Models\Project;
+use App\Planning\Plans;
+use App\Planning\ProjectEditor;
+use Ephemeron\Measure\Length;
+use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\Side;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** The Paper stage: a print is chosen and pressed onto faces. */
+final class PaperingTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Project $project;
+
+    private Paper $dew;
+
+    private Paper $meteor;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        $this->dew = $this->print('Dew point');
+        $this->meteor = $this->print('Meteor trail', sides: 'single', direction: 'a');
+    }
+
+    public function test_a_press_takes_the_print_another_one_its_other_side(): void
+    {
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id])->assertSessionHas('changed', 'Dew point for page 3');
+        $this->assertEquals(new Choice("dew-point-{$this->dew->id}"), $this->said('page-3'));
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id]);
+        $this->assertSame(Side::B, $this->said('page-3')?->side);
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id]);
+        $this->assertNull($this->said('page-3')?->side);
+        $this->press(['place' => 'page-3', 'paper' => $this->meteor->id]);
+        $this->press(['place' => 'page-3', 'paper' => $this->meteor->id]);
+        $this->assertEquals(new Choice("meteor-trail-{$this->meteor->id}"), $this->said('page-3'), 'its other side is bare');
+        $this->assertSame(
+            ["meteor-trail-{$this->meteor->id}"],
+            array_keys(app(Plans::class)->design($this->project)->choices->papers),
+            'nothing is cut from the other one any more',
+        );
+    }
+
+    public function test_whole_openings_turns_and_back_to_the_usual(): void
+    {
+        $this->press(['place' => 'page-3 page-4', 'paper' => $this->dew->id])->assertSessionHas('changed', 'prints for 2 places');
+        $this->assertNotNull($this->said('page-4'));
+        foreach ([1, 2, 3, null] as $turn) {
+            $this->press(['turn' => 'page-3', 'paper' => $this->dew->id]);
+            $this->assertSame($turn, $this->said('page-3')?->turn);
+        }
+        $this->press(['clear' => 'page-3 page-4']);
+        $this->assertSame([], app(Plans::class)->design($this->project)->choices->said);
+        $this->assertSame([], app(Plans::class)->design($this->project)->choices->papers);
+        $this->post(route('undo', $this->project), ['event' => $this->project->fresh()?->events()->latest('id')->value('id')]);
+        $this->project->refresh();
+        $this->assertNotNull($this->said('page-3'), 'taken back like any other change');
+    }
+
+    public function test_what_it_wants_and_what_there_is_is_told_early(): void
+    {
+        $this->press(['place' => 'front-cover page-1 page-2 page-3 page-4 page-5 page-6 page-7', 'paper' => $this->dew->id]);
+        $this->get(route('paper', $this->project))->assertOk()->assertSee('Dew point: two sheets, five openings want it')
+            ->assertSee('no room on Dew point')->assertSee('Dew point twice in a row');
+    }
+
+    public function test_bad_requests_are_said_and_change_nothing(): void
+    {
+        $this->press(['place' => 'page-3', 'paper' => 9999])->assertSessionHasErrors('paper');
+        $this->press(['place' => 'page-3'])->assertSessionHasErrors('paper');
+        $this->press(['place' => '<b>', 'paper' => $this->dew->id])->assertSessionHasNoErrors();
+        $this->press(['turn' => ['page-3']])->assertSessionHasErrors('turn');
+        $this->assertSame([], app(Plans::class)->design($this->project)->choices->said);
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id]);
+        $this->dew->delete();
+        $this->get(route('paper', $this->project))->assertOk()->assertSee('Not in the drawer any more: Dew point');
+        $this->get(route('plan', $this->project))->assertOk()->assertSee('Dew point');
+    }
+
+    public function test_pages_show_the_crop_of_the_true_picture(): void
+    {
+        Storage::fake('local');
+        $this->post("/papers/{$this->dew->id}/picture", ['picture' => UploadedFile::fake()->image('dew.png', 30, 30), 'side' => 'B']);
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id]);
+        $shown = "/papers/{$this->dew->id}/picture?side=B";
+        $face = ['project' => $this->project, 'face' => 'page-3'];
+        $this->get(route('plan', $face))->assertDontSee('<image', false);
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id]);
+        $this->get(route('plan', $face))->assertSee($shown, false);
+        $this->get(route('paper', $this->project))->assertSee($shown, false);
+        $this->get(route('fold', ['project' => $this->project, 'scene' => 'pages']))->assertOk();
+        $address = (string) preg_replace('/^.*?href="('.preg_quote($shown, '/').'[^"]*)".*$/s', '$1', (string) $this->get(route('plan', $face))->getContent());
+        $this->get(html_entity_decode($address))->assertOk()->assertHeader('Cache-Control', 'immutable, max-age=31536000, private');
+    }
+
+    private function print(string $name, string $sides = 'double', string $direction = 'none'): Paper
+    {
+        $side = Length::inches(12)->ticks;
+        $paper = new Paper(['name' => $name, 'kind' => 'pattern', 'pad' => 'Night pad', 'width' => $side, 'height' => $side,
+            'weight' => '160 g', 'sides' => $sides, 'direction' => $direction, 'count' => 2]);
+        $paper->save();
+
+        return $paper;
+    }
+
+    /**
+     * @param array<string, mixed> $button
+     * @return TestResponse<\Illuminate\Http\Response>
+     */
+    private function press(array $button): TestResponse
+    {
+        $answer = $this->post(route('paper.choose', $this->project), ['revision' => $this->project->revision, ...$button]);
+        $this->project->refresh();
+
+        return $answer;
+    }
+
+    private function said(string $place): ?Choice
+    {
+        return app(Plans::class)->design($this->project)->choices->said[$place] ?? null;
+    }
+}
