@@ -154,7 +154,8 @@ final readonly class Workshop
         foreach ($parts as $key => $pieces) {
             $stock = $papers[$pieces[0]->paper()];
             $demands = array_map(
-                fn (Part $part): Demand => $this->demand($part, $part->isOver ? $stock->over() : $stock, $copies)->pinned($pins[$part->key] ?? [])->known($part->key),
+                fn (Part $part): Demand => $this->demand($part, $part->isOver ? $stock->over() : $stock, $copies)
+                    ->pinned($pins[$part->key] ?? [])->known($part->key),
                 $pieces,
             );
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));

@@ -18,7 +18,15 @@ final readonly class SmallPictures
     private const DAYS = 14;
 
     /** What a picture depends on besides the design. */
-    private const FOLDERS = ['app/Drawing', 'core/Blueprint', 'core/Furniture', 'core/Structure', 'core/Format/Svg', 'core/Binding', 'core/Papering'];
+    private const FOLDERS = [
+        'app/Drawing',
+        'core/Blueprint',
+        'core/Furniture',
+        'core/Structure',
+        'core/Format/Svg',
+        'core/Binding',
+        'core/Papering',
+    ];
 
     public function __construct(private Repository $cache)
     {

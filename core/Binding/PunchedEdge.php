@@ -11,7 +11,7 @@ use Ephemeron\Design\Values;
 use Ephemeron\Geometry\Point;
 use Ephemeron\Measure\Length;
 
-/** The holes along the binding edge of a leaf, at the tool's pitch and in the middle of the edge. Source: common practice, no published source. */
+/** Holes along the binding edge of a leaf, at the pitch, in the middle of the edge. Source: common practice, no published source. */
 final readonly class PunchedEdge
 {
     private function __construct(public Length $edge, public Loops $loops, public Length $pitch, private Length $stop, private Length $hole)

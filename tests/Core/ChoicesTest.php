@@ -40,7 +40,10 @@ final class ChoicesTest extends TestCase
         $plan = $this->album(['page-3' => ['paper' => 'dew'], 'page-4' => ['paper' => 'dew'], 'page-5/mat-1' => ['paper' => 'meteor']]);
         $this->assertSame($usual->blueprint->pieces(), $plan->blueprint->pieces());
         $this->assertSame([['Dew point', 2], ['Meteor trail', 1]], $this->prints($plan));
-        $this->assertSame(['Page mat in Dew point, second layer', 2], [$this->matOn($plan, 'page-3')->name, $this->matOn($plan, 'page-3')->quantity]);
+        $this->assertSame(
+            ['Page mat in Dew point, second layer', 2],
+            [$this->matOn($plan, 'page-3')->name, $this->matOn($plan, 'page-3')->quantity],
+        );
         $this->assertSame($this->matOn($plan, 'page-3')->letter, $this->matOn($plan, 'page-4')->letter);
         $this->assertNotSame($this->matOn($plan, 'page-3')->letter, $this->matOn($plan, 'page-6')->letter);
     }
@@ -53,7 +56,11 @@ final class ChoicesTest extends TestCase
             ['mats' => ['layers' => 2]],
         );
         $this->assertSame(['meteor', 2], [$this->matOn($plan, 'page-3')->print, $this->matOn($plan, 'page-3')->turn]);
-        $this->assertSame([['Dew point', 1], ['Meteor trail', 1]], $this->prints($plan), 'below it the usual paper, on page 4 the lower one');
+        $this->assertSame(
+            [['Dew point', 1], ['Meteor trail', 1]],
+            $this->prints($plan),
+            'below it the usual paper, on page 4 the lower one',
+        );
     }
 
     #[TestWith(['nested-gusset-album', 'sheet-1'])]
@@ -139,7 +146,9 @@ final class ChoicesTest extends TestCase
                         $said[$key] = ['paper' => ['dew', 'meteor'][mt_rand(0, 1)], 'side' => ['A', 'B', null][mt_rand(0, 2)]];
                     }
                 }
-                $plan = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->changed($design, ['papers' => self::PAPERS, 'choices' => $said]));
+                $plan = Workshop::ofTheHouse()->plan(
+                    DesignReader::ofTheHouse()->changed($design, ['papers' => self::PAPERS, 'choices' => $said]),
+                );
                 foreach ($plan->stocks as $stock) {
                     (new TrimmerBench($plan->trimmer()))->replay($stock->cuts, $stock->demands);
                 }
