@@ -32,7 +32,7 @@ final readonly class PrintsChosen
         foreach ($places as $place) {
             $now = $said[$place] ?? new Choice;
             $said[$place] = $now->paper !== $key ? new Choice($key)
-                : $now->showing($now->side === Side::B || $paper->sides === 'single' ? null : Side::B);
+                : $now->proposed(false)->showing($now->side === Side::B || $paper->sides === 'single' ? null : Side::B);
         }
 
         return $this->changes($said, $changes);
@@ -49,7 +49,7 @@ final readonly class PrintsChosen
         $said = $this->design->choices->said;
         foreach ($places as $place) {
             $now = $said[$place] ?? new Choice;
-            $said[$place] = $now->turned(($now->turn ?? 0) === 3 ? null : ($now->turn ?? 0) + 1);
+            $said[$place] = $now->proposed(false)->turned(($now->turn ?? 0) === 3 ? null : ($now->turn ?? 0) + 1);
         }
 
         return $this->changes($said);
@@ -78,7 +78,12 @@ final readonly class PrintsChosen
                 continue;
             }
             $changes["choices.{$place}"] = $choice?->saysSomething() === true ? array_filter(
-                ['paper' => $choice->paper, 'side' => $choice->side?->value, 'turn' => $choice->turn],
+                [
+                    'paper' => $choice->paper,
+                    'side' => $choice->side?->value,
+                    'turn' => $choice->turn,
+                    'proposed' => $choice->isProposed ?: null,
+                ],
                 static fn (mixed $value): bool => $value !== null,
             ) : null;
         }

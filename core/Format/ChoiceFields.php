@@ -45,6 +45,13 @@ final readonly class ChoiceFields
                 static fn (Choice $choice, ?int $turn): Choice => $choice->turned($turn),
                 'By how many quarters the print is turned clockwise.',
             ),
+            new Field(
+                'proposed',
+                new Asked(Parameter::flag('proposed', 'Proposed', '', false)),
+                static fn (Choice $choice): bool => $choice->isProposed,
+                static fn (Choice $choice, bool $is): Choice => $choice->proposed($is),
+                'Not chosen by hand: another proposal may choose otherwise.',
+            ),
         ], 'A choice is an object with "paper", "side" and "turn".');
     }
 

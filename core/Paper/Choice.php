@@ -11,24 +11,34 @@ final readonly class Choice
      * @param string|null $paper key among the papers of the design
      * @param Side|null $side the side that shows
      * @param int|null $turn by how many quarters the print is turned clockwise on the piece, 0 to 3; said, it runs so whatever it is
+     * @param bool $isProposed not by the maker’s own hand: another proposal may choose otherwise
      */
-    public function __construct(public ?string $paper = null, public ?Side $side = null, public ?int $turn = null)
+    public function __construct(
+        public ?string $paper = null,
+        public ?Side $side = null,
+        public ?int $turn = null,
+        public bool $isProposed = false,
+    ) {
+    }
+
+    public function proposed(bool $isProposed): self
     {
+        return new self($this->paper, $this->side, $this->turn, $isProposed);
     }
 
     public function onPaper(?string $paper): self
     {
-        return new self($paper, $this->side, $this->turn);
+        return new self($paper, $this->side, $this->turn, $this->isProposed);
     }
 
     public function showing(?Side $side): self
     {
-        return new self($this->paper, $side, $this->turn);
+        return new self($this->paper, $side, $this->turn, $this->isProposed);
     }
 
     public function turned(?int $turn): self
     {
-        return new self($this->paper, $this->side, $turn);
+        return new self($this->paper, $this->side, $turn, $this->isProposed);
     }
 
     /** What this one leaves open is as a wider one has it. */

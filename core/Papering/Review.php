@@ -87,8 +87,8 @@ final readonly class Review
         return $notes;
     }
 
-    /** What of a mat lies under things that are glued over it, 0 to 1; what overlaps is counted twice. */
-    private function hidden(Joint $mat, Face $face): float
+    /** @return float what of a mat lies under things that are glued over it, 0 to 1; what overlaps is counted twice */
+    public function hidden(Joint $mat, Face $face): float
     {
         $covered = 0;
         foreach ($this->blueprint->on($face->key) as $joint) {
