@@ -52,7 +52,9 @@ $wants = static function (int $openings): array {
 $puzzles = [];
 for ($seed = 1; $seed <= 50; $seed++) {
     mt_srand($seed);
-    $weights = new Weights(array_combine(array_column(Wish::cases(), 'value'), array_map(static fn (): int => mt_rand(0, 8), Wish::cases())));
+    $weights = new Weights(
+        array_combine(array_column(Wish::cases(), 'value'), array_map(static fn (): int => mt_rand(0, 8), Wish::cases())),
+    );
     $puzzles[] = new Puzzle($wants(mt_rand(2, 3)), $offers(mt_rand(4, 6)), $weights);
 }
 $export = static function (Puzzle $puzzle): array {
@@ -73,13 +75,21 @@ $export = static function (Puzzle $puzzle): array {
         'offers' => array_map(static fn (int $offer): array => [
             'there' => $puzzle->there[$offer],
             'sheet' => $puzzle->sheet[$offer],
-            'shares' => array_map(static fn (array $shares): float => is_infinite($shares[$offer]) ? 1000.0 : $shares[$offer], $puzzle->shares),
+            'shares' => array_map(
+                static fn (array $shares): float => is_infinite($shares[$offer]) ? 1000.0 : $shares[$offer],
+                $puzzle->shares,
+            ),
         ], array_keys($puzzle->offers)),
         'pairs' => $pairs,
         'back' => $puzzle->return,
     ];
 };
-$process = new Process(['node', __DIR__.'/papers/exact.mjs'], dirname(__DIR__), timeout: 600, input: json_encode(array_map($export, $puzzles)));
+$process = new Process(
+    ['node', __DIR__.'/papers/exact.mjs'],
+    dirname(__DIR__),
+    timeout: 600,
+    input: json_encode(array_map($export, $puzzles)),
+);
 $process->mustRun();
 $exact = json_decode($process->getOutput(), true);
 [$equal, $gaps, $slowest, $compared] = [0, 0.0, 0.0, 0];
@@ -100,11 +110,24 @@ foreach ($puzzles as $index => $puzzle) {
 }
 $share = 100 * $equal / max(1, $compared);
 $gap = 100 * $gaps / max(1, $compared);
-printf("small books      %d of %d equal (%.0f %%, at least 90), mean gap %.2f %% (at most 2), slowest %.0f ms\n", $equal, $compared, $share, $gap, $slowest);
+printf(
+    "small books      %d of %d equal (%.0f %%, at least 90), mean gap %.2f %% (at most 2), slowest %.0f ms\n",
+    $equal,
+    $compared,
+    $share,
+    $gap,
+    $slowest,
+);
 mt_srand(1);
 $large = new Puzzle($wants(16), $offers(36), new Weights);
 $from = hrtime(true);
 $found = (new Arranger($large))->arrange();
 $took = (hrtime(true) - $from) / 1e6;
-printf("%d places, 36 prints  %.0f ms (at most 2000), cost %d, %d without a print\n", count($large->wants), $took, $found->cost, count($found->empty()));
+printf(
+    "%d places, 36 prints  %.0f ms (at most 2000), cost %d, %d without a print\n",
+    count($large->wants),
+    $took,
+    $found->cost,
+    count($found->empty()),
+);
 exit($share >= 90 && $gap <= 2 && $took <= 2000 ? 0 : 1);

@@ -52,7 +52,7 @@ final readonly class OnOffer
         return $offers;
     }
 
-    private function stock(Paper $paper, Design $design): Stock
+    public function stock(Paper $paper, Design $design): Stock
     {
         $notation = $design->notation();
 

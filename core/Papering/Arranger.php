@@ -28,8 +28,11 @@ final class Arranger
      * @param int $changes how many are tried
      * @param (\Closure(float): bool)|null $told the share that is done; answers whether to go on
      */
-    public function __construct(private readonly Puzzle $puzzle, private readonly int $changes = 40_000, private readonly ?\Closure $told = null)
-    {
+    public function __construct(
+        private readonly Puzzle $puzzle,
+        private readonly int $changes = 40_000,
+        private readonly ?\Closure $told = null,
+    ) {
         $this->lot = new Randomizer(new Mt19937(1));
     }
 
@@ -145,7 +148,8 @@ final class Arranger
     private function exchanged(int $want, int $other, float $heat): int
     {
         [$one, $two] = [$this->looks[$want], $this->looks[$other]];
-        if ($one === $two || ! in_array($two, $this->puzzle->allowed[$want], true) || ! in_array($one, $this->puzzle->allowed[$other], true)) {
+        $allowed = $this->puzzle->allowed;
+        if ($one === $two || ! in_array($two, $allowed[$want], true) || ! in_array($one, $allowed[$other], true)) {
             return 0;
         }
         $delta = -$this->take($want) - $this->take($other);

@@ -142,7 +142,7 @@ final readonly class Puzzle
     /** What of a sheet its pieces take: one by as many as a sheet gives in rows. */
     private function share(Want $want, Offer $offer): float
     {
-        $isFixed = $want->isUpright && ($offer->stock->isDirectional(\Ephemeron\Paper\Side::A) || $offer->stock->isDirectional(\Ephemeron\Paper\Side::B));
+        $isFixed = $want->isUpright && ($offer->stock->directionA || $offer->stock->directionB);
         $most = self::rows($want->size, $offer->stock->sheet);
         $most = $isFixed ? $most : max($most, self::rows($want->size->turned(), $offer->stock->sheet));
 

@@ -81,7 +81,10 @@ final readonly class Review
             $notes[] = $note('fallen', "{$stock->name} ".($crop->quarters === 2 ? 'on its head' : 'on its side'));
         }
         if ($seat->kind === SeatKind::Mat && $seat->joint !== null && $this->hidden($seat->joint, $seat->face) >= self::HIDDEN) {
-            $notes[] = $note('hidden', sprintf('%d %% of %s is hidden', (int) round(100 * $this->hidden($seat->joint, $seat->face)), $stock->name));
+            $notes[] = $note(
+                'hidden',
+                sprintf('%d %% of %s is hidden', (int) round(100 * $this->hidden($seat->joint, $seat->face)), $stock->name),
+            );
         }
 
         return $notes;

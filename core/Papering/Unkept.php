@@ -16,7 +16,10 @@ final readonly class Unkept
     public static function in(Arrangement $arrangement): array
     {
         $puzzle = $arrangement->puzzle;
-        $said = array_map(static fn (string $place): string => "No print on offer is large enough, or left, for {$place}.", $arrangement->empty());
+        $said = array_map(
+            static fn (string $place): string => "No print on offer is large enough, or left, for {$place}.",
+            $arrangement->empty(),
+        );
         foreach ($puzzle->beside as $one => $others) {
             foreach ($others as [$other, $table]) {
                 $sentence = $one < $other ? self::sentence($arrangement, $one, $other, $table) : null;
@@ -26,7 +29,8 @@ final readonly class Unkept
         foreach ($puzzle->wants as $number => $want) {
             $look = $arrangement->of($number);
             $hasBest = array_filter($puzzle->offers, static fn (Offer $offer): bool => $offer->isBest) !== [];
-            if ($want->isCover && $look !== null && $hasBest && ! $puzzle->offers[$look->offer]->isBest) {
+            $isOpen = ! isset($puzzle->said[$number]);
+            if ($isOpen && $want->isCover && $look !== null && $hasBest && ! $puzzle->offers[$look->offer]->isBest) {
                 $said[] = ucfirst("{$want->name} has not the best print: it goes where it does more.");
             }
         }
@@ -47,8 +51,12 @@ final readonly class Unkept
 
         return match (true) {
             $table === 1 && $look->offer === $seen->offer => ucfirst("{$a} and {$b} follow each other in {$print}."),
-            $table === 0 && $look->offer !== $seen->offer && $distance > self::CLASH => ucfirst("{$a} in {$print} faces {$b} in {$second}: they hardly go together."),
-            $table === 2 && ($look == $seen || $distance < self::ALIKE) => ucfirst("{$a} in {$print} hardly stands out from {$b} in {$second}."),
+            $table === 0 && $look->offer !== $seen->offer && $distance > self::CLASH => ucfirst(
+                "{$a} in {$print} faces {$b} in {$second}: they hardly go together.",
+            ),
+            $table === 2 && ($look == $seen || $distance < self::ALIKE) => ucfirst(
+                "{$a} in {$print} hardly stands out from {$b} in {$second}.",
+            ),
             default => null,
         };
     }

@@ -8,7 +8,7 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Paper\StockRole;
 
-/** The places of a book that a pad is laid out for: mats, pockets, bands, sheets; what carries the book and what is slipped in is of card. */
+/** The places of a book that a pad is laid out for: mats, pockets, bands, sheets; what carries the book and what slides in is of card. */
 final readonly class Wants
 {
     private const PRINTED = [

@@ -11,12 +11,33 @@
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Paper">
     @if (session('changed'))<p class="said" role="status">Changed: {{ session('changed') }}</p>@endif
     @error('paper')<p class="said is-stop" role="alert">{{ $message }}</p>@enderror
+    @if (session('laid'))
+        @php($laid = session('laid'))
+        <div class="said" role="status" id="laid"><p class="mb-0">{{ $laid[0] }}{{ count($laid) > 1 ? ' Not kept:' : ' Every wish is kept.' }}</p>
+            @if (count($laid) > 1)<ul class="mb-0">@foreach (array_slice($laid, 1, 12) as $sentence)<li>{{ $sentence }}</li>@endforeach @if (count($laid) > 13)<li>and {{ count($laid) - 13 }} more of the kind</li>@endif</ul>@endif</div>
+    @endif
     @if ($gone !== [])<p class="said is-watch" role="status">Not in the drawer any more: {{ implode(', ', $gone) }}. The plan goes on as if it were there; choose another print where you want one.</p>@endif
     <form class="sieve" method="get" action="{{ route('paper', $project) }}" hx-get="{{ route('paper', $project) }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
         <span class="sieve-by"><label for="pad">Pad</label><select class="form-select" id="pad" name="pad">@foreach ($pads as $each)<option value="{{ $each }}" @selected($each === $pad)>{{ $each === '' ? 'without a pad' : $each }}</option>@endforeach</select></span>
         <noscript><button class="btn-plain">Show it</button></noscript>
         <a href="{{ route('papers.for', $project) }}">A paper for each role</a>
     </form>
+    @if ($pads !== [])
+    <x-swap-form :project="$project" :action="route('paper.propose', $project)" stage="paper" class="laying-out">
+        <input type="hidden" name="pad" value="{{ $pad }}">
+        <button class="btn-main" id="lay-out">Lay out {{ $pad === '' ? 'these prints' : "the {$pad}" }}</button>
+        <span class="quiet">What you chose by hand stays.</span>
+        <details id="wishes" @if ($errors->hasAny(['pads', 'wish.*'])) open @endif><summary>Pads and wishes</summary>
+            <fieldset><legend>From</legend>@foreach ($pads as $each)<label class="sieve-by"><input class="form-check-input" type="checkbox" name="pads[]" value="{{ $each }}" @checked(in_array($each, (array) old('pads', [$pad]), true))> {{ $each === '' ? 'without a pad' : $each }}</label> @endforeach @error('pads')<p class="field-error">{{ $message }}</p>@enderror</fieldset>
+            <fieldset class="worths"><legend>What each wish is worth, 0 to {{ \Ephemeron\Papering\Weights::MOST }}</legend>
+                @foreach (\Ephemeron\Papering\Wish::cases() as $wish)
+                    @php($place = "wish.{$wish->value}")
+                    <div class="field"><label for="wish-{{ $wish->value }}">{{ ucfirst($wish->label()) }}</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="wish-{{ $wish->value }}" name="wish[{{ $wish->value }}]" value="{{ old($place, $wish->usual()) }}" inputmode="numeric" autocomplete="off">@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
+                @endforeach
+            </fieldset>
+        </details>
+    </x-swap-form>
+    @endif
     @if ($prints->isEmpty())
         <p class="said">There is no printed paper in the drawer. <a href="{{ route('papers.index') }}">Lay a pad in</a>, with a photograph of each print, and come back.</p>
     @endif
@@ -65,7 +86,7 @@
                                         @endif</p>
                                     @php($more = $here->filter(fn ($seat) => $seat !== $first))
                                     @if ($more->isNotEmpty())
-                                        <details class="more-seats" @if ($more->contains(fn ($seat) => isset($said[$seat->place]))) open @endif><summary>{{ $more->count() }} more</summary>
+                                        <details class="more-seats" @if ($more->contains(fn ($seat) => isset($said[$seat->place]) && ! $said[$seat->place]->isProposed)) open @endif><summary>{{ $more->count() }} more</summary>
                                             @foreach ($more as $seat)
                                                 <span class="seat"><button class="btn-plain" id="seat-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="place" value="{{ $seat->place }}" @dragover.prevent @drop.prevent="lay($event)">{{ $seat->name() }}@if ($seat->face->key !== $page->key && $seat->kind !== \Ephemeron\Papering\SeatKind::Piece), {{ lcfirst(trim(explode(',', $seat->face->name, 2)[1] ?? '')) }}@endif</button> <small class="quiet">{{ $plan->stockOf($seat->part->key)->name }}</small>@if (isset($said[$seat->place])) <button class="btn-plain" id="clear-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="clear" value="{{ $seat->place }}" aria-label="{{ $seat->name() }}: as usual again">✕</button>@endif</span>
                                             @endforeach

@@ -45,7 +45,10 @@ final class PapererTest extends TestCase
                 $this->assertLessThanOrEqual(2, $stock->cuts->sheets(), $stock->stock->name);
             }
         }
-        $faces = array_filter(array_keys($plan->blueprint->faces), static fn (string $key): bool => $key === 'front-cover' || str_starts_with($key, 'page-'));
+        $faces = array_filter(
+            array_keys($plan->blueprint->faces),
+            static fn (string $key): bool => $key === 'front-cover' || str_starts_with($key, 'page-'),
+        );
         $this->assertSame([], array_diff(['front-cover', 'page-1', 'page-14'], array_keys($proposal->choices->said)));
         $this->assertGreaterThanOrEqual(15, count($faces));
         $this->assertCount(count($proposal->arrangement->puzzle->wants), $proposal->choices->said, 'none is dropped');
@@ -137,7 +140,11 @@ final class PapererTest extends TestCase
         $this->assertEquals(new Choice('mine', Side::B), $proposal->choices->said['page-3']);
         $this->assertEquals(new Choice('print-5', Side::B), $proposal->choices->said['page-5']);
         $again = (new Paperer(Workshop::ofTheHouse()))->propose($byHand->with(choices: $proposal->choices), $pad);
-        $this->assertEquals($proposal->choices->said, $again->choices->said, 'what was proposed is no choice by hand; the answer is the same');
+        $this->assertEquals(
+            $proposal->choices->said,
+            $again->choices->said,
+            'what was proposed is no choice by hand; the answer is the same',
+        );
     }
 
     /** Two alike go together and do not stand out from each other; the third does both the other way round. */

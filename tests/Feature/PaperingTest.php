@@ -102,7 +102,11 @@ final class PaperingTest extends TestCase
         $this->get(route('plan', $face))->assertSee($shown, false);
         $this->get(route('paper', $this->project))->assertSee($shown, false);
         $this->get(route('fold', ['project' => $this->project, 'scene' => 'pages']))->assertOk();
-        $address = (string) preg_replace('/^.*?href="('.preg_quote($shown, '/').'[^"]*)".*$/s', '$1', (string) $this->get(route('plan', $face))->getContent());
+        $address = (string) preg_replace(
+            '/^.*?href="('.preg_quote($shown, '/').'[^"]*)".*$/s',
+            '$1',
+            (string) $this->get(route('plan', $face))->getContent(),
+        );
         $this->get(html_entity_decode($address))->assertOk()->assertHeader('Cache-Control', 'immutable, max-age=31536000, private');
     }
 

@@ -52,7 +52,12 @@ final class ColourDistanceTest extends TestCase
     public function test_the_published_pairs(): void
     {
         foreach (self::PAIRS as $number => [$l1, $a1, $b1, $l2, $a2, $b2, $distance]) {
-            $this->assertEqualsWithDelta($distance, (new Lab($l1, $a1, $b1))->distance(new Lab($l2, $a2, $b2)), 0.00005, 'pair '.($number + 1));
+            $this->assertEqualsWithDelta(
+                $distance,
+                (new Lab($l1, $a1, $b1))->distance(new Lab($l2, $a2, $b2)),
+                0.00005,
+                'pair '.($number + 1),
+            );
         }
     }
 
@@ -61,7 +66,11 @@ final class ColourDistanceTest extends TestCase
     {
         mt_srand(7);
         $colours = array_map(static fn (): string => sprintf('#%06x', mt_rand(0, 0xFFFFFF)), range(1, 120));
-        $process = new Process(['node', __DIR__.'/colour-distance.mjs'], dirname(__DIR__, 2), input: json_encode([$colours, self::PAIRS]) ?: '');
+        $process = new Process(
+            ['node', __DIR__.'/colour-distance.mjs'],
+            dirname(__DIR__, 2),
+            input: json_encode([$colours, self::PAIRS]) ?: '',
+        );
         $process->mustRun();
         [$labs, $distances, $pairs] = (array) json_decode($process->getOutput(), true);
         foreach ($colours as $index => $colour) {

@@ -8,8 +8,10 @@ use App\Drawer\Pictures;
 use App\Drawing\Prints;
 use App\Drawing\SpreadDrawing;
 use App\Http\Requests\ChoosePrintRequest;
+use App\Http\Requests\LayOutPadsRequest;
 use App\Models\Paper;
 use App\Models\Project;
+use App\Planning\PadsLaidOut;
 use App\Planning\Plans;
 use App\Planning\PrintsChosen;
 use App\Planning\Progress;
@@ -26,7 +28,7 @@ final readonly class PaperingController
 {
     private const MOST_PRINTS = 80;
 
-    public function __construct(private Plans $plans, private ProjectEditor $editor)
+    public function __construct(private Plans $plans, private ProjectEditor $editor, private PadsLaidOut $pads)
     {
     }
 
@@ -77,6 +79,25 @@ final readonly class PaperingController
         return $change === '' ? $back : $back->with('changed', $change);
     }
 
+    public function propose(LayOutPadsRequest $request, Project $project): RedirectResponse
+    {
+        $back = redirect()->route('paper', ['project' => $project, ...$request->shown()], 303)->withInput();
+        $design = $this->plans->design($project);
+        $found = Paper::sieved(['there' => 'yes'])->whereIn('pad', $request->pads())->whereIn('kind', ['pattern', 'leftover']);
+        $papers = array_filter($found->limit(self::MOST_PRINTS)->get()->all(), static fn (object $each): bool => $each instanceof Paper);
+        $laid = $this->pads->over($project, $design, array_values($papers), $request->weights());
+        if ($laid === null) {
+            return $back->withErrors(['pads' => 'Choose a pad that has sheets left.']);
+        }
+        try {
+            $this->editor->change($project, $laid->changes, $request->revision());
+        } catch (InvalidDesign $error) {
+            return $back->withErrors(['pads' => $error->getMessage()]);
+        }
+
+        return $back->with('laid', $laid->sentences);
+    }
+
     /**
      * The pad most of the book is cut from, else the first one.
      *
@@ -102,6 +123,8 @@ final readonly class PaperingController
     {
         $ofPad = Paper::sieved(['kind' => 'pattern', 'pad' => $pad, 'there' => 'yes'])->limit(self::MOST_PRINTS)->get();
 
-        return $chosen->where('kind', 'pattern')->merge(array_filter($ofPad->all(), static fn (object $each): bool => $each instanceof Paper));
+        return $chosen->where('kind', 'pattern')->merge(
+            array_filter($ofPad->all(), static fn (object $each): bool => $each instanceof Paper),
+        );
     }
 }
