@@ -7,7 +7,9 @@ namespace App\Drawing;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Folding\Scene;
 use Ephemeron\Folding\SceneNode;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
 use Illuminate\Support\HtmlString;
 
@@ -26,11 +28,7 @@ final readonly class FoldingMarkup
 
     private float $scale;
 
-    /**
-     * @param array<string, array{url: string, left: float, top: float, breadth: float}> $pictures of side A by letter: address, where the
-     *     piece lies on the sheet, and the sheet's breadth, in millimetres
-     */
-    public function __construct(private Scene $scene, private array $pictures = [])
+    public function __construct(private Scene $scene, private Prints $prints = new Prints)
     {
         $size = $scene->root->part->size;
         $this->scale = min(self::BREADTH / $size->width->inMillimetres(), self::HEIGHT / $size->height->inMillimetres());
@@ -147,11 +145,11 @@ final readonly class FoldingMarkup
         }
 
         return sprintf(
-            '<i class="side is-%s role-%s" style="%s%s">%s%s</i>',
+            '<i class="side is-%s role-%s" style="%s">%s%s%s</i>',
             strtolower($side->value),
             $node->part->role->value,
             $clip,
-            $isBack ? '' : $this->picture($node, $left, $top),
+            $this->picture($node, $side, $left, $top, $right, $bottom),
             $zones,
             $flag,
         );
@@ -173,19 +171,38 @@ final readonly class FoldingMarkup
         return 'clip-path:polygon(evenodd,'.implode(',', $places).');';
     }
 
-    private function picture(SceneNode $node, int $left, int $top): string
+    /** The picture of the whole sheet, turned and moved so that the panel shows what is cut for it. */
+    private function picture(SceneNode $node, Side $side, int $left, int $top, int $right, int $bottom): string
     {
-        $picture = $this->pictures[$node->part->letter] ?? null;
-        if ($picture === null) {
+        $width = $node->part->size->width->ticks;
+        $within = Rectangle::at(
+            Length::ofTicks($side === Side::B ? $width - $right : $left),
+            Length::ofTicks($top),
+            new Size(Length::ofTicks($right - $left), Length::ofTicks($bottom - $top)),
+        );
+        $seen = $this->prints->piece($node->part, $side, $within);
+        if ($seen === null) {
             return '';
         }
+        [$crop, $sheet] = [$seen->crop, $seen->picture->area];
+        [$x, $y] = match ($crop->quarters) {
+            1 => [$right - $left, 0],
+            2 => [$right - $left, $bottom - $top],
+            3 => [0, $bottom - $top],
+            default => [0, 0],
+        };
 
         return sprintf(
-            'background-image:url(%s);background-size:%spx auto;background-position:%spx %spx;',
-            e($picture['url']),
-            round($picture['breadth'] * $this->scale, 2),
-            round(-($picture['left'] * $this->scale) - (float) $this->px($left), 2),
-            round(-($picture['top'] * $this->scale) - (float) $this->px($top), 2),
+            '<s class="print" style="width:%spx;height:%spx;background-image:url(%s);'
+                .'transform:translate(%spx,%spx) rotate(%ddeg) translate(%spx,%spx)"></s>',
+            $this->px($sheet->size->width->ticks),
+            $this->px($sheet->size->height->ticks),
+            e($seen->picture->address),
+            $this->px($x),
+            $this->px($y),
+            90 * $crop->quarters,
+            $this->px($sheet->left()->ticks - $crop->area->left()->ticks),
+            $this->px($sheet->top()->ticks - $crop->area->top()->ticks),
         );
     }
 

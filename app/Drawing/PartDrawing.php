@@ -39,10 +39,17 @@ final readonly class PartDrawing
     }
 
     /** Without any letter or number. */
-    public function bare(SvgDrawing $drawing, Part $part): void
+    public function bare(SvgDrawing $drawing, Part $part, ?Prints $prints = null, Side $up = Side::A): void
     {
         $palette = new Palette;
         $drawing->paper(Rectangle::whole($part->size), $palette->of($part->role), $palette->classOf($part->role));
+        if ($prints !== null) {
+            // The drawing of a piece that lies on its face is mirrored; what is printed there is not.
+            $width = $part->size->width->inMillimetres();
+            $drawing->open('g', $up === Side::B ? ['transform' => "translate({$width} 0) scale(-1 1)"] : ['class' => 'print-up']);
+            $prints->drawPiece($drawing, $part, $up);
+            $drawing->close('g');
+        }
         foreach ($part->glueZones as $zone) {
             $drawing->open('g', ['class' => $zone->side === Side::B ? 'glue-behind' : 'glue-front']);
             $drawing->hatch($zone->area, $zone->adhesive === Adhesive::Tape);

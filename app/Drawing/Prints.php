@@ -7,8 +7,10 @@ namespace App\Drawing;
 use App\Drawer\Pictures;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Paper\Side;
 use Ephemeron\Papering\Crop;
 use Ephemeron\Papering\Crops;
 use Ephemeron\WorkPlan;
@@ -23,6 +25,29 @@ final readonly class Prints
     public static function of(WorkPlan $plan): self
     {
         return new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan));
+    }
+
+    /** The piece in hand with this side up, drawn over it. */
+    public function drawPiece(SvgDrawing $drawing, Part $part, Side $side): void
+    {
+        $crop = $this->crops?->ofPart($part, $side);
+        $colour = $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side);
+        $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
+        if ($colour !== null) {
+            $drawing->paper(Rectangle::whole($part->size), $colour, 'known-paper');
+        }
+        if ($crop !== null && $picture !== null) {
+            $drawing->cropped(Rectangle::whole($part->size), $picture->area, $picture->address, $crop->area, $crop->quarters);
+        }
+    }
+
+    /** A part of a piece as it lies with this side up, and the picture of the sheet it is cut from; null where there is none. */
+    public function piece(Part $part, Side $side, Rectangle $within): ?SeenPrint
+    {
+        $crop = $this->crops?->ofPart($part, $side)?->part($within);
+        $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
+
+        return $crop === null || $picture === null ? null : new SeenPrint($crop, $picture);
     }
 
     /** @return string|null colour of what lies there, null where nothing is known of it */

@@ -225,7 +225,7 @@ final readonly class TableDrawing
             $width = $part->size->width->inMillimetres();
             $isBack = $panel->side === Side::B;
             $drawing->open('g', $isBack ? ['transform' => "translate({$width} 0) scale(-1 1)"] : ['class' => 'piece']);
-            (new PartDrawing($this->plan->notation(), false))->bare($drawing, $part);
+            (new PartDrawing($this->plan->notation(), false))->bare($drawing, $part, $this->prints, $panel->side);
             $area = $part->panel($panel->panel)->area;
             if ($with !== null && $part->glueZones === []) {
                 $drawing->hatch($area, $with === Adhesive::Tape);

@@ -26,6 +26,9 @@ final readonly class Crops
     /** @var array<string, Crop> of the paper of faces, by their key */
     private array $faces;
 
+    /** @var array<string, Place> where the first piece of each part is cut from */
+    private array $firsts;
+
     /** @param list<StockPlan> $stocks */
     public function __construct(private Blueprint $blueprint, array $stocks)
     {
@@ -57,6 +60,7 @@ final readonly class Crops
         }
         $this->joints = $joints;
         $this->faces = $faces;
+        $this->firsts = array_filter(array_map(static fn (array $here): ?Place => $here[0] ?? null, $given));
     }
 
     /** What lies on a face there, as the reader sees it; null where it finds no room on the sheets. */
@@ -69,6 +73,12 @@ final readonly class Crops
     public function ofFace(Face $face): ?Crop
     {
         return $this->faces[$face->key] ?? null;
+    }
+
+    /** The first piece of a part as it lies with this side up. */
+    public function ofPart(Part $part, Side $side): ?Crop
+    {
+        return isset($this->firsts[$part->key]) ? $this->crop($part, $this->firsts[$part->key], 'whole', $side) : null;
     }
 
     /** @return array<string, list<Joint>> by part, in reading order: where its pieces lie on faces */

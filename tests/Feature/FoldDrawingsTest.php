@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
+use App\Drawing\Prints;
 use App\Drawing\ProfileDrawing;
 use App\Drawing\SheetInHand;
 use App\Drawing\TurningMarkup;
@@ -36,10 +37,7 @@ final class FoldDrawingsTest extends TestCase
             foreach (array_keys($builder->names()) as $key) {
                 $scene = $builder->scene((string) $key);
                 $this->assertNotNull($scene);
-                $markup = (string) (new FoldingMarkup(
-                    $scene,
-                    ['A' => ['url' => '/papers/1/picture', 'left' => 3.5, 'top' => 0.0, 'breadth' => 304.8]],
-                ))->html();
+                $markup = (string) (new FoldingMarkup($scene, Prints::of($plan)))->html();
                 $xml = simplexml_load_string(str_replace('<br>', '<br/>', $markup));
                 $this->assertNotFalse($xml, "{$structure}, {$key}");
                 $this->assertCount($scene->root->count(), $xml->xpath('//div[@class="leaf"]') ?: [], "{$structure}, {$key}");

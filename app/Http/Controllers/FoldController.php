@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Drawer\Pictures;
 use App\Drawing\FoldingMarkup;
 use App\Drawing\PageMapDrawing;
 use App\Drawing\Prints;
@@ -17,7 +16,6 @@ use App\Planning\Progress;
 use Ephemeron\Binding\Sewing;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\PageTurns;
-use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -55,7 +53,7 @@ final readonly class FoldController
             'problems' => $scene->problems ?? [],
             'markup' => match (true) {
                 $isTurning => (new TurningMarkup($plan, $turns, Prints::of($plan)))->html(),
-                $scene !== null => (new FoldingMarkup($scene, $this->pictures($plan)))->html(),
+                $scene !== null => (new FoldingMarkup($scene, Prints::of($plan)))->html(),
                 default => null,
             },
             'map' => $map,
@@ -63,35 +61,5 @@ final readonly class FoldController
             'profile' => $plan->workings->profile,
             'profileDrawing' => new ProfileDrawing($plan->notation()),
         ]);
-    }
-
-    /**
-     * @return array<string, array{url: string, left: float, top: float, breadth: float}> by letter, of papers that have a picture in the
-     *     drawer
-     */
-    private function pictures(WorkPlan $plan): array
-    {
-        $known = Pictures::of($plan);
-        $pictures = [];
-        foreach ($plan->stocks as $stock) {
-            foreach ($stock->cuts->patterns as $pattern) {
-                $picture = $known->for($pattern);
-                if ($picture === null) {
-                    continue;
-                }
-                foreach ($pattern->blanks() as $blank) {
-                    foreach ($blank->turned ? [] : $blank->demands as $letter) {
-                        $pictures[$letter] ??= [
-                            'url' => $picture->address,
-                            'left' => $blank->area()->left()->minus($picture->area->left())->inMillimetres(),
-                            'top' => $blank->area()->top()->minus($picture->area->top())->inMillimetres(),
-                            'breadth' => $picture->area->size->width->inMillimetres(),
-                        ];
-                    }
-                }
-            }
-        }
-
-        return $pictures;
     }
 }
