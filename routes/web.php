@@ -20,6 +20,7 @@ use App\Http\Controllers\LeavesController;
 use App\Http\Controllers\MakesController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
+use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PaperCsvController;
 use App\Http\Controllers\PaperingController;
@@ -76,6 +77,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('bench', BenchController::class)->name('bench');
     Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
+
+    Route::get('openings/{number}.png', OpeningController::class)->whereNumber('number')->name('opening.png');
 
     Route::patch('design', DesignController::class)->name('design');
     Route::post('confirm', ConfirmController::class)->name('confirm');

@@ -6,10 +6,10 @@ namespace App\Drawer;
 
 use Ephemeron\Geometry\Rectangle;
 
-/** A picture of side A of a sheet, and what it covers, measured from the upper left of what is cut. */
+/** A picture of a side of a sheet, and what it covers, measured from the upper left of what is cut. */
 final readonly class Pictured
 {
-    public function __construct(public string $address, public Rectangle $area)
+    public function __construct(public string $address, public Rectangle $area, public string $file)
     {
     }
 }

@@ -94,6 +94,7 @@ final readonly class Pictures
         return new Pictured(
             route('papers.picture', ['paper' => $paper, 'side' => $side->value, 'v' => $paper->updated_at?->timestamp], false),
             Rectangle::at(Length::zero()->minus($left), Length::zero()->minus(Length::ofTicks($paper->cut_top)), $sheet->size()),
+            (string) $paper->pictureOf($side),
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Drawer\Pictures;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Paper\Side;
@@ -32,19 +33,29 @@ final readonly class Prints
     {
         $crop = $this->crops?->ofPart($part, $side);
         $colour = $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side);
-        $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
+        $seen = $this->piece($part, $side);
         if ($colour !== null) {
             $drawing->paper(Rectangle::whole($part->size), $colour, 'known-paper');
         }
-        if ($crop !== null && $picture !== null) {
-            $drawing->cropped(Rectangle::whole($part->size), $picture->area, $picture->address, $crop->area, $crop->quarters);
+        if ($seen !== null) {
+            $area = Rectangle::whole($part->size);
+            $drawing->cropped($area, $seen->picture->area, $seen->picture->address, $seen->crop->area, $seen->crop->quarters);
         }
     }
 
     /** A part of a piece as it lies with this side up, and the picture of the sheet it is cut from; null where there is none. */
-    public function piece(Part $part, Side $side, Rectangle $within): ?SeenPrint
+    public function piece(Part $part, Side $side, ?Rectangle $within = null, int $number = 0): ?SeenPrint
     {
-        $crop = $this->crops?->ofPart($part, $side)?->part($within);
+        $crop = $this->crops?->ofPart($part, $side, $number)?->part($within ?? Rectangle::whole($part->size));
+        $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
+
+        return $crop === null || $picture === null ? null : new SeenPrint($crop, $picture);
+    }
+
+    /** What of which picture lies there; null where there is none. */
+    public function seen(Joint|Face $place): ?SeenPrint
+    {
+        $crop = $this->crop($place);
         $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
 
         return $crop === null || $picture === null ? null : new SeenPrint($crop, $picture);
@@ -61,10 +72,10 @@ final readonly class Prints
     /** Draws the picture of what lies there into an area; nothing where there is none. */
     public function draw(SvgDrawing $drawing, Joint|Face $place, Rectangle $area): void
     {
-        $crop = $this->crop($place);
-        $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
-        if ($crop !== null && $picture !== null) {
-            $drawing->cropped($area, $picture->area, $picture->address, $crop->area, $crop->quarters);
+        $seen = $this->seen($place);
+        if ($seen !== null) {
+            $drawing->cropped($area, $seen->picture->area, $seen->picture->address, $seen->crop->area, $seen->crop->quarters);
+            $drawing->rectangle($area, [...LineKind::Outline->attributes(), 'fill' => 'none']);
         }
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use App\Drawing\OpeningPainter;
+use App\Drawing\Prints;
+use App\Drawing\SeenPrint;
 use Ephemeron\Bench\PlacesInShort;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\WorkPlan;
@@ -15,6 +18,9 @@ final readonly class LabelsPdf
 
     private const HEIGHT = 27.0;
 
+    /** Longer side of the picture of a piece. */
+    private const PICTURE = 14.0;
+
     public function __construct(private PrintPaper $paper)
     {
     }
@@ -23,6 +29,7 @@ final readonly class LabelsPdf
     public function render(WorkPlan $plan, ?array $letters): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, labels");
+        $prints = Prints::of($plan);
         $pages->addPage();
         $top = $pages->pdf->GetY();
         $column = 0;
@@ -40,7 +47,12 @@ final readonly class LabelsPdf
                         $pages->addPage();
                         $top = $pages->pdf->GetY();
                     }
-                    $this->label($pages, $plan, $part, $section, $number, $column++, $top);
+                    $seen = $prints->piece($part, $part->shows, null, ($number - 1) % $part->quantity);
+                    $this->label($pages, $plan, $part, $section, $number, $column, $top, $seen === null ? 0.0 : self::PICTURE + 2);
+                    if ($seen !== null) {
+                        $this->picture($pages, $part, new OpeningPainter($plan, $prints, 4.0), $seen, $column, $top);
+                    }
+                    $column++;
                 }
             }
         }
@@ -48,8 +60,16 @@ final readonly class LabelsPdf
         return $pages->bytes();
     }
 
-    private function label(PdfPages $pages, WorkPlan $plan, Part $part, string $section, int $number, int $column, float $top): void
-    {
+    private function label(
+        PdfPages $pages,
+        WorkPlan $plan,
+        Part $part,
+        string $section,
+        int $number,
+        int $column,
+        float $top,
+        float $taken,
+    ): void {
         $pdf = $pages->pdf;
         $width = $pages->width() / self::COLUMNS;
         $left = PdfPages::MARGIN + $column * $width;
@@ -63,9 +83,19 @@ final readonly class LabelsPdf
         $pdf->setFont('dejavusanscondensed', '', 8);
         $pdf->setXY($left + 16, $top + 7);
         $pdf->Cell($width - 18, 4, $plan->countOf($part) > 1 ? "{$number} of {$plan->countOf($part)}" : '', 0, 0, 'R');
-        $this->line($pages, $left, $top + 11.5, $width, $part->name, 9.0);
-        $this->line($pages, $left, $top + 15.5, $width, $section, 8.0);
-        $this->line($pages, $left, $top + 19.5, $width, $this->where($plan, $part, $number), 9.0);
+        $this->line($pages, $left, $top + 11.5, $width - $taken, $part->name, 9.0);
+        $this->line($pages, $left, $top + 15.5, $width - $taken, $section, 8.0);
+        $this->line($pages, $left, $top + 19.5, $width - $taken, $this->where($plan, $part, $number), 9.0);
+    }
+
+    /** What is printed there, in the corner: so that a piece is known by its motif. */
+    private function picture(PdfPages $pages, Part $part, OpeningPainter $painter, SeenPrint $seen, int $column, float $top): void
+    {
+        $scale = self::PICTURE / $part->size->longSide()->inMillimetres();
+        $width = $part->size->width->inMillimetres() * $scale;
+        $height = $part->size->height->inMillimetres() * $scale;
+        $right = PdfPages::MARGIN + ($column + 1) * $pages->width() / self::COLUMNS - 2;
+        $pages->pdf->Image('@'.$painter->piece($seen), $right - $width, $top + 11.5, $width, $height, 'PNG');
     }
 
     /** `page 1 · F`; of a batch with the number of the book. */

@@ -26,8 +26,8 @@ final readonly class Crops
     /** @var array<string, Crop> of the paper of faces, by their key */
     private array $faces;
 
-    /** @var array<string, Place> where the first piece of each part is cut from */
-    private array $firsts;
+    /** @var array<string, list<Place>> where the pieces of each part are cut from */
+    private array $given;
 
     /** @param list<StockPlan> $stocks */
     public function __construct(private Blueprint $blueprint, array $stocks)
@@ -60,7 +60,7 @@ final readonly class Crops
         }
         $this->joints = $joints;
         $this->faces = $faces;
-        $this->firsts = array_filter(array_map(static fn (array $here): ?Place => $here[0] ?? null, $given));
+        $this->given = $given;
     }
 
     /** What lies on a face there, as the reader sees it; null where it finds no room on the sheets. */
@@ -75,10 +75,16 @@ final readonly class Crops
         return $this->faces[$face->key] ?? null;
     }
 
-    /** The first piece of a part as it lies with this side up. */
-    public function ofPart(Part $part, Side $side): ?Crop
+    /**
+     * A piece of a part as it lies with this side up.
+     *
+     * @param int $number which of them, from 0
+     */
+    public function ofPart(Part $part, Side $side, int $number = 0): ?Crop
     {
-        return isset($this->firsts[$part->key]) ? $this->crop($part, $this->firsts[$part->key], 'whole', $side) : null;
+        $place = $this->given[$part->key][$number] ?? null;
+
+        return $place === null ? null : $this->crop($part, $place, 'whole', $side);
     }
 
     /** @return array<string, list<Joint>> by part, in reading order: where its pieces lie on faces */

@@ -42,6 +42,12 @@
             @include('partials.print-paper', ['id' => 'page-map'])
             <button class="btn-main mt-2">Print the page map</button>
         </form>
+        <form class="sheet" method="get" action="{{ route('print.pdf', [$project, 'openings']) }}" target="_blank">
+            <h2 class="section-title">The book before it exists</h2>
+            <p>Every opening with the prints that will be there. Each by itself as a picture: @foreach ((new \App\Drawing\SpreadDrawing($plan))->openings() as $opening)<a href="{{ route('opening.png', [$project, $loop->iteration]) }}" aria-label="{{ collect($opening)->map(fn ($face) => lcfirst($face->name))->implode(' and ') }}, as a picture">{{ collect($opening)->map(fn ($face) => $face->shortName())->implode('–') }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+            @include('partials.print-paper', ['id' => 'openings'])
+            <button class="btn-main mt-2">Print the openings</button>
+        </form>
         <section class="sheet">
             <h2 class="section-title">Files</h2>
             <p class="mb-2"><a href="{{ route('export.design', $project) }}">The design</a>, to keep, to share or to bring in elsewhere (JSON)</p>

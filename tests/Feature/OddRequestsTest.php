@@ -108,6 +108,7 @@ final class OddRequestsTest extends TestCase
             'up',
             'storage/{path}',
             'papers/{paper}/picture',
+            'projects/{project}/openings/{number}.png',
             'projects/{project}/design.json',
             'projects/{project}/cut-list.csv',
             'projects/{project}/patterns/{letter}.{type}',

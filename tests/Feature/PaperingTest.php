@@ -15,6 +15,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Smalot\PdfParser\Parser;
 use Tests\TestCase;
 
 /** The Paper stage: a print is chosen and pressed onto faces. */
@@ -108,6 +109,59 @@ final class PaperingTest extends TestCase
             (string) $this->get(route('plan', $face))->getContent(),
         );
         $this->get(html_entity_decode($address))->assertOk()->assertHeader('Cache-Control', 'immutable, max-age=31536000, private');
+    }
+
+    /** A red print beside nothing: the still of that opening is red in the middle of page 3, of paper colour where nothing was chosen. */
+    public function test_stills_of_openings_show_the_prints(): void
+    {
+        Storage::fake('local');
+        $red = imagecreatetruecolor(40, 40);
+        imagefill($red, 0, 0, 0xCC1122);
+        ob_start();
+        imagepng($red);
+        $this->post(
+            "/papers/{$this->dew->id}/picture",
+            ['picture' => UploadedFile::fake()->createWithContent('dew.png', (string) ob_get_clean()), 'side' => 'A'],
+        );
+        $this->press(['place' => 'page-3', 'paper' => $this->dew->id]);
+        $still = imagecreatefromstring((string) $this->get(route('opening.png', [$this->project, 3]))->assertOk()
+            ->assertHeader('Content-Type', 'image/png')->getContent());
+        $this->assertNotFalse($still);
+        $at = static fn (float $x): int => (int) imagecolorat($still, (int) ($x * imagesx($still)), intdiv(imagesy($still), 2));
+        $this->assertGreaterThan(0xC0, $at(0.25) >> 16 & 0xFF);
+        $this->assertLessThan(0x30, $at(0.25) >> 8 & 0xFF);
+        $this->assertGreaterThan(0x80, $at(0.75) >> 8 & 0xFF, 'page 4');
+        $this->get(route('opening.png', [$this->project, 99]))->assertNotFound();
+        $this->get(route('print', $this->project))->assertSee(route('opening.png', [$this->project, 3]), false);
+        $pdf = (new Parser)->parseContent((string) $this->get(route('print.pdf', [$this->project, 'openings']))->assertOk()->getContent());
+        $this->assertStringContainsString('Page 3 and page 4', $pdf->getText());
+        $labels = (new Parser)->parseContent((string) $this->get(route('print.pdf', [$this->project, 'labels']))->assertOk()->getContent());
+        $this->assertStringContainsString('in Dew point', $labels->getText());
+    }
+
+    /** Everything is laid out from the pad; what was chosen by hand stays, what is asked for in vain is said beside it. */
+    public function test_a_pad_is_laid_out(): void
+    {
+        foreach (['Cloud', 'Ridge', 'Comet', 'Haze', 'Orbit', 'Valley'] as $name) {
+            $this->print($name);
+        }
+        $this->press(['place' => 'page-3', 'paper' => $this->meteor->id]);
+        $lay = fn (array $form) => $this->post(
+            route('paper.propose', $this->project),
+            ['revision' => $this->project->fresh()?->revision, 'pads' => ['Night pad'], ...$form],
+        );
+        $lay(['wish' => ['few-sheets' => 9]])->assertSessionHasNoErrors()->assertSessionHas('laid');
+        $said = app(Plans::class)->design($this->project->refresh())->choices->said;
+        $this->assertFalse($said['page-3']->isProposed);
+        $this->assertTrue($said['page-7']->isProposed);
+        $plan = app(Plans::class)->plan($this->project);
+        $this->assertSame([], $plan->report->of('paper-runs-out'));
+        $this->get(route('paper', $this->project))->assertOk()->assertSee('begun');
+        $lay(['pads' => []])->assertSessionHasErrors('pads');
+        $lay(['pads' => ['No such pad']])->assertSessionHasErrors('pads');
+        $lay(['wish' => ['few-sheets' => 11]])->assertSessionHasErrors('wish.few-sheets');
+        $lay(['wish' => ['few-sheets' => 'many']])->assertSessionHasErrors('wish.few-sheets');
+        $lay(['wish' => 'all'])->assertSessionHasErrors('wish');
     }
 
     private function print(string $name, string $sides = 'double', string $direction = 'none'): Paper

@@ -83,7 +83,8 @@ final readonly class PaperingController
     {
         $back = redirect()->route('paper', ['project' => $project, ...$request->shown()], 303)->withInput();
         $design = $this->plans->design($project);
-        $found = Paper::sieved(['there' => 'yes'])->whereIn('pad', $request->pads())->whereIn('kind', ['pattern', 'leftover']);
+        $found = Paper::sieved(['there' => 'yes'])->with('leftovers')->whereIn('pad', $request->pads())
+            ->whereIn('kind', ['pattern', 'leftover']);
         $papers = array_filter($found->limit(self::MOST_PRINTS)->get()->all(), static fn (object $each): bool => $each instanceof Paper);
         $laid = $this->pads->over($project, $design, array_values($papers), $request->weights());
         if ($laid === null) {

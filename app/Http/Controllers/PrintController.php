@@ -11,6 +11,7 @@ use App\Planning\Progress;
 use App\Print\CutListPdf;
 use App\Print\LabelsPdf;
 use App\Print\MockupPdf;
+use App\Print\OpeningsPdf;
 use App\Print\TemplatesPdf;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -38,6 +39,7 @@ final readonly class PrintController
             'cut-list' => (new CutListPdf($request->paper()))->render($plan),
             'templates' => (new TemplatesPdf($request->paper()))->render($plan, $request->letters()),
             'mock-up' => $this->mockUp($request, $plan),
+            'openings' => (new OpeningsPdf($request->paper()))->render($plan),
             'page-map' => (new MockupPdf($request->paper()))->renderMap($plan),
             'labels' => (new LabelsPdf($request->paper()))->render($plan, $request->letters()),
             default => abort(404),

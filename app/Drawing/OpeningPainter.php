@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Paper\StockRole;
+use Ephemeron\WorkPlan;
+use Illuminate\Support\Facades\Storage;
+
+/** An opening in pixels, with the true prints: the book before it exists, to print or to send. Flaps lie shut. */
+final class OpeningPainter
+{
+    private const INK = '#20264d';
+
+    /** @var array<string, \GdImage|null> pictures by their file, read once */
+    private array $pictures = [];
+
+    /** @param float $scale pixels to a millimetre */
+    public function __construct(private readonly WorkPlan $plan, private readonly Prints $prints, private readonly float $scale)
+    {
+    }
+
+    /**
+     * @param list<Face> $opening
+     * @return string PNG
+     */
+    public function png(array $opening): string
+    {
+        $places = FacePlaces::pages($opening);
+        $right = max(array_map(static fn (Rectangle $place): float => $place->right()->inMillimetres(), $places) ?: [1.0]);
+        $bottom = max(array_map(static fn (Rectangle $place): float => $place->bottom()->inMillimetres(), $places) ?: [1.0]);
+        $image = imagecreatetruecolor(max(1, $this->px($right) + 1), max(1, $this->px($bottom) + 1));
+        imagefill($image, 0, 0, $this->colour($image, Palette::GROUND));
+        foreach ($places as $key => $place) {
+            $this->face($image, $this->plan->blueprint->face($key), $place->left()->inMillimetres(), $place->top()->inMillimetres());
+        }
+
+        return $this->encoded($image);
+    }
+
+    /** One piece with its letter side up, as it is printed; null where there is no picture of its paper. */
+    public function piece(SeenPrint $seen): string
+    {
+        $area = $seen->crop->area->size;
+        [$width, $height] = $seen->crop->quarters % 2 === 0 ? [$area->width, $area->height] : [$area->height, $area->width];
+        $image = imagecreatetruecolor(max(1, $this->px($width->inMillimetres())), max(1, $this->px($height->inMillimetres())));
+        $this->paste($image, $seen, 0, 0, imagesx($image), imagesy($image));
+
+        return $this->encoded($image);
+    }
+
+    private function face(\GdImage $image, Face $face, float $left, float $top): void
+    {
+        $this->area($image, Rectangle::whole($face->size), $left, $top, $face, $this->plan->blueprint->part($face->paper->part)->role);
+        $this->things($image, $face, $left, $top);
+    }
+
+    private function things(\GdImage $image, Face $face, float $left, float $top): void
+    {
+        $blueprint = $this->plan->blueprint;
+        foreach ($blueprint->on($face->key) as $joint) {
+            if ($joint->layer !== Layer::Flap) {
+                $this->area($image, $joint->area, $left, $top, $joint, $blueprint->part($joint->from->part)->role);
+            }
+        }
+        foreach ($blueprint->frontsOn($face->key) as $child) {
+            $joint = $child->turns ? null : (new FrontJoint($blueprint))->of($child, $face);
+            if ($joint !== null) {
+                $this->things($image, $child, $left + $joint->area->left()->inMillimetres(), $top + $joint->area->top()->inMillimetres());
+            }
+        }
+        foreach ($blueprint->flapsOn($face->key) as $flap) {
+            $this->face(
+                $image,
+                $blueprint->face($flap->front),
+                $left + $flap->area->left()->inMillimetres(),
+                $top + $flap->area->top()->inMillimetres(),
+            );
+        }
+    }
+
+    private function area(\GdImage $image, Rectangle $area, float $left, float $top, Joint|Face $place, StockRole $role): void
+    {
+        [$x, $y] = [$this->px($left + $area->left()->inMillimetres()), $this->px($top + $area->top()->inMillimetres())];
+        [$right, $bottom] = [$this->px($left + $area->right()->inMillimetres()), $this->px($top + $area->bottom()->inMillimetres())];
+        imagefilledrectangle($image, $x, $y, $right, $bottom, $this->colour($image, $this->prints->colour($place) ?? (new Palette)->of($role)));
+        $seen = $this->prints->seen($place);
+        if ($seen !== null) {
+            $this->paste($image, $seen, $x, $y, $right - $x + 1, $bottom - $y + 1);
+        }
+        imagerectangle($image, $x, $y, $right, $bottom, $this->colour($image, self::INK));
+    }
+
+    /** Cut out of the picture of the sheet, turned, and fitted in. */
+    private function paste(\GdImage $image, SeenPrint $seen, int $x, int $y, int $width, int $height): void
+    {
+        $sheet = $this->picture($seen->picture->file);
+        if ($sheet === null) {
+            return;
+        }
+        $whole = $seen->picture->area;
+        $across = imagesx($sheet) / max(0.001, $whole->size->width->inMillimetres());
+        $down = imagesy($sheet) / max(0.001, $whole->size->height->inMillimetres());
+        $place = $seen->crop->area;
+        $cut = imagecrop($sheet, [
+            'x' => (int) round(($place->left()->inMillimetres() - $whole->left()->inMillimetres()) * $across),
+            'y' => (int) round(($place->top()->inMillimetres() - $whole->top()->inMillimetres()) * $down),
+            'width' => max(1, (int) round($place->size->width->inMillimetres() * $across)),
+            'height' => max(1, (int) round($place->size->height->inMillimetres() * $down)),
+        ]);
+        // GD turns the other way round.
+        $turned = $cut === false || $seen->crop->quarters === 0 ? $cut : imagerotate($cut, -90 * $seen->crop->quarters, 0);
+        if ($turned !== false) {
+            imagecopyresampled($image, $turned, $x, $y, 0, 0, $width, $height, imagesx($turned), imagesy($turned));
+        }
+    }
+
+    private function picture(string $file): ?\GdImage
+    {
+        if (! array_key_exists($file, $this->pictures)) {
+            $contents = $file === '' ? null : Storage::disk('local')->get("papers/{$file}");
+            $picture = $contents === null ? false : @imagecreatefromstring($contents);
+            $this->pictures[$file] = $picture === false ? null : $picture;
+        }
+
+        return $this->pictures[$file];
+    }
+
+    private function colour(\GdImage $image, string $colour): int
+    {
+        [$red, $green, $blue] = array_map(
+            static fn (string $part): int => max(0, min(255, (int) hexdec($part))),
+            str_split(str_pad(substr($colour, 1), 6, '0'), 2),
+        );
+
+        return (int) imagecolorallocate($image, $red, $green, $blue);
+    }
+
+    private function px(float $millimetres): int
+    {
+        return (int) round($millimetres * $this->scale);
+    }
+
+    private function encoded(\GdImage $image): string
+    {
+        ob_start();
+        imagepng($image, null, 6);
+
+        return (string) ob_get_clean();
+    }
+}
