@@ -153,7 +153,7 @@ final readonly class Paperer
             $choices->said,
             static function (Choice $choice) use ($cut, $missing): bool {
                 foreach ($choice->isProposed ? $cut->blueprint->parts : [] as $part) {
-                    if (isset($missing[$part->letter]) && $part->print === $choice->paper) {
+                    if (isset($missing[$part->letter]) && isset($part->papers()["print:{$choice->paper}"])) {
                         return false;
                     }
                 }

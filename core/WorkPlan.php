@@ -170,6 +170,22 @@ final readonly class WorkPlan
         return $this->workings->profile->thickest($filled);
     }
 
+    /** Names of the papers its pieces are cut from: `Cloud`, or `2 Cloud, Dew point`. */
+    public function papersOf(string $part): string
+    {
+        $papers = $this->blueprint->part($part)->papers();
+        $known = $this->design->papers();
+        if (count($papers) === 1) {
+            return $known[array_key_first($papers)]->name;
+        }
+
+        return implode(', ', array_map(
+            static fn (string $paper, array $pieces): string => (count($pieces) > 1 ? count($pieces).' ' : '').$known[$paper]->name,
+            array_keys($papers),
+            $papers,
+        ));
+    }
+
     public function stockOf(string $part): Stock
     {
         return $this->workings->stockOf($this->blueprint->part($part));

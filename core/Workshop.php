@@ -136,13 +136,17 @@ final readonly class Workshop
     {
         $parts = [];
         $roles = [];
+        $keys = [];
         $papers = $design->papers();
         foreach ($blueprint->parts as $part) {
-            $key = $papers[$part->paper()]->key();
-            $parts[$key][] = $part;
-            $roles[$key] ??= [];
-            if ($part->leaf === null && $part->print === null) {
-                $roles[$key][$part->role->value] = $part->role;
+            foreach ($part->papers() as $paper => $pieces) {
+                $key = $papers[$paper]->key();
+                $parts[$key][] = [$part, $papers[$paper], $pieces];
+                $keys[$key][$paper] = $paper;
+                $roles[$key] ??= [];
+                if ($paper === $part->role->value) {
+                    $roles[$key][$part->role->value] = $part->role;
+                }
             }
         }
         $pins = [];
@@ -152,17 +156,17 @@ final readonly class Workshop
         $plans = [];
         $begun = array_fill_keys($cut->papers(), true);
         foreach ($parts as $key => $pieces) {
-            $stock = $papers[$pieces[0]->paper()];
+            $stock = $pieces[0][1];
             $demands = array_map(
-                fn (Part $part): Demand => $this->demand($part, $part->isOver ? $stock->over() : $stock, $copies)
-                    ->pinned($pins[$part->key] ?? [])->known($part->key),
+                fn (array $of): Demand => $this->piecesOf($of[0], $stock, $of[2], $copies)->pinned($pins[$of[0]->key] ?? [])
+                    ->known($of[0]->key),
                 $pieces,
             );
             $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
             // Two piles of one paper: the first goes on with what is cut.
             $here = isset($begun[$stock->identity()]) ? $cut->of($stock->identity()) : null;
             unset($begun[$stock->identity()]);
-            $plans[] = $this->stockPlan($design, $stock, $names, $demands, $here);
+            $plans[] = $this->stockPlan($design, $stock, $names, $demands, $here, array_values($keys[$key]));
         }
         foreach (array_keys($begun) as $paper) {
             $here = $cut->of((string) $paper);
@@ -177,8 +181,9 @@ final readonly class Workshop
     /**
      * @param list<string> $roles
      * @param list<Demand> $demands
+     * @param list<string> $papers by which the design knows it
      */
-    private function stockPlan(Design $design, Stock $stock, array $roles, array $demands, ?AsCut $cut): StockPlan
+    private function stockPlan(Design $design, Stock $stock, array $roles, array $demands, ?AsCut $cut, array $papers = []): StockPlan
     {
         $trimmer = Workings::trimmerOf($design->tools);
         $supplies = $this->supplies($stock);
@@ -194,6 +199,7 @@ final readonly class Workshop
             (new PatternKeys($stock->identity()))->name($cuts),
             $pieces,
             $design->tools->atOnce($stock),
+            $papers,
         );
     }
 
@@ -208,6 +214,22 @@ final readonly class Workshop
         }
 
         throw new \LogicException('Nothing of this paper is cut.');
+    }
+
+    /**
+     * Those pieces of a part that are cut from one paper; where only some of them must run as drawn, all do.
+     *
+     * @param non-empty-list<int> $pieces
+     */
+    private function piecesOf(Part $part, Stock $stock, array $pieces, int $copies): Demand
+    {
+        $demand = $this->demand($part, $part->isOverAt($pieces[0]) ? $stock->over() : $stock, $copies);
+        foreach ($pieces as $piece) {
+            $other = $this->demand($part, $part->isOverAt($piece) ? $stock->over() : $stock, $copies);
+            $demand = $other->turnable ? $demand : $other;
+        }
+
+        return $demand->of(count($pieces) * $copies);
     }
 
     /**

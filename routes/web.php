@@ -38,14 +38,19 @@ use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TakenOffController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\WorthKeepingController;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
 Route::get('papers.csv', [PaperCsvController::class, 'export'])->name('papers.csv');
 Route::get('papers/makes', MakesController::class)->name('papers.makes');
 Route::post('papers/look', [PaperCsvController::class, 'look'])->name('papers.look');
 Route::post('papers/take', [PaperCsvController::class, 'take'])->name('papers.take');
-Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture');
+// Pictures are fetched while a page says what has just changed: they must not use up what a session says once.
+Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture')
+    ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class]);
 Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])->name('papers.picture.store');
 Route::put('papers/kept', WorthKeepingController::class)->name('papers.kept');
 Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);

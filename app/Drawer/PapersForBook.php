@@ -82,7 +82,9 @@ final readonly class PapersForBook
     {
         $parts = [];
         foreach ($plan->blueprint->parts as $part) {
-            $parts[$part->role->value][] = $part;
+            if ($part->print === null) {
+                $parts[$part->role->value][] = $part;
+            }
         }
         $wants = [];
         foreach ($parts as $role => $those) {

@@ -77,7 +77,7 @@ final readonly class CutListPdf
         $pdf->Cell(40, 5, $plan->notation()->number($part->size->width).' × '.$plan->notation()->number($part->size->height), 0, 0, 'L');
         $pdf->setFont('dejavusanscondensed', '', 9);
         $pdf->Cell(70, 5, $part->name, 0, 0, 'L');
-        $pdf->Cell($pages->width() - 131, 5, $plan->stockOf($part->key)->name, 0, 1, 'R');
+        $pdf->Cell($pages->width() - 131, 5, $plan->papersOf($part->key), 0, 1, 'R');
         if ($scores !== '') {
             $pages->paragraph($scores, 8.5, 21.0);
         }

@@ -120,6 +120,7 @@ final class Draft
 
     private function dressed(Part $part, string ...$places): Part
     {
+        $part = $this->pieceByPiece($part);
         $choice = $this->choices->for(...$places);
         if (! $choice->saysSomething()) {
             return $part;
@@ -128,6 +129,22 @@ final class Draft
         $paper = $choice->paper === null ? null : $this->choices->papers[$choice->paper] ?? null;
 
         return $part->dressed($paper === null ? null : $choice->paper, $paper->name ?? '', $choice->side ?? $part->shows, $choice->turn);
+    }
+
+    /** Of equal pieces each may be cut from a print of its own: `leaf#2`. */
+    private function pieceByPiece(Part $part): Part
+    {
+        $byPiece = [];
+        for ($piece = 0; $piece < $part->quantity && $part->quantity > 1; $piece++) {
+            $place = $part->key.'#'.($piece + 1);
+            $choice = $this->choices->said[$place] ?? null;
+            if ($choice !== null) {
+                $byPiece[$piece] = $choice;
+                $this->heeded[$place] = true;
+            }
+        }
+
+        return $byPiece === [] ? $part : $part->pieceByPiece($byPiece);
     }
 
     /** @param list<Hole> $holes all that are in a part */

@@ -8,6 +8,7 @@ use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Choice;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -41,6 +42,7 @@ final readonly class Part
      * @param string|null $print key of the print it is cut from, where one was chosen
      * @param bool $isOver whether its side A is side B of the paper
      * @param int|null $turn quarters by which the print is turned clockwise on it, where that was said
+     * @param array<int, Choice> $byPiece what was chosen for single ones of its pieces, from 0
      */
     public function __construct(
         public string $key,
@@ -68,6 +70,7 @@ final readonly class Part
         public ?string $print = null,
         public bool $isOver = false,
         public ?int $turn = null,
+        public array $byPiece = [],
     ) {
     }
 
@@ -79,6 +82,46 @@ final readonly class Part
             $this->leaf !== null => "leaf:{$this->leaf}",
             default => $this->role->value,
         };
+    }
+
+    /**
+     * The papers its pieces are cut from: most parts have one, of some every piece has its own.
+     *
+     * @return array<string, non-empty-list<int>> numbers of the pieces, from 0, by their paper
+     */
+    public function papers(): array
+    {
+        if ($this->byPiece === []) {
+            return [$this->paper() => range(0, $this->quantity - 1)];
+        }
+        $papers = [];
+        for ($piece = 0; $piece < $this->quantity; $piece++) {
+            $papers[$this->paperOf($piece)][] = $piece;
+        }
+
+        return $papers;
+    }
+
+    /** @param int $piece from 0 */
+    public function paperOf(int $piece): string
+    {
+        $print = ($this->byPiece[$piece] ?? null)?->paper;
+
+        return $print === null ? $this->paper() : "print:{$print}";
+    }
+
+    /** Whether side A of a piece is side B of its paper. */
+    public function isOverAt(int $piece): bool
+    {
+        $side = ($this->byPiece[$piece] ?? null)?->side;
+
+        return $side === null ? $this->isOver : $side !== $this->shows;
+    }
+
+    /** @param array<int, Choice> $byPiece */
+    public function pieceByPiece(array $byPiece): self
+    {
+        return $this->with(byPiece: $byPiece);
     }
 
     /**
@@ -141,7 +184,16 @@ final readonly class Part
     /** One more batch of the same piece. */
     public function and(self $other): self
     {
-        return $this->with(quantity: $this->quantity + $other->quantity, places: [...$this->places, ...$other->places]);
+        $byPiece = $this->byPiece;
+        foreach ($other->byPiece as $piece => $choice) {
+            $byPiece[$this->quantity + $piece] = $choice;
+        }
+
+        return $this->with(
+            quantity: $this->quantity + $other->quantity,
+            places: [...$this->places, ...$other->places],
+            byPiece: $byPiece,
+        );
     }
 
     public function isSamePieceAs(self $other): bool
@@ -186,6 +238,7 @@ final readonly class Part
     /**
      * @param list<string>|null $places
      * @param list<Hole>|null $holes
+     * @param array<int, Choice>|null $byPiece
      */
     private function with(
         ?string $name = null,
@@ -196,6 +249,7 @@ final readonly class Part
         ?string $print = null,
         ?bool $isOver = null,
         ?int $turn = null,
+        ?array $byPiece = null,
     ): self {
         return new self(
             $this->key,
@@ -223,6 +277,7 @@ final readonly class Part
             $print ?? $this->print,
             $isOver ?? $this->isOver,
             $turn ?? $this->turn,
+            $byPiece ?? $this->byPiece,
         );
     }
 }

@@ -60,6 +60,12 @@ final readonly class Demand
         return new self($this->key, $this->size, $this->quantity, $this->turnable, $this->picture, $pins, $this->piece);
     }
 
+    /** So many of them. */
+    public function of(int $quantity): self
+    {
+        return new self($this->key, $this->size, $quantity, $this->turnable, $this->picture, $this->pins, $this->piece);
+    }
+
     /** The same pieces, so many of them, wherever they come from. */
     public function free(int $quantity): self
     {

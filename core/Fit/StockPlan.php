@@ -22,6 +22,7 @@ final readonly class StockPlan
      * @param list<Demand> $demands
      * @param non-empty-list<Supply> $supplies
      * @param int $atOnce sheets of it that the trimmer takes at once; 0: none
+     * @param list<string> $papers by which the design knows it: roles, prints
      * @param list<CutPiece> $pieces what becomes of pieces that are cut, where other ones are wanted now than those they were cut for
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class StockPlan
         public CutPlan $cuts,
         public array $pieces = [],
         public int $atOnce = 1,
+        public array $papers = [],
     ) {
     }
 

@@ -59,7 +59,7 @@ final readonly class CutListCsv
             $notation->bare($part->size->width),
             $notation->bare($part->size->height),
             $plan->design->unit->value,
-            $plan->stockOf($part->key)->name,
+            $plan->papersOf($part->key),
             implode('; ', $scores['width']),
             implode('; ', $scores['height']),
             implode('; ', $part->places),

@@ -187,7 +187,7 @@ final readonly class DesignFields
     public function has(string $place): bool
     {
         $field = explode('.', $place)[0];
-        $fits = preg_match('~^[a-z0-9./-]{1,400}$~D', $place) === 1;
+        $fits = preg_match('~^[a-z0-9./#-]{1,400}$~D', $place) === 1;
 
         return $fits && (in_array($field, $this->record(null)->keys(), true) || $place === 'unit');
     }

@@ -26,7 +26,7 @@ final readonly class Crops
     /** @var array<string, Crop> of the paper of faces, by their key */
     private array $faces;
 
-    /** @var array<string, list<Place>> where the pieces of each part are cut from */
+    /** @var array<string, array<int, Place>> where the pieces of each part are cut from */
     private array $given;
 
     /** @param list<StockPlan> $stocks */
@@ -44,7 +44,8 @@ final readonly class Crops
             foreach ($seats[$key] ?? [] as $index => $joint) {
                 $place = $given[$key][intdiv($index, $each)] ?? null;
                 if ($place !== null) {
-                    $joints[spl_object_id($joint)] = $this->crop($part, $place, $joint->from->panel, $joint->from->side->other());
+                    $piece = intdiv($index, $each);
+                    $joints[spl_object_id($joint)] = $this->crop($part, $place, $joint->from->panel, $joint->from->side->other(), $piece);
                 }
             }
         }
@@ -52,9 +53,9 @@ final readonly class Crops
             $ref = $face->paper;
             $name = "{$ref->part} {$ref->panel} {$ref->side->value}";
             $number = $seen[$name] = ($seen[$name] ?? -1) + 1;
-            $place = $given[$ref->part][$number] ?? $given[$ref->part][0] ?? null;
+            $place = $given[$ref->part][$number] ?? ($blueprint->part($ref->part)->byPiece === [] ? $given[$ref->part][0] ?? null : null);
             if ($place !== null) {
-                $crop = $this->crop($blueprint->part($ref->part), $place, $ref->panel, $ref->side);
+                $crop = $this->crop($blueprint->part($ref->part), $place, $ref->panel, $ref->side, $number);
                 $faces[$key] = $crop->part(Rectangle::whole($this->shown($crop)), self::quarters($face->lie));
             }
         }
@@ -84,7 +85,7 @@ final readonly class Crops
     {
         $place = $this->given[$part->key][$number] ?? null;
 
-        return $place === null ? null : $this->crop($part, $place, 'whole', $side);
+        return $place === null ? null : $this->crop($part, $place, 'whole', $side, $number);
     }
 
     /** @return array<string, list<Joint>> by part, in reading order: where its pieces lie on faces */
@@ -103,10 +104,13 @@ final readonly class Crops
     /**
      * @param list<Place> $places
      * @param list<Joint> $seats
-     * @return list<Place> one for each piece, in the order of its seats
+     * @return array<int, Place> one for each piece, in the order of its seats
      */
     private function given(Part $part, array $places, array $seats): array
     {
+        if ($part->byPiece !== []) {
+            return $this->fromTheirPapers($part, $places);
+        }
         if (count($seats) !== $part->quantity || count($places) < $part->quantity) {
             return $places;
         }
@@ -137,17 +141,37 @@ final readonly class Crops
         return array_values($given);
     }
 
+    /**
+     * @param list<Place> $places
+     * @return array<int, Place> by piece; what finds no room is left out
+     */
+    private function fromTheirPapers(Part $part, array $places): array
+    {
+        $given = [];
+        for ($piece = 0; $piece < $part->quantity; $piece++) {
+            foreach ($places as $index => $place) {
+                if (in_array($part->paperOf($piece), $place->papers, true)) {
+                    $given[$piece] = $place;
+                    unset($places[$index]);
+                    break;
+                }
+            }
+        }
+
+        return $given;
+    }
+
     private function areFacing(Joint $one, Joint $other): bool
     {
         return $this->blueprint->find(Opening::class, $one->face ?? '')?->right === $other->face;
     }
 
     /** A panel of a piece, seen from one of its sides. */
-    private function crop(Part $part, Place $place, string $panel, Side $side): Crop
+    private function crop(Part $part, Place $place, string $panel, Side $side, int $piece): Crop
     {
         $isOdd = ! $place->area->size->equals($part->size);
         $quarters = $part->turn ?? ($isOdd ? 1 : 0);
-        $printed = $part->isOver ? $side->other() : $side;
+        $printed = $part->isOverAt($piece) ? $side->other() : $side;
         $sheet = $place->pattern->supply->sheet;
         $area = $printed === Side::A ? $place->area
             : Rectangle::at($sheet->width->minus($place->area->right()), $place->area->top(), $place->area->size);

@@ -10,8 +10,11 @@ use Ephemeron\Geometry\Rectangle;
 /** Where on which sheet a piece is cut from, side A up. */
 final readonly class Place
 {
-    /** @param int $number which of the sheets that are cut alike, from 1 */
-    public function __construct(public SheetPattern $pattern, public int $number, public Rectangle $area)
+    /**
+     * @param int $number which of the sheets that are cut alike, from 1
+     * @param list<string> $papers by which the design knows its paper
+     */
+    public function __construct(public SheetPattern $pattern, public int $number, public Rectangle $area, public array $papers)
     {
     }
 

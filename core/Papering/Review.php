@@ -57,7 +57,7 @@ final readonly class Review
                 continue;
             }
             $isSame = $last !== null && $last->face->key !== $seat->face->key && $this->print($last) === $this->print($seat)
-                && $seat->part->print !== null;
+                && str_starts_with($seat->paper(), 'print:');
             if ($isSame && $this->opening($last->page) !== $this->opening($seat->page)) {
                 $notes[] = new Note($seat->page->key, $seat->place, 'twice', "{$this->stockOf($seat)->stock->name} twice in a row");
             }
@@ -103,10 +103,11 @@ final readonly class Review
         return min(1.0, $covered / max(1, $mat->area->size->area()));
     }
 
-    private function stockOf(Seat $seat): StockPlan
+    public function stockOf(Seat $seat): StockPlan
     {
+        $paper = $seat->paper();
         foreach ($this->stocks as $stock) {
-            if ($stock->isFor($seat->part)) {
+            if (in_array($paper, $stock->papers, true)) {
                 return $stock;
             }
         }
@@ -116,7 +117,7 @@ final readonly class Review
 
     private function print(Seat $seat): string
     {
-        return $this->stockOf($seat)->stock->identity().($seat->part->isOver ? ' over' : '').$seat->part->shows->value;
+        return $this->stockOf($seat)->stock->identity().($seat->isOver() ? ' over' : '').$seat->part->shows->value;
     }
 
     private function opening(Face $page): string

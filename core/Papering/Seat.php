@@ -27,6 +27,23 @@ final readonly class Seat
     ) {
     }
 
+    /** By which its paper is known in the design. */
+    public function paper(): string
+    {
+        return $this->part->paperOf($this->piece());
+    }
+
+    public function isOver(): bool
+    {
+        return $this->part->isOverAt($this->piece());
+    }
+
+    /** Which of the pieces of its part, from 0, where each can be of another print. */
+    private function piece(): int
+    {
+        return (int) (explode('#', $this->place)[1] ?? 1) - 1;
+    }
+
     public function name(): string
     {
         return $this->kind === SeatKind::Piece ? explode(' in ', $this->part->name)[0] : $this->kind->label();

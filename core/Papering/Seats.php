@@ -22,6 +22,7 @@ final readonly class Seats
     {
         $names = self::names($blueprint);
         $seats = [];
+        $seen = [];
         foreach ($blueprint->faces as $face) {
             $page = $blueprint->pageOf($face->key);
             $mats = array_values(array_filter(
@@ -29,12 +30,16 @@ final readonly class Seats
                 static fn (Joint $joint): bool => $joint->layer === Layer::Mat,
             ));
             $own = $blueprint->part($face->paper->part);
+            $ref = "{$face->paper->part} {$face->paper->panel} {$face->paper->side->value}";
+            $piece = $seen[$ref] = 1 + ($seen[$ref] ?? 0);
             if ($mats === [] && $face->isOfTheBook() && ! in_array($own->role, self::BARE, true)) {
-                $seats[] = new Seat($own->key, $own, $page, $face, null, SeatKind::Sheet);
+                $place = $own->quantity > 1 && $piece <= $own->quantity ? "{$own->key}#{$piece}" : $own->key;
+                $seats[] = new Seat($place, $own, $page, $face, null, SeatKind::Sheet);
             }
             foreach ($blueprint->on($face->key) as $joint) {
                 $part = $blueprint->part($joint->from->part);
-                if (in_array($part->role, self::BARE, true)) {
+                // What is folded over is of the sheet itself.
+                if (in_array($part->role, self::BARE, true) || $part->key === $own->key) {
                     continue;
                 }
                 $name = $names[spl_object_id($joint)] ?? $part->key;

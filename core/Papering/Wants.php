@@ -40,7 +40,7 @@ final readonly class Wants
                 (string) $place,
                 self::name($seat),
                 $seat->part->size,
-                $seat->kind === SeatKind::Sheet ? $seat->part->quantity : 1,
+                $seat->kind === SeatKind::Sheet && ! str_contains((string) $place, '#') ? $seat->part->quantity : 1,
                 $openings[$seat->page->key] ?? 0,
                 $isTop,
                 $isTop && $seat->page->isCover(),

@@ -75,11 +75,11 @@
                                 @php($first = $here->first(fn ($seat) => $seat->face->key === $page->key && in_array($seat->kind, [\Ephemeron\Papering\SeatKind::Mat, \Ephemeron\Papering\SeatKind::Sheet], true)))
                                 <div class="papered-page">
                                     @if ($first)
-                                        <button class="face-button" id="face-{{ $page->key }}" name="place" value="{{ $first->place }}" aria-label="{{ $page->name }}, now {{ $plan->stockOf($first->part->key)->name }}" @dragover.prevent @drop.prevent="lay($event)">{!! $spreads->page($page)->inline() !!}</button>
+                                        <button class="face-button" id="face-{{ $page->key }}" name="place" value="{{ $first->place }}" aria-label="{{ $page->name }}, now {{ $review->stockOf($first)->stock->name }}" @dragover.prevent @drop.prevent="lay($event)">{!! $spreads->page($page)->inline() !!}</button>
                                     @else
                                         <span class="face-button">{!! $spreads->page($page)->inline() !!}</span>
                                     @endif
-                                    <p class="page-name"><strong>{{ $page->shortName() }}</strong> @if ($first){{ $plan->stockOf($first->part->key)->name }}@else<span class="quiet">card</span>@endif
+                                    <p class="page-name"><strong>{{ $page->shortName() }}</strong> @if ($first){{ $review->stockOf($first)->stock->name }}@else<span class="quiet">card</span>@endif
                                         @if ($first)
                                             <button class="btn-plain" id="turn-{{ $page->key }}" name="turn" value="{{ $first->place }}" aria-label="{{ $page->name }}: turn the print by a quarter">↻</button>
                                             @if (isset($said[$first->place]))<button class="btn-plain" id="clear-{{ $page->key }}" name="clear" value="{{ $first->place }}" aria-label="{{ $page->name }}: as usual again">✕</button>@endif
@@ -88,7 +88,7 @@
                                     @if ($more->isNotEmpty())
                                         <details class="more-seats" @if ($more->contains(fn ($seat) => isset($said[$seat->place]) && ! $said[$seat->place]->isProposed)) open @endif><summary>{{ $more->count() }} more</summary>
                                             @foreach ($more as $seat)
-                                                <span class="seat"><button class="btn-plain" id="seat-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="place" value="{{ $seat->place }}" @dragover.prevent @drop.prevent="lay($event)">{{ $seat->name() }}@if ($seat->face->key !== $page->key && $seat->kind !== \Ephemeron\Papering\SeatKind::Piece), {{ lcfirst(trim(explode(',', $seat->face->name, 2)[1] ?? '')) }}@endif</button> <small class="quiet">{{ $plan->stockOf($seat->part->key)->name }}</small>@if (isset($said[$seat->place])) <button class="btn-plain" id="clear-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="clear" value="{{ $seat->place }}" aria-label="{{ $seat->name() }}: as usual again">✕</button>@endif</span>
+                                                <span class="seat"><button class="btn-plain" id="seat-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="place" value="{{ $seat->place }}" @dragover.prevent @drop.prevent="lay($event)">{{ $seat->name() }}@if ($seat->face->key !== $page->key && $seat->kind !== \Ephemeron\Papering\SeatKind::Piece), {{ lcfirst(trim(explode(',', $seat->face->name, 2)[1] ?? '')) }}@endif</button> <small class="quiet">{{ $review->stockOf($seat)->stock->name }}</small>@if (isset($said[$seat->place])) <button class="btn-plain" id="clear-{{ Str::slug($seat->place) }}-{{ $loop->index }}" name="clear" value="{{ $seat->place }}" aria-label="{{ $seat->name() }}: as usual again">✕</button>@endif</span>
                                             @endforeach
                                         </details>
                                     @endif

@@ -207,7 +207,7 @@ final class WorkingTest extends BrowserTestCase
         $this->press('u');
         $this->waitForText('.pieces tbody', 'cm');
         $this->press('u');
-        $this->press('3');
+        $this->press('4');
         $this->waitForText('.scored', 'Sheet 1, innermost');
     }
 

@@ -17,6 +17,7 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Side;
 use Ephemeron\Papering\Crop;
 use Ephemeron\Papering\Crops;
+use Ephemeron\Papering\Seats;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -141,9 +142,9 @@ final class ChoicesTest extends TestCase
                 mt_srand($seed);
                 $design = $this->buildable($structure);
                 $said = [];
-                foreach (Workshop::ofTheHouse()->blueprint($design)->faces as $key => $face) {
+                foreach (Seats::of(Workshop::ofTheHouse()->blueprint($design)) as $seat) {
                     if (mt_rand(0, 2) === 0) {
-                        $said[$key] = ['paper' => ['dew', 'meteor'][mt_rand(0, 1)], 'side' => ['A', 'B', null][mt_rand(0, 2)]];
+                        $said[$seat->place] = ['paper' => ['dew', 'meteor'][mt_rand(0, 1)], 'side' => ['A', 'B', null][mt_rand(0, 2)]];
                     }
                 }
                 $plan = Workshop::ofTheHouse()->plan(
@@ -155,6 +156,35 @@ final class ChoicesTest extends TestCase
                 $this->assertSoundCrops($plan, "{$structure}, seed {$seed}");
             }
         }
+    }
+
+    /** A pad has two sheets of each print: each leaf may be of another one, and keeps its letter. */
+    public function test_each_leaf_of_a_pad_may_be_of_another_print(): void
+    {
+        $usual = $this->plan('coil-album');
+        $square = ['sheet' => '8x8'];
+        $plan = $this->plan('coil-album', [
+            'papers' => ['dew' => $square + self::PAPERS['dew'], 'meteor' => $square + self::PAPERS['meteor']],
+            'choices' => ['leaf#2' => ['paper' => 'dew'], 'leaf#3' => ['paper' => 'dew', 'side' => 'B'], 'leaf#6' => ['paper' => 'meteor']],
+        ]);
+        $this->assertEquals(array_keys($usual->blueprint->parts), array_keys($plan->blueprint->parts));
+        $this->assertSame('3 Star party pad, 2 Dew point, Meteor trail', $plan->papersOf('leaf'));
+        $letter = $plan->blueprint->part('leaf')->letter;
+        $asked = [];
+        foreach ($plan->stocks as $stock) {
+            foreach ($stock->demands as $demand) {
+                $asked += $demand->key === $letter ? [$stock->stock->name => $demand->quantity] : [];
+            }
+        }
+        $this->assertSame(['Star party pad' => 3, 'Dew point' => 2, 'Meteor trail' => 1], $asked);
+        $crops = new Crops($plan->blueprint, $plan->stocks);
+        $crop = static fn (string $face): ?Crop => $crops->ofFace($plan->blueprint->face($face));
+        $this->assertSame(['Dew point', Side::A], [$crop('page-5')?->paper, $crop('page-5')?->side]);
+        $this->assertSame(['Dew point', Side::B], [$crop('page-9')?->paper, $crop('page-10')?->side]);
+        $this->assertSame('Star party pad', $crop('page-1')?->paper);
+        $this->assertSame([], $plan->report->of('choice-of-nothing'));
+        $more = $this->plan('coil-album', ['papers' => self::PAPERS, 'choices' => ['leaf#7' => ['paper' => 'dew']]]);
+        $this->assertCount(1, $more->report->of('choice-of-nothing'), 'there are six');
     }
 
     private function assertSoundCrops(WorkPlan $plan, string $message): void

@@ -34,7 +34,7 @@ final class ChoosePrintRequest extends FormRequest
 
         return is_string($said) ? array_values(array_filter(
             explode(' ', $said),
-            static fn (string $place): bool => preg_match('~^[a-z0-9/-]{1,190}$~', $place) === 1,
+            static fn (string $place): bool => preg_match('~^[a-z0-9/#-]{1,190}$~D', $place) === 1,
         )) : [];
     }
 

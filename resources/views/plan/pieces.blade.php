@@ -10,7 +10,7 @@
                     <th scope="row">{{ $part->name }} <x-why :text="$part->why" :of="$part->name"/></th>
                     <td class="of num">{{ $plan->countOf($part) }}</td>
                     <td>@size($part->size, $notation, false)</td>
-                    <td>{{ $plan->stockOf($part->key)->name }}</td>
+                    <td>{{ $plan->papersOf($part->key) }}</td>
                 </tr>
             @endforeach
         </tbody>
