@@ -62,9 +62,9 @@ final readonly class Paperer
             $short = [];
             $begun = 0;
             foreach ($cut->stocks as $stock) {
-                $number = array_search($stock->stock->drawer, array_column($offers, 'id'), true);
-                $begun += $number === false ? 0 : $stock->cuts->sheets();
-                if ($number !== false && $stock->cuts->missing !== []) {
+                $number = $this->offerOf($stock->papers, $keys);
+                $begun += $number === null ? 0 : $stock->cuts->sheets();
+                if ($number !== null && $stock->cuts->missing !== []) {
                     $short[] = $number;
                 }
             }
@@ -75,6 +75,21 @@ final readonly class Paperer
                 $sheets[$number] = max(0, ($sheets[$number] ?? 1) - 1);
             }
         }
+    }
+
+    /**
+     * @param list<string> $papers by which the design knows a paper
+     * @param list<string> $keys of the offers
+     */
+    private function offerOf(array $papers, array $keys): ?int
+    {
+        foreach ($keys as $number => $key) {
+            if (in_array("print:{$key}", $papers, true)) {
+                return $number;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class Prints
     public function drawPiece(SvgDrawing $drawing, Part $part, Side $side): void
     {
         $crop = $this->crops?->ofPart($part, $side);
-        $colour = $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side);
+        $colour = $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side) ?? $crop->colour;
         $seen = $this->piece($part, $side);
         if ($colour !== null) {
             $drawing->paper(Rectangle::whole($part->size), $colour, 'known-paper');
@@ -66,7 +66,7 @@ final readonly class Prints
     {
         $crop = $this->crop($place);
 
-        return $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side);
+        return $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side) ?? $crop->colour;
     }
 
     /** Draws the picture of what lies there into an area; nothing where there is none. */

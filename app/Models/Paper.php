@@ -170,7 +170,16 @@ final class Paper extends Model
             'drawer' => (string) $this->id,
             'grain' => $this->grain,
             'price' => $this->price()->text(),
+            ...array_filter([
+                'colour' => self::hex($this->swatch),
+                'colour-behind' => self::hex($this->swatch_b),
+            ]),
         ];
+    }
+
+    private static function hex(string $colour): ?string
+    {
+        return preg_match('/^#[0-9a-f]{6}$/iD', $colour) === 1 ? $colour : null;
     }
 
     /** @return list<array<string, string|int>> as a design file lists them, 40 at the most */

@@ -34,8 +34,8 @@ final readonly class PadsLaidOut
             $offers[$key] = new Offer(
                 (string) $paper->id,
                 $stock,
-                Lab::ofHex($paper->swatch),
-                Lab::ofHex($paper->swatch_b),
+                Lab::ofHex($stock->colourA ?? $paper->swatch),
+                Lab::ofHex($stock->colourB ?? $paper->swatch_b),
                 $paper->isPrized(),
                 $paper->kind === 'leftover',
             );

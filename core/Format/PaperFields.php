@@ -21,6 +21,7 @@ use Ephemeron\Paper\Grammage;
 use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\Price;
 use Ephemeron\Paper\SheetFormat;
+use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Sides;
 use Ephemeron\Paper\Stock;
 
@@ -128,6 +129,8 @@ final readonly class PaperFields
                 static fn (Stock $stock, ?string $drawer): Stock => $stock->from($drawer),
                 'What it is known by in the drawer it is taken from.',
             ),
+            self::colour('colour', 'Of side A from afar, #2b3a67.', Side::A),
+            self::colour('colour-behind', 'Of side B.', Side::B),
             new Field(
                 'leftovers',
                 self::leftovers(),
@@ -136,6 +139,19 @@ final readonly class PaperFields
                 'Pieces of this paper that are there; used up before a new sheet is begun.',
             ),
         ], 'A paper is an object with "name", "sheet", "weight" …', name: 'paper');
+    }
+
+    /** @return Field<Stock> */
+    private static function colour(string $key, string $about, Side $side): Field
+    {
+        return new Field(
+            $key,
+            new Words(7, 7, 'A colour is written like #2b3a67.', '#[0-9A-Fa-f]{6}', orNothing: true),
+            static fn (Stock $stock): ?string => $stock->colour($side),
+            static fn (Stock $stock, ?string $colour): Stock => $side === Side::A ? $stock->coloured($colour, $stock->colourB)
+                : $stock->coloured($stock->colourA, $colour),
+            $about,
+        );
     }
 
     /** @return ListOf<Leftover> */

@@ -35,6 +35,8 @@ final readonly class Stock
         public array $leftovers = [],
         public Grain $grain = Grain::Unknown,
         public Price $price = new Price(0),
+        public ?string $colourA = null,
+        public ?string $colourB = null,
     ) {
     }
 
@@ -66,6 +68,8 @@ final readonly class Stock
             $leftovers ?? $this->leftovers,
             $grain ?? $this->grain,
             $price ?? $this->price,
+            $this->colourA,
+            $this->colourB,
         );
     }
 
@@ -89,10 +93,41 @@ final readonly class Stock
         )->with(leftovers: $withoutLeftovers ? [] : $this->leftovers);
     }
 
+    /**
+     * Seen from afar: `#2b3a67`; null where nothing is known.
+     *
+     * @param string|null $a of side A
+     */
+    public function coloured(?string $a, ?string $b): self
+    {
+        return new self(
+            $this->name,
+            $this->sheet,
+            $this->grammage,
+            $this->caliper,
+            $this->doubleSided,
+            $this->directionA,
+            $this->directionB,
+            $this->selvage,
+            $this->available,
+            $this->drawer,
+            $this->leftovers,
+            $this->grain,
+            $this->price,
+            $a,
+            $b,
+        );
+    }
+
+    public function colour(Side $side): ?string
+    {
+        return $side === Side::A ? $this->colourA : $this->colourB;
+    }
+
     /** The same with its sides exchanged, as a piece sees it whose side A is side B of the paper. */
     public function over(): self
     {
-        return $this->with(directionA: $this->directionB, directionB: $this->directionA);
+        return $this->with(directionA: $this->directionB, directionB: $this->directionA)->coloured($this->colourB, $this->colourA);
     }
 
     /** Solid-coloured card: any way up, either side. */
@@ -168,6 +203,8 @@ final readonly class Stock
             $this->leftovers,
             $this->grain,
             $this->price,
+            $this->colourA,
+            $this->colourB,
         );
     }
 }

@@ -20,6 +20,7 @@ final readonly class Crop
      * @param string $sheet key of the cut sheet, and which of those alike: `stone-3 #2`
      * @param Rectangle $area seen from that side, from the upper left of what is cut
      * @param int $quarters by which the print is turned clockwise, 0 to 3
+     * @param string|null $colour of that side from afar
      */
     public function __construct(
         public string $supply,
@@ -28,6 +29,7 @@ final readonly class Crop
         public Side $side,
         public Rectangle $area,
         public int $quarters,
+        public ?string $colour = null,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class Crop
             $this->side,
             Rectangle::at($this->area->left()->plus($x), $this->area->top()->plus($y), $size),
             ($this->quarters + $quarters) % 4,
+            $this->colour,
         );
     }
 

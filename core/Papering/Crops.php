@@ -182,6 +182,7 @@ final readonly class Crops
             $printed,
             $area,
             $printed === Side::B && $part->turn === null ? (4 - $quarters) % 4 : $quarters,
+            $place->stock->colour($printed),
         );
         $within = $part->panel($panel)->area;
 

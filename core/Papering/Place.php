@@ -6,6 +6,7 @@ namespace Ephemeron\Papering;
 
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Paper\Stock;
 
 /** Where on which sheet a piece is cut from, side A up. */
 final readonly class Place
@@ -13,8 +14,9 @@ final readonly class Place
     /**
      * @param int $number which of the sheets that are cut alike, from 1
      * @param list<string> $papers by which the design knows its paper
+     * @param Stock $stock the paper
      */
-    public function __construct(public SheetPattern $pattern, public int $number, public Rectangle $area, public array $papers)
+    public function __construct(public SheetPattern $pattern, public int $number, public Rectangle $area, public array $papers, public Stock $stock)
     {
     }
 

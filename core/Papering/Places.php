@@ -19,7 +19,7 @@ final readonly class Places
         $places = [];
         foreach ($stocks as $stock) {
             foreach ($stock->cuts->patterns as $pattern) {
-                foreach (self::handedOut($pattern, $stock->papers) as [$letter, $place]) {
+                foreach (self::handedOut($pattern, $stock) as [$letter, $place]) {
                     $places[$letter][] = $place;
                 }
             }
@@ -31,10 +31,9 @@ final readonly class Places
     /**
      * Equal pieces are cut alike: those of which the fewest letters may be cut are handed out first.
      *
-     * @param list<string> $papers by which the design knows the paper
      * @return list<array{string, Place}>
      */
-    private static function handedOut(SheetPattern $pattern, array $papers): array
+    private static function handedOut(SheetPattern $pattern, StockPlan $stock): array
     {
         $left = $pattern->gives;
         $blanks = $pattern->blanks();
@@ -45,7 +44,7 @@ final readonly class Places
                 foreach ($blank->demands as $letter) {
                     if (($left[$letter] ?? 0) > 0) {
                         $left[$letter]--;
-                        $handed[] = [$letter, new Place($pattern, $number, $blank->area(), $papers)];
+                        $handed[] = [$letter, new Place($pattern, $number, $blank->area(), $stock->papers, $stock->stock)];
                         break;
                     }
                 }
