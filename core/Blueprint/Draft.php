@@ -128,7 +128,13 @@ final class Draft
         $this->heeded += array_fill_keys($places, true);
         $paper = $choice->paper === null ? null : $this->choices->papers[$choice->paper] ?? null;
 
-        return $part->dressed($paper === null ? null : $choice->paper, $paper->name ?? '', $choice->side ?? $part->shows, $choice->turn);
+        return $part->dressed(
+            $paper === null ? null : $choice->paper,
+            $paper->name ?? '',
+            $choice->side ?? $part->shows,
+            $choice->turn,
+            $choice->picture,
+        );
     }
 
     /** Of equal pieces each may be cut from a print of its own: `leaf#2`. */

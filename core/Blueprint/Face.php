@@ -23,7 +23,6 @@ final readonly class Face
      * @param string|null $parent the face this one sits on, null for a face of the book itself
      * @param bool $takesMat whether the mats of the book go on it too
      * @param Rectangle|null $matted the part of it that takes the mat, where something covers the rest; null for all of it
-     * @param string|null $picture mats of faces with the same name here carry on one picture
      * @param bool $turns front or inside of something that turns over the face it sits on, so that it is seen like a page
      */
     public function __construct(
@@ -38,7 +37,6 @@ final readonly class Face
         public bool $takesMat = true,
         public bool $turns = false,
         public ?Rectangle $matted = null,
-        public ?string $picture = null,
     ) {
     }
 
@@ -87,13 +85,7 @@ final readonly class Face
     /** The same face, of which only a part takes the mat. */
     public function mattedWithin(Rectangle $area): self
     {
-        return $this->with($area, $this->picture);
-    }
-
-    /** The same face, whose mat carries on the picture of others. */
-    public function inPicture(string $picture): self
-    {
-        return $this->with($this->matted, $picture);
+        return $this->with($area);
     }
 
     /** Where the reader sees an edge of its panel, which is at that edge of the blank as it is drawn. */
@@ -132,7 +124,7 @@ final readonly class Face
         return $this->parent === null;
     }
 
-    private function with(?Rectangle $matted, ?string $picture): self
+    private function with(?Rectangle $matted): self
     {
         return new self(
             $this->key,
@@ -146,7 +138,6 @@ final readonly class Face
             $this->takesMat,
             $this->turns,
             $matted,
-            $picture,
         );
     }
 }

@@ -9,6 +9,7 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\OnePicture;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -35,7 +36,7 @@ final readonly class Part
      * @param list<Corner> $corners corners that are rounded, clipped or scalloped after folding
      * @param list<Polygon> $cutAways areas that are cut out after scoring, with knife or scissors
      * @param string $why how its size follows, in words and numbers
-     * @param string|null $picture parts with the same name here carry on one picture: they are cut side by side from one place of a sheet
+     * @param OnePicture|null $picture parts with the same one carry it on: they are cut as neighbours from one place of a sheet
      * @param list<Hole> $holes for sewing, coil or strap
      * @param bool $isScored false for paper so light that it is folded without a score
      * @param string|null $leaf key of the paper of the heap it is a sheet of, where it is one
@@ -63,7 +64,7 @@ final readonly class Part
         public array $corners = [],
         public array $cutAways = [],
         public string $why = '',
-        public ?string $picture = null,
+        public ?OnePicture $picture = null,
         public ?string $leaf = null,
         public array $holes = [],
         public bool $isScored = true,
@@ -131,9 +132,10 @@ final readonly class Part
      * @param string $name of the print
      * @param Side $showing the side of the paper that shows
      */
-    public function dressed(?string $print, string $name, Side $showing, ?int $turn): self
+    public function dressed(?string $print, string $name, Side $showing, ?int $turn, ?OnePicture $picture = null): self
     {
         return $this->with(
+            picture: $picture,
             name: $print === null ? $this->name : self::named($this->name, $name),
             print: $print,
             isOver: $showing !== $this->shows,
@@ -213,7 +215,7 @@ final readonly class Part
             && $this->corners == $other->corners
             && $this->cutAways == $other->cutAways
             && $this->holes == $other->holes
-            && $this->picture === $other->picture;
+            && $this->picture == $other->picture;
     }
 
     /**
@@ -250,6 +252,7 @@ final readonly class Part
         ?bool $isOver = null,
         ?int $turn = null,
         ?array $byPiece = null,
+        ?OnePicture $picture = null,
     ): self {
         return new self(
             $this->key,
@@ -270,7 +273,7 @@ final readonly class Part
             $this->corners,
             $this->cutAways,
             $this->why,
-            $this->picture,
+            $picture ?? $this->picture,
             $this->leaf,
             $holes ?? $this->holes,
             $this->isScored,

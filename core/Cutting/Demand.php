@@ -6,13 +6,14 @@ namespace Ephemeron\Cutting;
 
 use Ephemeron\Geometry\Pin;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\OnePicture;
 
 /** Pieces of one size that are to come out of one stock. */
 final readonly class Demand
 {
     /**
      * @param string $key what the piece is called on the diagrams: its letter
-     * @param string|null $picture pieces with the same name here carry on one picture and are cut side by side
+     * @param OnePicture|null $picture pieces with the same one carry it on and are cut as neighbours
      * @param bool $turnable false when the print or the grain must run as drawn
      * @param list<Pin> $pins places on a sheet that so many of them must be cut from
      * @param string $piece what the piece is known by when its letter has changed
@@ -22,7 +23,7 @@ final readonly class Demand
         public Size $size,
         public int $quantity,
         public bool $turnable,
-        public ?string $picture = null,
+        public ?OnePicture $picture = null,
         public array $pins = [],
         public string $piece = '',
     ) {
@@ -51,7 +52,7 @@ final readonly class Demand
     public function asksFor(self $other): bool
     {
         return $this->piece === $other->piece && $this->size->equals($other->size) && $this->quantity === $other->quantity
-            && $this->turnable === $other->turnable && $this->picture === $other->picture && $this->pins == $other->pins;
+            && $this->turnable === $other->turnable && $this->picture == $other->picture && $this->pins == $other->pins;
     }
 
     /** @param list<Pin> $pins */

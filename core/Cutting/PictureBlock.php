@@ -8,49 +8,58 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\OnePicture;
 
 /**
- * Pieces that carry on one picture, side by side as one block of paper: it is laid out as one piece and cut apart last, so that the
- * picture runs through (common practice, no published source: what each must lose comes off its outer edge).
+ * Pieces that carry on one picture, side by side or one below the other as one block of paper: it is laid out as one piece and cut apart
+ * last, so that the picture runs through (common practice, no published source: what each must lose comes off its outer edge).
  */
 final readonly class PictureBlock
 {
     /**
-     * @param list<Demand> $demands pieces from left to right, one entry for each
+     * @param list<Demand> $demands pieces from left to right, or from the head down, one entry for each
+     * @param Axis $along in which they follow each other
      */
-    private function __construct(public string $key, private array $demands, public Size $size, public bool $turnable)
-    {
+    private function __construct(
+        public string $key,
+        private array $demands,
+        public Size $size,
+        public bool $turnable,
+        private Axis $along,
+    ) {
     }
 
     /**
      * @param list<Demand> $demands of one picture
-     * @return self|null null where they do not make a block that can be cut: too large for every sheet, or their heights differ by a sliver
+     * @return self|null null where they do not make a block that can be cut: too large for every sheet, or their breadths differ by a
+     *     sliver
      */
-    public static function of(string $picture, array $demands, Size $sheet, Trimmer $trimmer): ?self
+    public static function of(OnePicture $picture, array $demands, Size $sheet, Trimmer $trimmer): ?self
     {
+        [$along, $across] = $picture->isStacked ? [Axis::Height, Axis::Width] : [Axis::Width, Axis::Height];
         $pieces = [];
-        $width = Length::zero();
-        $height = Length::zero();
+        $length = Length::zero();
+        $breadth = Length::zero();
         foreach ($demands as $demand) {
             for ($k = 0; $k < $demand->quantity; $k++) {
                 $pieces[] = $demand;
-                $width = $width->plus($demand->size->width);
-                $height = Length::longest($height, $demand->size->height);
+                $length = $length->plus($demand->size->along($along));
+                $breadth = Length::longest($breadth, $demand->size->along($across));
             }
         }
-        $size = new Size($width, $height);
+        $size = $picture->isStacked ? new Size($breadth, $length) : new Size($length, $breadth);
         $turnable = array_filter($demands, static fn (Demand $demand): bool => ! $demand->turnable) === [];
         if (count($pieces) < 2 || ! ($size->fitsIn($sheet) || ($turnable && $size->fitsInEitherWay($sheet)))) {
             return null;
         }
         foreach ($pieces as $piece) {
-            $rest = $height->minus($piece->size->height);
+            $rest = $breadth->minus($piece->size->along($across));
             if (! $rest->isZero() && $rest->isLessThan($trimmer->narrowestStrip)) {
                 return null;
             }
         }
 
-        return new self("picture: {$picture}", $pieces, $size, $turnable);
+        return new self("picture: {$picture->name}", $pieces, $size, $turnable, $along);
     }
 
     public function demand(): Demand
@@ -64,7 +73,7 @@ final readonly class PictureBlock
         return array_count_values(array_map(static fn (Demand $demand): string => $demand->key, $this->demands));
     }
 
-    /** The block cut apart: from the left, or from the top where it lies turned. */
+    /** The block cut apart from its first piece on; where it lies turned, so do they. */
     public function apart(Rectangle $area, bool $turned): Piece
     {
         return $this->rest($area, $this->demands, $turned);
@@ -74,17 +83,17 @@ final readonly class PictureBlock
     private function rest(Rectangle $area, array $demands, bool $turned): Piece
     {
         $first = $demands[0];
-        $along = $turned ? Axis::Height : Axis::Width;
-        $breadth = $first->size->width;
         if (count($demands) === 1) {
             return $this->trimmed($area, $first, $turned);
         }
-        [$near, $far] = $this->divided($area, $along, $breadth);
+        $along = $this->lying($this->along, $turned);
+        $length = $first->size->along($this->along);
+        [$near, $far] = $this->divided($area, $along, $length);
 
         return new Cut(
             $area,
             $along,
-            $breadth,
+            $length,
             $this->trimmed($near, $first, $turned),
             $this->rest($far, array_slice($demands, 1), $turned),
         );
@@ -92,14 +101,20 @@ final readonly class PictureBlock
 
     private function trimmed(Rectangle $area, Demand $demand, bool $turned): Piece
     {
-        $across = $turned ? Axis::Width : Axis::Height;
-        $tall = $demand->size->height;
-        if ($area->size->along($across)->equals($tall)) {
+        $own = $this->along->across();
+        $across = $this->lying($own, $turned);
+        $breadth = $demand->size->along($own);
+        if ($area->size->along($across)->equals($breadth)) {
             return new Blank($area, [$demand->key], $turned);
         }
-        [$near, $far] = $this->divided($area, $across, $tall);
+        [$near, $far] = $this->divided($area, $across, $breadth);
 
-        return new Cut($area, $across, $tall, new Blank($near, [$demand->key], $turned), new Offcut($far));
+        return new Cut($area, $across, $breadth, new Blank($near, [$demand->key], $turned), new Offcut($far));
+    }
+
+    private function lying(Axis $own, bool $turned): Axis
+    {
+        return $turned ? $own->across() : $own;
     }
 
     /** @return array{Rectangle, Rectangle} */

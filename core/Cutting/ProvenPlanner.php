@@ -75,7 +75,7 @@ final readonly class ProvenPlanner implements CutPlanner
         $demands = array_values(
             array_filter(
                 $demands,
-                fn (Demand $demand): bool => $demand->picture === null || ! isset($blocks["picture: {$demand->picture}"]),
+                fn (Demand $demand): bool => $demand->picture === null || ! isset($blocks["picture: {$demand->picture->name}"]),
             ),
         );
         array_push($demands, ...array_map(static fn (PictureBlock $block): Demand => $block->demand(), array_values($blocks)));
@@ -181,14 +181,16 @@ final readonly class ProvenPlanner implements CutPlanner
     private function blocks(array $demands, Size $sheet, Trimmer $trimmer): array
     {
         $byPicture = [];
+        $pictures = [];
         foreach ($demands as $demand) {
             if ($demand->picture !== null) {
-                $byPicture[$demand->picture][] = $demand;
+                $byPicture[$demand->picture->name][] = $demand;
+                $pictures[$demand->picture->name] ??= $demand->picture;
             }
         }
         $blocks = [];
-        foreach ($byPicture as $picture => $pieces) {
-            $block = PictureBlock::of((string) $picture, $pieces, $sheet, $trimmer);
+        foreach ($byPicture as $name => $pieces) {
+            $block = PictureBlock::of($pictures[$name], $pieces, $sheet, $trimmer);
             if ($block !== null) {
                 $blocks[$block->key] = $block;
             }

@@ -41,6 +41,12 @@ final readonly class Allowances
         return $this->either(Length::inches(0, 1, 4), Length::millimetres(6));
     }
 
+    /** ¾ in or 2 cm: how far a scrap that is a pocket laps over the one above it. */
+    public function lap(): Length
+    {
+        return $this->either(Length::inches(0, 3, 4), Length::millimetres(20));
+    }
+
     /** ½ in or 1 cm: a glue tab. */
     public function tab(): Length
     {

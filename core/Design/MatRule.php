@@ -61,10 +61,18 @@ final readonly class MatRule
     public function matsFor(string $face, Size $size, Unit $unit): array
     {
         [$school, $layers] = $this->ruleFor($face);
+        $rim = $this->onFace($face)->rim;
         $mats = [];
         $mat = $size;
         for ($layer = 1; $layer <= $layers; $layer++) {
-            $mat = $layer === 1 ? $mat->within($school->border($unit)) : self::inner($mat, $unit, $school);
+            if ($layer > 1 && $rim !== null && ! $mat->shortSide()->isMoreThan($rim->times(2))) {
+                break;
+            }
+            $mat = match (true) {
+                $layer === 1 => $mat->within($school->border($unit)),
+                $rim === null => self::inner($mat, $unit, $school),
+                default => $mat->within($rim),
+            };
             if ($mat->shortSide()->isLessThan(Length::inches(0, 1, 4))) {
                 break;
             }
@@ -82,10 +90,10 @@ final readonly class MatRule
         return [$exception->school ?? $this->school, $exception->layers ?? $this->layers];
     }
 
-    /** In how many strips the upper mat of a face is cut, 1 to 3. */
-    public function stripsOf(string $face): int
+    /** What was said for one face, or for the row of faces it is of. */
+    public function onFace(string $face): FaceMats
     {
-        return $this->exception($face)->strips ?? 1;
+        return $this->exception($face) ?? new FaceMats;
     }
 
     public function cornersOf(string $face): MatCorners

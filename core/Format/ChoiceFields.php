@@ -13,6 +13,7 @@ use Ephemeron\Format\Shape\Reading;
 use Ephemeron\Format\Shape\Record;
 use Ephemeron\Format\Shape\Words;
 use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\OnePicture;
 use Ephemeron\Paper\Side;
 
 /** What a file says of a chosen print. */
@@ -51,6 +52,22 @@ final readonly class ChoiceFields
                 static fn (Choice $choice): bool => $choice->isProposed,
                 static fn (Choice $choice, bool $is): Choice => $choice->proposed($is),
                 'Not chosen by hand: another proposal may choose otherwise.',
+            ),
+            new Field(
+                'picture',
+                new Words(0, 40, 'A picture has a name of 40 characters at the most.'),
+                static fn (Choice $choice): string => $choice->picture->name ?? '',
+                static fn (Choice $choice, string $name): Choice => $choice->inPicture(
+                    OnePicture::named($name, $choice->picture->isStacked ?? false),
+                ),
+                'Pieces with the same picture are cut as neighbours from one place of a sheet, so that it runs through.',
+            ),
+            new Field(
+                'stacked',
+                new Asked(Parameter::flag('stacked', 'One below the other', '', false)),
+                static fn (Choice $choice): bool => $choice->picture->isStacked ?? false,
+                static fn (Choice $choice, bool $is): Choice => $choice->inPicture($choice->picture?->with(isStacked: $is)),
+                'They lie one below the other, from the head; else from left to right.',
             ),
         ], 'A choice is an object with "paper", "side" and "turn".');
     }

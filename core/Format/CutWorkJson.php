@@ -20,6 +20,7 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\OnePicture;
 
 /**
  * The plan of a paper that is begun, as it is kept: readable, and independent of the code that made it. Lengths are whole ticks, 8128 to
@@ -121,7 +122,8 @@ final readonly class CutWorkJson
             ...$this->size($demand->size),
             'count' => $demand->quantity,
             'turnable' => $demand->turnable,
-            ...($demand->picture === null ? [] : ['picture' => $demand->picture]),
+            ...($demand->picture === null ? [] : ['picture' => $demand->picture->name]),
+            ...($demand->picture?->isStacked === true ? ['stacked' => true] : []),
             ...($demand->pins === [] ? [] : [
                 'pins' => array_map(
                     static fn (Pin $pin): array => [
@@ -152,7 +154,7 @@ final readonly class CutWorkJson
             $this->readSize($data),
             $data->whole('count'),
             $data->flag('turnable'),
-            $data->textOr('picture', null),
+            OnePicture::named($data->textOr('picture', null) ?? '', $data->flag('stacked')),
             $pins,
             $data->text('piece'),
         );

@@ -19,6 +19,7 @@ use Ephemeron\Design\PinnedPart;
 use Ephemeron\Design\PocketOrder;
 use Ephemeron\Design\Schools;
 use Ephemeron\Design\ScoringSchool;
+use Ephemeron\Design\StripWidths;
 use Ephemeron\Design\Things;
 use Ephemeron\Design\Tools;
 use Ephemeron\Design\Values;
@@ -29,6 +30,7 @@ use Ephemeron\Format\Shape\ListOf;
 use Ephemeron\Format\Shape\Measures;
 use Ephemeron\Format\Shape\OneOf;
 use Ephemeron\Format\Shape\Record;
+use Ephemeron\Format\Shape\Strips;
 use Ephemeron\Format\Shape\Words;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\Gathering\Gathering;
@@ -321,7 +323,42 @@ final readonly class DesignFields
                 new Asked(Parameter::count('strips', 'Strips', '', 1, 3, 1), orNothing: true),
                 static fn (FaceMats $mats): ?int => $mats->strips,
                 static fn (FaceMats $mats, ?int $strips): FaceMats => $mats->withStrips($strips),
-                'Two or three upright strips of two prints instead of one mat.',
+                'Two or three strips of two prints instead of one mat.',
+            ),
+            new Field(
+                'widths',
+                new Strips,
+                static fn (FaceMats $mats): ?StripWidths => $mats->widths,
+                static fn (FaceMats $mats, ?StripWidths $widths): FaceMats => $mats->withWidths($widths),
+                'Widths of own strips, “2 | rest | 2”: one of them is what is left.',
+            ),
+            new Field(
+                'across',
+                new Asked(Parameter::flag('across', 'Across', '', false)),
+                static fn (FaceMats $mats): bool => $mats->across,
+                static fn (FaceMats $mats, bool $across): FaceMats => $mats->goingAcross($across),
+                'The strips follow each other from the head down.',
+            ),
+            new Field(
+                'tuck',
+                new Asked(Parameter::length('tuck', 'Tuck', '', Length::zero(), Length::inches(2)), orNothing: true),
+                static fn (FaceMats $mats): ?Length => $mats->tuck,
+                static fn (FaceMats $mats, ?Length $tuck): FaceMats => $mats->tuckedBy($tuck),
+                'How far what is left goes in under the strips beside it; left out: they butt.',
+            ),
+            new Field(
+                'rim',
+                new Asked(Parameter::length('rim', 'Rim', '', Length::inches(0, 1, 32), Length::inches(6)), orNothing: true),
+                static fn (FaceMats $mats): ?Length => $mats->rim,
+                static fn (FaceMats $mats, ?Length $rim): FaceMats => $mats->withRim($rim),
+                'How much of the lower mat shows round the upper one.',
+            ),
+            new Field(
+                'plain',
+                new Asked(Parameter::flag('plain', 'Plain', '', false)),
+                static fn (FaceMats $mats): bool => $mats->plain,
+                static fn (FaceMats $mats, bool $plain): FaceMats => $mats->onPlain($plain),
+                'The lower mat is of plain card.',
             ),
         ], 'Mats of one face are an object with "school" and "layers".');
 

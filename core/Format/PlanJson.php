@@ -148,7 +148,7 @@ final readonly class PlanJson
                 $part->corners,
             ),
             'why' => $part->why,
-            'picture' => $part->picture,
+            'picture' => $part->picture?->name,
             'notches' => count($part->notches),
             'tapeStrips' => count(array_filter($part->glueZones, static fn ($zone): bool => $zone->adhesive->value === 'tape')),
             'places' => $part->places,

@@ -15,15 +15,18 @@ use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Remark;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Design\Alternation;
+use Ephemeron\Design\FaceMats;
 use Ephemeron\Design\MatRule;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\OnePicture;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -48,6 +51,7 @@ final readonly class Matting
         }
         $room = $this->room($face, $covered, $notation);
         $sizes = $this->rule->matsFor($face->key, $room->size, $notation->unit);
+        $own = $this->rule->onFace($face->key);
         $task = match (true) {
             $face->isCover() => 'mat-covers',
             $face->isOfTheBook() => 'mat-pages',
@@ -61,22 +65,26 @@ final readonly class Matting
             $shows = $top && $this->isOther($face) && $this->rule->alternate === Alternation::Sides ? Side::B : Side::A;
             $middle = Rectangle::centred($size, $room->size);
             $area = Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size);
-            $strips = $top ? MatStrips::of($area, $this->rule->stripsOf($face->key), $notation) : [$area];
-            foreach ($strips as $index => $strip) {
-                $isWhole = count($strips) === 1;
+            $strips = MatStrips::of($area, $top ? $own : new FaceMats, $notation);
+            if ($strips->lacks !== null) {
+                $draft->add($this->tooWide($face, $own, $strips->lacks, $notation));
+            }
+            $isWhole = $strips->isOne();
+            foreach ($strips->areas as $index => $strip) {
                 $part = $draft->part(new Part(
                     key: "{$face->key}/mat-".($layer + 1).($isWhole ? '' : '/strip-'.($index + 1)),
                     name: $this->name($face).($isWhole ? '' : ', strip').($layer === 0 ? '' : ', second layer'),
                     section: $this->section($face),
                     size: $strip->size,
                     // Of several strips every other one is of the other print.
-                    role: $index % 2 === 1 || count($strips) === 1 ? $this->role($face, $layer, $top) : StockRole::MatOther,
+                    role: $index % 2 === 1 || $isWhole ? $this->role($face, $layer, $top) : StockRole::MatOther,
                     shows: $shows,
                     notches: $top && $isWhole ? $this->notches($draft, $face, $size, $notation) : [],
                     corners: $isWhole ? $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit) : [],
                     places: [$face->name],
                     why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? ''
-                        : ' In strips that butt against each other.'),
+                        : ' In strips'.($own->tuck?->isPositive() === true ? "; what is left goes {$notation->text($own->tuck)} in under the others."
+                            : ' that butt against each other.')),
                     picture: $top && $isWhole ? $this->picture($face) : null,
                 ), ...($isWhole ? [] : ["{$face->key}/mat-".($layer + 1)]), ...($top ? [$face->key] : []));
                 $draft->add(new Joint(
@@ -87,7 +95,7 @@ final readonly class Matting
                     Layer::Mat,
                     $layer === 0 ? $task : "double-{$task}",
                     $face->key,
-                    depth: Depth::Mat,
+                    depth: $strips->isOver($index) ? Depth::Double : Depth::Mat,
                 ));
                 $parts[$layer][] = $part;
             }
@@ -163,11 +171,27 @@ final readonly class Matting
         );
     }
 
-    private function picture(Face $face): ?string
+    /** Mats of faces that turn over head or foot lie one below the other. */
+    private function picture(Face $face): ?OnePicture
     {
-        $picture = $this->rule->pictureOf($face->key);
+        return OnePicture::named($this->rule->pictureOf($face->key), $face->hinge?->isUpright() === false);
+    }
 
-        return $picture === '' ? $face->picture : $picture;
+    private function tooWide(Face $face, FaceMats $mats, Length $lacks, Notation $notation): Remark
+    {
+        return new Remark(
+            Remark::WATCH,
+            'strips-too-wide',
+            sprintf(
+                'The strips %s leave %s on the mat of %s: it stays one mat. Take narrower strips.',
+                $mats->widths?->text($notation),
+                $lacks->isPositive() ? "only {$notation->text($lacks)}" : 'nothing',
+                lcfirst($face->name),
+            ),
+            face: $face->key,
+            mend: 'One mat',
+            changes: ["mats.faces.{$face->key}.widths" => null],
+        );
     }
 
     private function name(Face $face): string
@@ -200,6 +224,7 @@ final readonly class Matting
         return match (true) {
             $face->isCover() && $top => StockRole::CoverPaper,
             $top && $this->isOther($face) && $this->rule->alternate === Alternation::Papers => StockRole::MatOther,
+            $layer === 0 && ! $top && $this->rule->onFace($face->key)->plain => StockRole::InsertCard,
             $layer === 0 => StockRole::MatBase,
             default => StockRole::MatTop,
         };
@@ -209,7 +234,8 @@ final readonly class Matting
     private function why(Face $face, Size $room, array $sizes, int $layer, Notation $notation): string
     {
         [$school] = $this->rule->ruleFor($face->key);
-        $border = $layer === 0 ? $school->border($notation->unit) : $school->inner($notation->unit);
+        $border = $layer === 0 ? $school->border($notation->unit)
+            : $this->rule->onFace($face->key)->rim ?? $school->inner($notation->unit);
 
         return sprintf(
             '%s less %s on each side.',

@@ -35,6 +35,9 @@ use Ephemeron\Paper\StockRole;
  * Where the maker gives no size it is ⅛ in (3 mm) narrower than the face and, as a share of the face that reproduces
  * the handed-down 3⅞ and 2 on a face 8½ tall, 5⁄11 of its height; the short one is half as deep. Both go up to the next
  * mark of the scoring board.
+ *
+ * Of two scraps that together cover a face the lower one is the pocket: as large as the upper one, over which it laps ¾ in (4¼ × 7¾ twice
+ * on 8 × 8, common practice, no published source).
  */
 final readonly class Pocket implements CoversFoot, Furniture
 {
@@ -72,7 +75,12 @@ final readonly class Pocket implements CoversFoot, Furniture
                 'style',
                 'Kind',
                 'Which edge stays open.',
-                ['top-load' => 'top-load', 'side-load' => 'side-load', 'double' => 'double: a short one on a tall one'],
+                [
+                    'top-load' => 'top-load',
+                    'side-load' => 'side-load',
+                    'double' => 'double: a short one on a tall one',
+                    'scraps' => 'two scraps: the lower one is the pocket',
+                ],
                 'top-load',
             ),
             Parameter::length('width', 'Width', 'Of the pocket’s front; empty: nearly the width of the face.', $least, $most),
@@ -82,6 +90,13 @@ final readonly class Pocket implements CoversFoot, Furniture
                 'Short depth',
                 'Of the front one of a double pocket; empty: half of the tall one.',
                 $least,
+                $most,
+            ),
+            Parameter::length(
+                'lap',
+                'Lap over the upper scrap',
+                'Of two scraps: how far the pocket goes over the mat above it; empty: ¾ in (2 cm).',
+                Length::inches(0, 1, 8),
                 $most,
             ),
             Parameter::length(
@@ -145,12 +160,28 @@ final readonly class Pocket implements CoversFoot, Furniture
 
     public function covers(Spot $spot): ?Length
     {
-        return $this->isFirst($spot) ? $spot->size()->height->minus($this->area($spot)->top()) : null;
+        $covered = $spot->size()->height->minus($this->area($spot)->top());
+
+        return match (true) {
+            $this->isOfScraps($spot) => Length::longest(Length::zero(), $covered->plus($spot->allowances->fine())->minus($this->lap($spot))),
+            $this->isFirst($spot) => $covered,
+            default => null,
+        };
+    }
+
+    private function lap(Spot $spot): Length
+    {
+        return $spot->length('lap', $spot->allowances->lap());
+    }
+
+    private function isOfScraps(Spot $spot): bool
+    {
+        return $spot->values->choice('style') === 'scraps';
     }
 
     private function isFirst(Spot $spot): bool
     {
-        return (PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets) === PocketOrder::PocketFirst;
+        return ! $this->isOfScraps($spot) && (PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets) === PocketOrder::PocketFirst;
     }
 
     private function placeSingle(Spot $spot, Rectangle $area, Edge $opening): Face
@@ -329,13 +360,16 @@ final readonly class Pocket implements CoversFoot, Furniture
     private function area(Spot $spot): Rectangle
     {
         $face = $spot->size();
-        $hairline = $spot->allowances->hairline();
+        $isOfScraps = $this->isOfScraps($spot);
+        // A scrap lies like the mat it carries on, and two of one size cover it.
+        $margin = $isOfScraps ? $spot->allowances->fine() : $spot->allowances->hairline();
+        $depth = $isOfScraps ? $face->height->minus($margin->times(2))->plus($this->lap($spot))->half() : $face->height->portion(5, 11);
         $size = new Size(
-            $spot->length('width', $face->width->minus($hairline->times(2))),
-            $spot->length('depth', Length::shortest($spot->grooves()->up($face->height->portion(5, 11)), $face->height)),
+            $spot->length('width', $face->width->minus($margin->times(2))),
+            $spot->length('depth', Length::shortest($spot->grooves()->up($depth), $face->height)),
         );
         $left = $spot->length('across', $face->width->minus($size->width)->half());
-        $up = $spot->length('up', $hairline);
+        $up = $spot->length('up', $margin);
 
         return Rectangle::at($left, $face->height->minus($up, $size->height), $size);
     }

@@ -11,6 +11,7 @@ final readonly class Choice
      * @param string|null $paper key among the papers of the design
      * @param Side|null $side the side that shows
      * @param int|null $turn by how many quarters the print is turned clockwise on the piece, 0 to 3; said, it runs so whatever it is
+     * @param OnePicture|null $picture that it carries on together with others
      * @param bool $isProposed not by the maker’s own hand: another proposal may choose otherwise
      */
     public function __construct(
@@ -18,37 +19,48 @@ final readonly class Choice
         public ?Side $side = null,
         public ?int $turn = null,
         public bool $isProposed = false,
+        public ?OnePicture $picture = null,
     ) {
     }
 
     public function proposed(bool $isProposed): self
     {
-        return new self($this->paper, $this->side, $this->turn, $isProposed);
+        return new self($this->paper, $this->side, $this->turn, $isProposed, $this->picture);
     }
 
     public function onPaper(?string $paper): self
     {
-        return new self($paper, $this->side, $this->turn, $this->isProposed);
+        return new self($paper, $this->side, $this->turn, $this->isProposed, $this->picture);
     }
 
     public function showing(?Side $side): self
     {
-        return new self($this->paper, $side, $this->turn, $this->isProposed);
+        return new self($this->paper, $side, $this->turn, $this->isProposed, $this->picture);
     }
 
     public function turned(?int $turn): self
     {
-        return new self($this->paper, $this->side, $turn, $this->isProposed);
+        return new self($this->paper, $this->side, $turn, $this->isProposed, $this->picture);
+    }
+
+    public function inPicture(?OnePicture $picture): self
+    {
+        return new self($this->paper, $this->side, $this->turn, $this->isProposed, $picture);
     }
 
     /** What this one leaves open is as a wider one has it. */
     public function within(self $wider): self
     {
-        return new self($this->paper ?? $wider->paper, $this->side ?? $wider->side, $this->turn ?? $wider->turn);
+        return new self(
+            $this->paper ?? $wider->paper,
+            $this->side ?? $wider->side,
+            $this->turn ?? $wider->turn,
+            picture: $this->picture ?? $wider->picture,
+        );
     }
 
     public function saysSomething(): bool
     {
-        return $this->paper !== null || $this->side !== null || $this->turn !== null;
+        return $this->paper !== null || $this->side !== null || $this->turn !== null || $this->picture !== null;
     }
 }

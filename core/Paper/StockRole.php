@@ -20,6 +20,12 @@ enum StockRole: string
     case InsertCard = 'insert-card';
     case Leaf = 'leaf';
 
+    /** Whether a print is chosen for it; card that carries the book, board, and sheets of a journal have papers of their own. */
+    public function takesAPrint(): bool
+    {
+        return ! in_array($this, [self::StructureCard, self::SecondCard, self::Board, self::Specialty, self::Leaf], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

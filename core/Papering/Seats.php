@@ -9,14 +9,10 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Ply;
-use Ephemeron\Paper\StockRole;
 
 /** All places of a book for which a print can be chosen, face by face in reading order. */
 final readonly class Seats
 {
-    /** Card that carries the book, board, and sheets of a journal, which have choices of their own. */
-    private const BARE = [StockRole::StructureCard, StockRole::SecondCard, StockRole::Board, StockRole::Specialty, StockRole::Leaf];
-
     /** @return list<Seat> */
     public static function of(Blueprint $blueprint): array
     {
@@ -32,14 +28,14 @@ final readonly class Seats
             $own = $blueprint->part($face->paper->part);
             $ref = "{$face->paper->part} {$face->paper->panel} {$face->paper->side->value}";
             $piece = $seen[$ref] = 1 + ($seen[$ref] ?? 0);
-            if ($mats === [] && $face->isOfTheBook() && ! in_array($own->role, self::BARE, true)) {
+            if ($mats === [] && $face->isOfTheBook() && $own->role->takesAPrint()) {
                 $place = $own->quantity > 1 && $piece <= $own->quantity ? "{$own->key}#{$piece}" : $own->key;
                 $seats[] = new Seat($place, $own, $page, $face, null, SeatKind::Sheet);
             }
             foreach ($blueprint->on($face->key) as $joint) {
                 $part = $blueprint->part($joint->from->part);
                 // What is folded over is of the sheet itself.
-                if (in_array($part->role, self::BARE, true) || $part->key === $own->key) {
+                if (! $part->role->takesAPrint() || $part->key === $own->key) {
                     continue;
                 }
                 $name = $names[spl_object_id($joint)] ?? $part->key;

@@ -43,6 +43,7 @@ use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\OnePicture;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -207,7 +208,7 @@ final readonly class FoldOverJournal implements Structure
         $front = new Size($board->width->plus($turn), $tall);
         $back = $isPlain ? $front : new Size($board->width, $tall);
         $cover = fn (string $place, Size $size, string $why): string => $draft->part(
-            new Part("{$place}-paper", 'Cover paper', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: $why, picture: 'cover'),
+            new Part("{$place}-paper", 'Cover paper', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: $why, picture: new OnePicture('cover')),
         );
         $turned = sprintf('The board, from its spine edge, and a turn-in of %s at three edges.', $notation->text($turn));
         $papers = [
@@ -239,7 +240,6 @@ final readonly class FoldOverJournal implements Structure
                     $notation->text($tab),
                     $notation->text($stripe),
                 ),
-                picture: 'cover',
             ),
         );
         $end = $board->within($allow->fine());
@@ -387,7 +387,7 @@ final readonly class FoldOverJournal implements Structure
                 StockRole::CoverPaper,
                 places: ['flap'],
                 why: 'The flap and a turn-in at three edges, short of the joint.',
-                picture: 'cover',
+                picture: new OnePicture('cover'),
             ),
         );
         $draft->part(

@@ -77,7 +77,7 @@ final class SchoolsTest extends TestCase
         );
         $this->assertSame(
             2,
-            array_sum(array_map(static fn ($part): int => $part->picture === 'night sky' ? $part->quantity : 0, $plan->blueprint->parts)),
+            array_sum(array_map(static fn ($part): int => $part->picture?->name === 'night sky' ? $part->quantity : 0, $plan->blueprint->parts)),
         );
         $spine = $this->plan('fold-over-journal');
         $this->assertStringContainsString('“cover”', $spine->report->of('one-picture')[0]->text);

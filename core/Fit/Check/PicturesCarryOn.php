@@ -18,20 +18,27 @@ final readonly class PicturesCarryOn implements Check
     public function examine(Workings $workings): iterable
     {
         $letters = [];
+        $papers = [];
         foreach ($workings->blueprint->parts as $part) {
             if ($part->picture !== null) {
-                $letters[$part->picture][] = $part->letter;
+                $letters[$part->picture->name][] = $part->letter;
+                $papers[$part->picture->name][$part->paper()] = true;
             }
         }
         foreach ($letters as $picture => $pieces) {
-            if (count($pieces) > 1) {
-                yield new Finding(Severity::Note, 'one-picture', sprintf(
-                    'Pieces %s carry on one picture, “%s”: cut them side by side from one place of the sheet. What each must lose comes '
-                        .'off its outer edge, not between them.',
-                    implode(', ', $pieces),
-                    $picture,
-                ));
+            if (count($pieces) < 2) {
+                continue;
             }
+            yield count($papers[$picture]) > 1 ? new Finding(Severity::Watch, 'parted-picture', sprintf(
+                'Pieces %s carry on one picture, “%s”, and are cut from different papers: choose one print for all of them.',
+                implode(', ', $pieces),
+                $picture,
+            )) : new Finding(Severity::Note, 'one-picture', sprintf(
+                'Pieces %s carry on one picture, “%s”: they are cut as neighbours from one place of the sheet. What each must lose comes '
+                    .'off its outer edge, not between them.',
+                implode(', ', $pieces),
+                $picture,
+            ));
         }
     }
 }

@@ -1,6 +1,10 @@
 @php
     [, $layers] = $design->mats->ruleFor($face->key);
     $own = $design->mats->faces[$face->key] ?? new \Ephemeron\Design\FaceMats;
+    // Printed pieces a thing is made of, by which a print or a picture is chosen for them; the mats on it have faces of their own.
+    $pieces = fn (string $thing) => collect($plan->blueprint->all(\Ephemeron\Blueprint\Ply::class))
+        ->filter(fn ($ply) => ($ply->key === $thing || str_starts_with($ply->key, "{$thing}/")) && ! str_contains($ply->key, '/mat-') && $plan->blueprint->part($ply->part)->role->takesAPrint())
+        ->map(fn ($ply) => $ply->key)->unique()->take(2);
 @endphp
 <details id="on-face" open>
     <summary>On {{ lcfirst($face->name) }}</summary>
@@ -24,6 +28,9 @@
             <x-change-form :project="$project" :face="$face->key">
                 @foreach ($kind->parameters() as $parameter)
                     @include('partials.field', ['place' => "{$thing->place}.parameters.{$parameter->key}", 'value' => $placed->values->values[$parameter->key] ?? $parameter->default($design->unit), 'reasons' => []])
+                @endforeach
+                @foreach ($pieces($thing->key) as $piece)
+                    @include('partials.said', ['id' => 'picture-'.Str::slug($piece), 'place' => "choices.{$piece}.picture", 'value' => $design->choices->said[$piece]->picture->name ?? '', 'label' => 'Carries on the picture', 'placeholder' => 'of no other', 'most' => 40, 'note' => 'With mats and pieces of the same name: over a band and what lies behind it, over two flaps.'])
                 @endforeach
             </x-change-form>
             @if ($placed->standing === \Ephemeron\Design\Standing::Changed)
@@ -57,11 +64,23 @@
                         @foreach (['' => 'one mat', '2' => 'two', '3' => 'three: sides and middle'] as $many => $label)<option value="{{ $many }}" @selected((string) $own->strips === (string) $many)>{{ $label }}</option>@endforeach
                     </select>
                 </div>
-                <div class="field">
-                    <label for="face-picture">Carries on the picture</label>
-                    <input class="form-control" id="face-picture" name="set[mats.faces.{{ $face->key }}.picture]" value="{{ $design->mats->pictureOf($face->key) }}" maxlength="40" placeholder="of no other" autocomplete="off">
-                    <p class="field-note">Mats with the same name here are cut side by side from one place of the sheet.</p>
-                </div>
+                @php($at = "mats.faces.{$face->key}")
+                @include('partials.said', ['id' => 'face-widths', 'place' => "{$at}.widths", 'value' => $own->widths?->text($notation), 'label' => 'Strips of your own', 'placeholder' => '2 | rest | 2', 'note' => 'Widths in their order; one of them is “rest”: what is left.'])
+                @if ($own->widths || ($own->strips ?? 1) > 1)
+                    <div class="field">
+                        <label for="face-across">Strips run</label>
+                        <select class="form-select" id="face-across" name="set[{{ $at }}.across]"><option value="false">upright, from the left</option><option value="true" @selected($own->across)>across, from the head</option></select>
+                    </div>
+                    @include('partials.said', ['id' => 'face-tuck', 'place' => "{$at}.tuck", 'value' => $own->tuck ? $notation->exact($own->tuck) : '', 'label' => 'What is left goes under by', 'placeholder' => 'nothing: they butt', 'note' => '¼ to ½ in (6 to 12 mm) under a strip, a band or a pocket.'])
+                @endif
+                @if ($layers > 1)
+                    @include('partials.said', ['id' => 'face-rim', 'place' => "{$at}.rim", 'value' => $own->rim ? $notation->exact($own->rim) : '', 'label' => 'The lower mat shows', 'placeholder' => 'as everywhere', 'note' => 'A small mat on a plain one saves the print: 3 × 3 on 3½ × 3½ shows ¼.'])
+                    <div class="field">
+                        <label for="face-plain">The lower mat is</label>
+                        <select class="form-select" id="face-plain" name="set[{{ $at }}.plain]"><option value="false">of its own paper</option><option value="true" @selected($own->plain)>of plain card</option></select>
+                    </div>
+                @endif
+                @include('partials.said', ['id' => 'face-picture', 'place' => "{$at}.picture", 'value' => $design->mats->pictureOf($face->key), 'label' => 'Carries on the picture', 'placeholder' => 'of no other', 'most' => 40, 'note' => 'Mats and pieces with the same name here are cut as neighbours from one place of the sheet.'])
             @endif
         </x-change-form>
     @endif
