@@ -23,6 +23,7 @@ use Ephemeron\Cutting\Supply;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Inking;
 use Ephemeron\Design\Tools;
+use Ephemeron\Filling\CutApart;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
@@ -74,6 +75,7 @@ final readonly class Workshop
             $design->choices,
         ));
         (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
+        (new CutApart($design->choices, $design->keepsakes))->layIn($draft);
         if ($design->schools->inking === Inking::Yes) {
             $draft->task($this->inking($draft));
         }
@@ -149,7 +151,7 @@ final readonly class Workshop
                 }
             }
         }
-        $pins = [];
+        $pins = (new CutApart($design->choices, $design->keepsakes))->pins($blueprint);
         foreach ($design->pins as $pin) {
             $pins[$pin->part][] = $pin->pin;
         }

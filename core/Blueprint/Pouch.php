@@ -96,18 +96,36 @@ final readonly class Pouch implements Fact
         return $this->admits($card, $this->snuggestInsert());
     }
 
+    /** Whether something goes in the way up it is to be seen. */
+    public function holdsAsItLies(Size $seen): bool
+    {
+        return $this->admitsHeld($this->opening->isUpright() ? $seen->turned() : $seen, $this->widestInsert());
+    }
+
+    /** The largest that goes in, as it is seen. */
+    public function largest(): Size
+    {
+        $held = new Size(
+            Length::longest(Length::zero(), $this->widestInsert()),
+            $this->kept ? $this->reach : Length::shortest($this->reach, $this->depth()->times(2)),
+        );
+
+        return $this->opening->isUpright() ? $held->turned() : $held;
+    }
+
     private function admits(Size $card, Length $limit): bool
     {
-        foreach ([$card, $card->turned()] as $held) {
-            $slides = $limit->isAtLeast($held->width);
-            $staysIn = $this->reach->isAtLeast($held->height);
-            $isHeld = $this->kept || $this->depth()->times(2)->isAtLeast($held->height);
-            if ($slides && $staysIn && $isHeld) {
-                return true;
-            }
-        }
+        return $this->admitsHeld($card, $limit) || $this->admitsHeld($card->turned(), $limit);
+    }
 
-        return false;
+    /** @param Size $held its width along the opening */
+    private function admitsHeld(Size $held, Length $limit): bool
+    {
+        $slides = $limit->isAtLeast($held->width);
+        $staysIn = $this->reach->isAtLeast($held->height);
+        $isHeld = $this->kept || $this->depth()->times(2)->isAtLeast($held->height);
+
+        return $slides && $staysIn && $isHeld;
     }
 
     public static function glueLoss(): Length

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Design;
 
+use Ephemeron\Filling\Keepsake;
 use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
@@ -21,6 +22,7 @@ final readonly class Design
      * @param Values $parameters of the structure, every one of them
      * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}, every role
      * @param list<PinnedPart> $pins pieces that are cut from a chosen place of their paper
+     * @param array<string, Keepsake> $keepsakes what is to go in, by a key of its own
      */
     public function __construct(
         public string $structure,
@@ -36,12 +38,14 @@ final readonly class Design
         public array $pins = [],
         public Gathering $leaves = new Gathering,
         public Choices $choices = new Choices,
+        public array $keepsakes = [],
     ) {
     }
 
     /**
      * @param array<string, Stock>|null $materials
      * @param list<PinnedPart>|null $pins
+     * @param array<string, Keepsake>|null $keepsakes
      */
     public function with(
         ?string $name = null,
@@ -56,6 +60,7 @@ final readonly class Design
         ?array $pins = null,
         ?Gathering $leaves = null,
         ?Choices $choices = null,
+        ?array $keepsakes = null,
     ): self {
         return new self(
             $this->structure,
@@ -71,6 +76,7 @@ final readonly class Design
             $pins ?? $this->pins,
             $leaves ?? $this->leaves,
             $choices ?? $this->choices,
+            $keepsakes ?? $this->keepsakes,
         );
     }
 

@@ -176,6 +176,13 @@ final readonly class DesignFields
                 'Which print, by face (page-3), layer of its mats (page-3/mat-1), thing on it (page-3/pocket-1) or piece (cover).',
             ),
             new Field(
+                'keepsakes',
+                new ByKey(KeepsakeFields::record(), KeepsakeFields::usual(), 400, ChoiceFields::KEY),
+                static fn (Design $design): array => $design->keepsakes,
+                static fn (Design $design, array $keepsakes): Design => $design->with(keepsakes: $keepsakes),
+                'What is to go in, by a key of one’s own: photos, cards, envelopes.',
+            ),
+            new Field(
                 'materials',
                 new ByKey(PaperFields::record(), null),
                 static fn (Design $design): array => $design->materials,

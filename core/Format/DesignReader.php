@@ -87,6 +87,7 @@ final readonly class DesignReader
             $reading->at('parameters')->at($key)->complain($sentence);
         }
         ChoiceFields::check($design, $reading->at('choices'));
+        $design = KeepsakeFields::settled($design, $reading->at('keepsakes'));
         $reading->complaints->throwAny();
 
         return $design;

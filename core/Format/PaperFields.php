@@ -20,6 +20,7 @@ use Ephemeron\Paper\Grain;
 use Ephemeron\Paper\Grammage;
 use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\Price;
+use Ephemeron\Paper\PrintedCard;
 use Ephemeron\Paper\SheetFormat;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Sides;
@@ -29,6 +30,8 @@ use Ephemeron\Paper\Stock;
 final readonly class PaperFields
 {
     private const MOST_LEFTOVERS = 40;
+
+    private const MOST_CARDS = 60;
 
     /** @return Record<Stock> */
     public static function record(): Record
@@ -138,6 +141,13 @@ final readonly class PaperFields
                 self::leaving(...),
                 'Pieces of this paper that are there; used up before a new sheet is begun.',
             ),
+            new Field(
+                'cards',
+                self::cards(),
+                static fn (Stock $stock): array => $stock->cards,
+                self::printing(...),
+                'Cards printed on side A, to be cut apart and used as they are.',
+            ),
         ], 'A paper is an object with "name", "sheet", "weight" …', name: 'paper');
     }
 
@@ -194,6 +204,73 @@ final readonly class PaperFields
             self::MOST_LEFTOVERS,
             sprintf('Leftovers are a list of up to %d sizes.', self::MOST_LEFTOVERS),
         );
+    }
+
+    /** @return ListOf<PrintedCard> */
+    private static function cards(): ListOf
+    {
+        $least = Length::inches(0, 1, 2);
+        $zero = Length::zero();
+        $length = static fn (string $key, Length $from): Asked => new Asked(
+            Parameter::length($key, ucfirst($key), '', $from, Length::inches(60), $from),
+        );
+        $card = new Record([
+            new Field(
+                'name',
+                new Words(0, 80, 'The name of a card has at most 80 characters.'),
+                static fn (PrintedCard $card): string => $card->name,
+                static fn (PrintedCard $card, string $name): PrintedCard => $card->with(name: $name),
+            ),
+            new Field(
+                'width',
+                $length('width', $least),
+                static fn (PrintedCard $card): Length => $card->size->width,
+                static fn (PrintedCard $card, Length $width): PrintedCard => $card->with(size: new Size($width, $card->size->height)),
+                isRequired: true,
+            ),
+            new Field(
+                'height',
+                $length('height', $least),
+                static fn (PrintedCard $card): Length => $card->size->height,
+                static fn (PrintedCard $card, Length $height): PrintedCard => $card->with(size: new Size($card->size->width, $height)),
+                isRequired: true,
+            ),
+            new Field(
+                'left',
+                $length('left', $zero),
+                static fn (PrintedCard $card): Length => $card->left,
+                static fn (PrintedCard $card, Length $left): PrintedCard => $card->with(left: $left),
+            ),
+            new Field(
+                'top',
+                $length('top', $zero),
+                static fn (PrintedCard $card): Length => $card->top,
+                static fn (PrintedCard $card, Length $top): PrintedCard => $card->with(top: $top),
+            ),
+        ], 'A card has "width", "height", "left" and "top".');
+
+        return new ListOf(
+            $card,
+            new PrintedCard(new Size($least, $least), $zero, $zero),
+            self::MOST_CARDS,
+            sprintf('Cards are a list of up to %d.', self::MOST_CARDS),
+        );
+    }
+
+    /**
+     * @param list<PrintedCard> $cards
+     *
+     * @throws InvalidParameter
+     */
+    private static function printing(Stock $stock, array $cards): Stock
+    {
+        foreach ($cards as $index => $card) {
+            if (! $card->isOn($stock->sheet)) {
+                throw InvalidParameter::because(sprintf('Card %d reaches beyond the sheet.', $index + 1));
+            }
+        }
+
+        return $stock->with(cards: $cards);
     }
 
     /** @param list<Leftover> $leftovers */

@@ -106,9 +106,7 @@ final readonly class PhotoFrame implements Furniture
                 $spot->face->key,
             ),
         );
-        if ($choice->photo !== null) {
-            $spot->draft->add(new Mount($choice->photo, $spot->face->key));
-        }
+        $spot->draft->add(new Mount($spot->key, 'Frame', $spot->face->key, $choice->lying($choice->print()), $choice->photo));
         $spot->draft->add(
             new Slide(
                 "A {$label} print",

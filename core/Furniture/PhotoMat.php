@@ -91,9 +91,7 @@ final readonly class PhotoMat implements Furniture
                 $spot->face->key,
             ),
         );
-        if ($choice->photo !== null) {
-            $spot->draft->add(new Mount($choice->photo, $spot->face->key));
-        }
+        $spot->draft->add(new Mount($spot->key, 'Photo mat', $spot->face->key, $choice->lying($choice->print()), $choice->photo));
         $spot->draft->task(new Task(
             'photo-mats',
             Phase::Fill,

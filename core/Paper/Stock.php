@@ -20,6 +20,7 @@ final readonly class Stock
      * @param string|null $drawer by what it is known in the drawer it is taken from
      * @param list<Leftover> $leftovers used up first
      * @param Price $price of one sheet
+     * @param list<PrintedCard> $cards printed on it, to be cut apart
      */
     public function __construct(
         public string $name,
@@ -37,10 +38,14 @@ final readonly class Stock
         public Price $price = new Price(0),
         public ?string $colourA = null,
         public ?string $colourB = null,
+        public array $cards = [],
     ) {
     }
 
-    /** @param list<Leftover>|null $leftovers */
+    /**
+     * @param list<Leftover>|null $leftovers
+     * @param list<PrintedCard>|null $cards
+     */
     public function with(
         ?string $name = null,
         ?Size $sheet = null,
@@ -53,6 +58,7 @@ final readonly class Stock
         ?array $leftovers = null,
         ?Grain $grain = null,
         ?Price $price = null,
+        ?array $cards = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -70,6 +76,7 @@ final readonly class Stock
             $price ?? $this->price,
             $this->colourA,
             $this->colourB,
+            $cards ?? $this->cards,
         );
     }
 
@@ -116,6 +123,7 @@ final readonly class Stock
             $this->price,
             $a,
             $b,
+            $this->cards,
         );
     }
 
@@ -184,6 +192,7 @@ final readonly class Stock
             $this->caliper->ticks, (int) $this->doubleSided, (int) $this->directionA, (int) $this->directionB,
             $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '', $this->grain->value, $this->price->cents,
             ...array_map(static fn (Leftover $leftover): string => $leftover->key(), $this->leftovers),
+            ...array_map(static fn (PrintedCard $card): string => $card->key(), $this->cards),
         ]);
     }
 
@@ -205,6 +214,7 @@ final readonly class Stock
             $this->price,
             $this->colourA,
             $this->colourB,
+            $this->cards,
         );
     }
 }

@@ -13,7 +13,7 @@ final class CoreTest
 {
     /** Each room may know the ones before it. */
     private const ROOMS = [
-        'Measure', 'Paper', 'Geometry', 'Gathering', 'Blueprint', 'Design', 'Binding', 'Structure', 'Furniture', 'Cutting', 'Scoring',
+        'Measure', 'Paper', 'Geometry', 'Gathering', 'Blueprint', 'Filling', 'Design', 'Binding', 'Structure', 'Furniture', 'Cutting', 'Scoring',
         'Folding', 'Assembly', 'Fit', 'Papering', 'Drawer', 'Bench',
     ];
 
