@@ -21,6 +21,7 @@ use App\Http\Controllers\MakesController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\OpeningController;
+use App\Http\Controllers\OwnPaperController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PaperCsvController;
 use App\Http\Controllers\PaperingController;
@@ -52,6 +53,12 @@ Route::post('papers/take', [PaperCsvController::class, 'take'])->name('papers.ta
 Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture')
     ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class]);
 Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])->name('papers.picture.store');
+Route::put('papers/{paper}/picture', [PaperPictureController::class, 'square'])->name('papers.picture.square');
+Route::get('papers/own', [OwnPaperController::class, 'show'])->name('papers.own');
+Route::post('papers/own', [OwnPaperController::class, 'keep'])->name('papers.own.keep');
+Route::post('papers/own/drawer', [OwnPaperController::class, 'putIn'])->name('papers.own.put');
+Route::get('papers/own/sheet.{type}', [OwnPaperController::class, 'sheet'])->whereIn('type', ['look', 'png', 'pdf'])
+    ->name('papers.own.sheet');
 Route::put('papers/kept', WorthKeepingController::class)->name('papers.kept');
 Route::resource('papers', PaperController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::resource('supplies', SupplyController::class)->only(['index', 'store', 'update', 'destroy']);

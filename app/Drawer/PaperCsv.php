@@ -9,6 +9,7 @@ use Ephemeron\Format\Csv;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\PrintedCard;
 
 /** Papers as a table that spreadsheets read (RFC 4180, UTF-8): out, and in with a look at every line first. */
 final readonly class PaperCsv
@@ -44,6 +45,9 @@ final readonly class PaperCsv
                 $paper->tags,
                 $paper->swatch,
                 $paper->swatch_b,
+                $paper->set_aside,
+                $paper->set_aside_count === 0 ? '' : (string) $paper->set_aside_count,
+                implode("\n", array_map(static fn (PrintedCard $card): string => $card->text($notation), $paper->printedCards())),
                 ...array_map(
                     static fn (string $field): string => $paper->leaf[$field] ?? '',
                     ['kind', 'text', 'front', 'back', 'reference', 'bag'],

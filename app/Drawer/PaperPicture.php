@@ -5,78 +5,91 @@ declare(strict_types=1);
 namespace App\Drawer;
 
 use App\Models\Paper;
+use Ephemeron\Geometry\Perspective;
 use Ephemeron\Paper\Side;
 use Illuminate\Support\Facades\Storage;
 
-/** Pictures of papers: taken for what their content is, not their name, and made small with GD. */
+/** Pictures of papers: taken for what their content is, not their name, kept as JPEG and handed out as small as they are wanted. */
 final readonly class PaperPicture
 {
-    private const MOST_PIXELS = 40_000_000;
+    /** Dots along the longer side of what is kept. */
+    public const SIDE = 1200;
 
-    private const SIDE = 480;
+    /** Widths that are handed out. */
+    public const WIDTHS = [160, 320, 640, self::SIDE];
+
+    public const COLUMNS = ['A' => 'picture', 'B' => 'picture_b'];
+
+    private const SWATCHES = ['A' => 'swatch', 'B' => 'swatch_b'];
 
     public function __construct(private SvgInPixels $svg)
     {
     }
 
     /**
+     * The paper gets the picture, and its colour where it has none.
+     *
      * @param string $contents of a PNG, JPEG or SVG
-     * @return string name of the thumbnail it was kept as
      *
      * @throws UnusablePicture
      */
-    public function keep(string $contents, Paper $paper, Side $side = Side::A): string
+    public function take(string $contents, Paper $paper, Side $side = Side::A): void
     {
-        if ($this->svg->looksLike($contents)) {
-            $contents = $this->svg->draw($contents, self::SIDE);
-        }
-        $size = @getimagesizefromstring($contents);
-        if ($size === false || ! in_array($size[2], [IMAGETYPE_PNG, IMAGETYPE_JPEG], true)) {
-            throw UnusablePicture::notAPicture();
-        }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw UnusablePicture::tooLarge();
-        }
-        $picture = @imagecreatefromstring($contents);
-        if ($picture === false) {
-            throw UnusablePicture::notAPicture();
-        }
-        $picture = $this->upright($picture, $contents);
-        [$width, $height] = [imagesx($picture), imagesy($picture)];
-        $scale = min(1.0, self::SIDE / max($width, $height));
-        $small = imagescale($picture, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
-        ob_start();
-        imagejpeg($small === false ? $picture : $small, null, 82);
-        $name = "paper-{$paper->id}".($side === Side::A ? '' : '-b').'.jpg';
-        Storage::disk('local')->put("papers/{$name}", (string) ob_get_clean());
-
-        return $name;
+        $contents = $this->svg->looksLike($contents) ? $this->svg->draw($contents, self::SIDE) : $contents;
+        $this->keep(Pixels::read($contents), $paper, $side);
     }
 
-    /** A telephone keeps a picture as it was held and says beside it which way is up (EXIF 2.32, tag 0x0112 Orientation). */
-    private function upright(\GdImage $picture, string $contents): \GdImage
+    /**
+     * The picture there is, squared up by the corners of the sheet on it.
+     *
+     * @param list<array{float, float}> $corners upper left, upper right, lower right, lower left; 0 to 1 across and down the picture
+     *
+     * @throws UnusablePicture
+     */
+    public function square(Paper $paper, Side $side, array $corners): void
     {
-        $stream = fopen('php://memory', 'r+b');
-        if ($stream === false) {
-            return $picture;
+        $pixels = Pixels::read($this->contents($paper, $side) ?? throw UnusablePicture::notThere());
+        $seen = array_map(static fn (array $at): array => [$at[0] * $pixels->width(), $at[1] * $pixels->height()], $corners);
+        $perspective = Perspective::of($seen[0], $seen[1], $seen[2], $seen[3]) ?? throw UnusablePicture::notASheet();
+        [$width, $height] = [$paper->width, $paper->height];
+        $scale = min(900, self::SIDE) / max($width, $height);
+        $this->keep(
+            $pixels->squared($perspective, (int) round($width * $scale), (int) round($height * $scale)),
+            $paper,
+            $side,
+        );
+    }
+
+    /** @return string|null a JPEG no wider than asked for; null where there is no picture */
+    public function contents(Paper $paper, Side $side, int $width = self::SIDE): ?string
+    {
+        $name = $paper->pictureOf($side);
+        $whole = $name === null ? null : Storage::disk('local')->get("papers/{$name}");
+        if ($name === null || $whole === null || $width >= self::SIDE) {
+            return $whole;
         }
-        fwrite($stream, $contents);
-        rewind($stream);
-        $said = @exif_read_data($stream, 'IFD0');
-        fclose($stream);
-        $orientation = is_array($said) && is_int($said['Orientation'] ?? null) ? $said['Orientation'] : 1;
-        // Turned counter-clockwise by so much, then mirrored where it says so.
-        $turned = match ($orientation) {
-            3, 4 => imagerotate($picture, 180, 0),
-            5, 6 => imagerotate($picture, 270, 0),
-            7, 8 => imagerotate($picture, 90, 0),
-            default => $picture,
-        };
-        $upright = $turned === false ? $picture : $turned;
-        if (in_array($orientation, [2, 4, 5, 7], true)) {
-            imageflip($upright, IMG_FLIP_HORIZONTAL);
+        $small = sprintf('papers/small/%d-%s', $width, $name);
+        if (! Storage::disk('local')->exists($small)) {
+            Storage::disk('local')->put($small, Pixels::read($whole)->atMost($width)->jpeg(80));
         }
 
-        return $upright;
+        return Storage::disk('local')->get($small);
+    }
+
+    private function keep(Pixels $pixels, Paper $paper, Side $side): void
+    {
+        $name = "paper-{$paper->id}".($side === Side::A ? '' : '-b').'.jpg';
+        Storage::disk('local')->put("papers/{$name}", $pixels->atMost(self::SIDE)->jpeg());
+        foreach (self::WIDTHS as $width) {
+            Storage::disk('local')->delete(sprintf('papers/small/%d-%s', $width, $name));
+        }
+        $swatch = self::SWATCHES[$side->value];
+        $paper->fill([
+            self::COLUMNS[$side->value] => $name,
+            ...($paper->{$swatch} === '' ? [$swatch => $pixels->colour()] : []),
+        ]);
+        // A new edition, even within the same second, has an address of its own.
+        $paper->setUpdatedAt(now()->max(($paper->updated_at ?? now())->addSecond()));
+        $paper->save();
     }
 }

@@ -38,6 +38,9 @@ final readonly class PaperReader
         'tags',
         'swatch',
         'swatch-b',
+        'set-aside',
+        'set-aside-count',
+        'cards',
         ...self::LEAF,
     ];
 
@@ -95,6 +98,9 @@ final readonly class PaperReader
             'swatch' => $this->swatch($given, 'swatch', $complaints),
             'swatch_b' => $this->swatch($given, 'swatch-b', $complaints),
             'leaf' => $this->leaf($given, $unit, $complaints),
+            'set_aside' => $this->oneOf($given, 'set-aside', ['', ...array_column(SetAside::cases(), 'value')], '', $complaints),
+            'set_aside_count' => $this->count($given, 'set-aside-count', $complaints),
+            'cards' => $this->cards($given, $stock, $unit, $complaints),
         ];
         $errors = [];
         foreach ($complaints->all() as $place => $sentence) {
@@ -156,6 +162,64 @@ final readonly class PaperReader
             'reference' => $known->isReference ? '1' : '',
             'bag' => $known->bag->value ?? '',
         ];
+    }
+
+    /** @param array<array-key, string> $given */
+    private function count(array $given, string $field, Complaints $complaints): int
+    {
+        $text = $given[$field] ?? '0';
+        if (preg_match('/^\d{1,4}$/D', $text) !== 1) {
+            $complaints->add("paper.{$field}", 'How many sheets, 0 to 9999; 0 means all.');
+
+            return 0;
+        }
+
+        return (int) $text;
+    }
+
+    /**
+     * One card a line, `3 x 4 at 1/2 x 1/2: Owl`.
+     *
+     * @param array<array-key, string> $given
+     * @return list<array{name: string, width: int, height: int, left: int, top: int}>|null
+     */
+    private function cards(array $given, Stock $sheet, Unit $unit, Complaints $complaints): ?array
+    {
+        $cards = [];
+        foreach (preg_split('/\R/', $given['cards'] ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: [] as $number => $line) {
+            if (preg_match('/^\s*(.+?)\s*[x×]\s*(.+?)\s+at\s+(.+?)\s*[x×]\s*([^:]+?)\s*(?::\s*(.*))?$/u', $line, $said) !== 1) {
+                $complaints->add('paper.cards', sprintf('Line %d: a card is written like “3 x 4 at 1/2 x 1/2: Owl”.', $number + 1));
+
+                return null;
+            }
+            $inner = new Complaints;
+            $read = PaperFields::record()->read(
+                ['cards' => [[
+                    'width' => $said[1],
+                    'height' => $said[2],
+                    'left' => $said[3],
+                    'top' => $said[4],
+                    'name' => trim($said[5] ?? ''),
+                ]]],
+                new Reading($unit, $inner, 'paper'),
+                $sheet,
+            )->cards[0] ?? null;
+            foreach ($inner->all() as $sentence) {
+                $complaints->add('paper.cards', sprintf('Line %d: %s', $number + 1, str_replace('Card 1', 'The card', $sentence)));
+            }
+            if ($read === null) {
+                return null;
+            }
+            $cards[] = [
+                'name' => $read->name,
+                'width' => $read->size->width->ticks,
+                'height' => $read->size->height->ticks,
+                'left' => $read->left->ticks,
+                'top' => $read->top->ticks,
+            ];
+        }
+
+        return $cards === [] ? null : $cards;
     }
 
     /** @param array<array-key, string> $given */

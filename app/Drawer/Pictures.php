@@ -27,7 +27,8 @@ final readonly class Pictures
         return new self([], []);
     }
 
-    public static function of(WorkPlan $plan): self
+    /** @param int $wide dots to which a sheet is drawn at the most, one of {@see PaperPicture::WIDTHS} */
+    public static function of(WorkPlan $plan, int $wide = PaperPicture::SIDE): self
     {
         $keys = [];
         foreach ($plan->stocks as $stock) {
@@ -36,11 +37,11 @@ final readonly class Pictures
             }
         }
 
-        return self::ofPapers(array_values(array_filter($keys)));
+        return self::ofPapers(array_values(array_filter($keys)), $wide);
     }
 
     /** @param list<int> $papers numbers in the drawer */
-    public static function ofPapers(array $papers): self
+    public static function ofPapers(array $papers, int $wide = PaperPicture::SIDE): self
     {
         $known = [];
         $swatches = [];
@@ -48,7 +49,7 @@ final readonly class Pictures
             $sheet = $paper->kind === 'leftover' ? $paper->parent ?? $paper : $paper;
             foreach (Side::cases() as $side) {
                 if ($paper->pictureOf($side) !== null) {
-                    $known[$paper->id][$side->value] = self::pictured($paper, $sheet, $side);
+                    $known[$paper->id][$side->value] = self::pictured($paper, $sheet, $side, $wide);
                 }
                 $swatch = $paper->swatchOf($side);
                 if ($swatch !== '') {
@@ -84,7 +85,7 @@ final readonly class Pictures
     }
 
     /** A leftover shows the part of the picture it was cut from; turned over, from the other edge. */
-    private static function pictured(Paper $paper, Paper $sheet, Side $side): Pictured
+    private static function pictured(Paper $paper, Paper $sheet, Side $side, int $wide): Pictured
     {
         $left = Length::ofTicks($paper->cut_left);
         if ($side === Side::B && $sheet !== $paper) {
@@ -92,7 +93,7 @@ final readonly class Pictures
         }
 
         return new Pictured(
-            route('papers.picture', ['paper' => $paper, 'side' => $side->value, 'v' => $paper->updated_at?->timestamp], false),
+            $paper->pictureAddress($side, $wide),
             Rectangle::at(Length::zero()->minus($left), Length::zero()->minus(Length::ofTicks($paper->cut_top)), $sheet->size()),
             (string) $paper->pictureOf($side),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Drawer\PaperPicture;
 use App\Drawer\Pictures;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
@@ -23,9 +24,10 @@ final readonly class Prints
     {
     }
 
-    public static function of(WorkPlan $plan): self
+    /** @param int $wide dots to which a sheet is drawn at the most */
+    public static function of(WorkPlan $plan, int $wide = PaperPicture::SIDE): self
     {
-        return new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan));
+        return new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan, $wide));
     }
 
     /** The piece in hand with this side up, drawn over it. */

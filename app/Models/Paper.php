@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Drawer\NaturalOrder;
+use App\Drawer\SetAside;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Price;
+use Ephemeron\Paper\PrintedCard;
 use Ephemeron\Paper\Side;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -38,6 +41,10 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $swatch_b colour of side B
  * @property int|null $thickness measured, in ticks; null: it follows from the weight
  * @property array<string, string>|null $leaf what it is for a journal: kind, text, front, back, reference, bag
+ * @property string $set_aside what sheets of it are kept for, a value of {@see SetAside}
+ * @property int $set_aside_count how many are; 0: all
+ * @property list<array{name: string, width: int, height: int, left: int, top: int}>|null $cards printed on it, in ticks
+ * @property string $sort_name
  * @property string|null $picture of side A
  * @property string|null $picture_b of side B
  * @property int|null $parent_id
@@ -84,6 +91,9 @@ final class Paper extends Model
         'thickness',
         'swatch_b',
         'leaf',
+        'set_aside',
+        'set_aside_count',
+        'cards',
     ];
 
     protected $attributes = [
@@ -101,12 +111,21 @@ final class Paper extends Model
         'cut_top' => 0,
         'thickness' => null,
         'swatch_b' => '',
+        'set_aside' => '',
+        'set_aside_count' => 0,
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['leaf' => 'array'];
+        return ['leaf' => 'array', 'cards' => 'array'];
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $paper): void {
+            $paper->sort_name = NaturalOrder::key($paper->name);
+        });
     }
 
     /** @return HasMany<PaperMovement, $this> */
@@ -125,15 +144,48 @@ final class Paper extends Model
         return $side === Side::A ? $this->picture : $this->picture_b;
     }
 
+    /** Where a picture of it is found, so many dots wide; every edition has an address of its own. */
+    public function pictureAddress(Side $side, int $width): string
+    {
+        $edition = $this->updated_at?->timestamp;
+
+        return route('papers.picture', ['paper' => $this, 'side' => $side->value, 'v' => $edition, 'w' => $width], false);
+    }
+
     public function swatchOf(Side $side): string
     {
         return $side === Side::A ? $this->swatch : $this->swatch_b;
     }
 
-    /** Tagged as one of the best: it belongs on covers. */
+    /** How many of its sheets are kept back for something else than the faces of a book. */
+    public function keptBack(): int
+    {
+        $mark = SetAside::tryFrom($this->set_aside);
+
+        return match (true) {
+            $mark?->isKeptBack() !== true => 0,
+            $this->set_aside_count === 0 => $this->count,
+            default => min($this->count, $this->set_aside_count),
+        };
+    }
+
+    /** @return list<PrintedCard> printed on it, to be cut apart */
+    public function printedCards(): array
+    {
+        return array_map(static fn (array $card): PrintedCard => new PrintedCard(
+            new Size(Length::ofTicks($card['width']), Length::ofTicks($card['height'])),
+            Length::ofTicks($card['left']),
+            Length::ofTicks($card['top']),
+            $card['name'],
+        ), $this->cards ?? []);
+    }
+
+    /** Tagged as one of the best, or set aside for it: it belongs on covers. */
     public function isPrized(): bool
     {
-        return in_array('best', preg_split('/[\s,;]+/', mb_strtolower($this->tags), -1, PREG_SPLIT_NO_EMPTY) ?: [], true);
+        $tags = preg_split('/[\s,;]+/', mb_strtolower($this->tags), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return $this->set_aside === SetAside::Cover->value || in_array('best', $tags, true);
     }
 
     public function price(): Price
@@ -153,7 +205,7 @@ final class Paper extends Model
         return $this->hasMany(self::class, 'parent_id');
     }
 
-    /** @return array<string, string|int> as a design file writes a material */
+    /** @return array<string, string|int|list<array<string, string>>> as a design file writes a material */
     public function material(Notation $notation): array
     {
         return [
@@ -170,6 +222,16 @@ final class Paper extends Model
             'drawer' => (string) $this->id,
             'grain' => $this->grain,
             'price' => $this->price()->text(),
+            ...($this->cards === null || $this->cards === [] ? [] : ['cards' => array_map(
+                static fn (PrintedCard $card): array => [
+                    'name' => $card->name,
+                    'width' => $notation->exact($card->size->width),
+                    'height' => $notation->exact($card->size->height),
+                    'left' => $notation->exact($card->left),
+                    'top' => $notation->exact($card->top),
+                ],
+                $this->printedCards(),
+            )]),
             ...array_filter([
                 'colour' => self::hex($this->swatch),
                 'colour-behind' => self::hex($this->swatch_b),
@@ -248,7 +310,7 @@ final class Paper extends Model
             $query->where('count', '>', 0);
         }
 
-        $query->orderBy('name')->orderBy('id');
+        $query->orderBy('sort_name')->orderBy('id');
 
         return $query;
     }

@@ -70,7 +70,10 @@ final readonly class Home
         return match ($this->kind) {
             HomeKind::Mount => $seen->equals($this->room),
             HomeKind::Pouch => $this->pouch?->holdsAsItLies($seen) === true,
-            HomeKind::Page => $this->fitInRows([$seen, ...array_values(array_map(static fn (Keepsake $each): Size => $each->size, $there))]),
+            HomeKind::Page => $this->fitInRows([
+                $seen,
+                ...array_values(array_map(static fn (Keepsake $each): Size => $each->size, $there)),
+            ]),
         };
     }
 

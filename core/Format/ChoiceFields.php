@@ -64,9 +64,9 @@ final readonly class ChoiceFields
             ),
             new Field(
                 'stacked',
-                new Asked(Parameter::flag('stacked', 'One below the other', '', false)),
-                static fn (Choice $choice): bool => $choice->picture->isStacked ?? false,
-                static fn (Choice $choice, bool $is): Choice => $choice->inPicture($choice->picture?->with(isStacked: $is)),
+                new Asked(Parameter::flag('stacked', 'One below the other', '', false), orNothing: true),
+                static fn (Choice $choice): ?bool => ($choice->picture->isStacked ?? false) ?: null,
+                static fn (Choice $choice, ?bool $is): Choice => $choice->inPicture($choice->picture?->with(isStacked: $is === true)),
                 'They lie one below the other, from the head; else from left to right.',
             ),
         ], 'A choice is an object with "paper", "side" and "turn".');

@@ -341,9 +341,9 @@ final readonly class DesignFields
             ),
             new Field(
                 'across',
-                new Asked(Parameter::flag('across', 'Across', '', false)),
-                static fn (FaceMats $mats): bool => $mats->across,
-                static fn (FaceMats $mats, bool $across): FaceMats => $mats->goingAcross($across),
+                new Asked(Parameter::flag('across', 'Across', '', false), orNothing: true),
+                static fn (FaceMats $mats): ?bool => $mats->across ?: null,
+                static fn (FaceMats $mats, ?bool $across): FaceMats => $mats->goingAcross($across === true),
                 'The strips follow each other from the head down.',
             ),
             new Field(
@@ -362,9 +362,9 @@ final readonly class DesignFields
             ),
             new Field(
                 'plain',
-                new Asked(Parameter::flag('plain', 'Plain', '', false)),
-                static fn (FaceMats $mats): bool => $mats->plain,
-                static fn (FaceMats $mats, bool $plain): FaceMats => $mats->onPlain($plain),
+                new Asked(Parameter::flag('plain', 'Plain', '', false), orNothing: true),
+                static fn (FaceMats $mats): ?bool => $mats->plain ?: null,
+                static fn (FaceMats $mats, ?bool $plain): FaceMats => $mats->onPlain($plain === true),
                 'The lower mat is of plain card.',
             ),
         ], 'Mats of one face are an object with "school" and "layers".');

@@ -127,7 +127,8 @@ final class HollowHillSeeder extends Seeder
         $this->paper('Greyboard', 'board', '', [12, 12], 6, '1000 g', '#b3aa98', 'behind the door', 'covers');
         $this->paper('Clear vellum', 'specialty', '', [8.5, 11], 9, '100 g', '#edf0ea', 'top drawer', 'see-through');
         $chart = Paper::query()->where('name', 'Night chart')->sole();
-        $chart->update(['picture' => $this->pictures->keep($this->nightChart(), $chart), 'tags' => 'season, best']);
+        $this->pictures->take($this->nightChart(), $chart);
+        $chart->update(['tags' => 'season, best']);
         foreach (['Night chart' => [[4, 12], 3], 'Field lines' => [[5, 12], 2]] as $name => [$size, $count]) {
             $of = Paper::query()->where('name', $name)->sole();
             $this->paper(

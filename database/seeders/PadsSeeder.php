@@ -18,7 +18,7 @@ final class PadsSeeder extends Seeder
     /** Ground and inks of side A, by the first word of a pad's prints. */
     private const PADS = [
         'Ember' => ['#3b2a35', '#d9825b', '#f0c987', '#a4506a', '#f6ead2'],
-        'Harbour light' => ['#e9e2d0', '#46617a', '#8fa9b5', '#d7a24b', '#2f3e52'],
+        'Lantern' => ['#e9e2d0', '#46617a', '#8fa9b5', '#d7a24b', '#2f3e52'],
         'Frost' => ['#e6edf0', '#7d9fb3', '#b8c9d6', '#4d6b86', '#9b8fb8'],
         'Amber' => ['#f3e3bf', '#c98a2e', '#8a5a2b', '#e0b266', '#5b4636'],
         'Moss' => ['#e4e6d3', '#6d7f4f', '#9aa873', '#3f4f38', '#c7a65a'],
@@ -26,9 +26,9 @@ final class PadsSeeder extends Seeder
         'Copper' => ['#f0dccb', '#b1643f', '#7b3f2d', '#d99a72', '#3e5560'],
         'Noctilucent' => ['#1f3142', '#7fb2c4', '#d9edf0', '#42718a', '#f1d9a0'],
         'Lichen' => ['#dfe4dc', '#8aa39a', '#c9b458', '#56706b', '#b77f63'],
-        'Plum' => ['#efe0e3', '#7f4560', '#b98297', '#4c2f48', '#d8b46a'],
+        'Nebula' => ['#efe0e3', '#7f4560', '#b98297', '#4c2f48', '#d8b46a'],
         'Slate' => ['#d9dde0', '#5c6b78', '#93a0ab', '#333f4a', '#c8926b'],
-        'Saffron' => ['#fbf1d8', '#e0a526', '#c2652f', '#7d8c86', '#454a63'],
+        'Sodium' => ['#fbf1d8', '#e0a526', '#c2652f', '#7d8c86', '#454a63'],
     ];
 
     private const WORDS = [
@@ -69,14 +69,8 @@ final class PadsSeeder extends Seeder
                 ]);
                 $paper->putIn('new in the drawer');
                 $seed = 100 * $pad + $index;
-                $paper->update([
-                    'picture' => $this->pictures->keep($artist->print($motif, $inks, $seed), $paper),
-                    'picture_b' => $this->pictures->keep(
-                        $artist->print($behind[($index + $pad) % count($behind)], $other, $seed + 50),
-                        $paper,
-                        Side::B,
-                    ),
-                ]);
+                $this->pictures->take($artist->print($motif, $inks, $seed), $paper);
+                $this->pictures->take($artist->print($behind[($index + $pad) % count($behind)], $other, $seed + 50), $paper, Side::B);
             }
             $pad++;
         }

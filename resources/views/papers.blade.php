@@ -5,7 +5,7 @@
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">The paper drawer</h1>
             <span class="quiet">{{ $papers->total() }} {{ $papers->total() === 1 ? 'paper' : 'papers' }} shown, {{ $sheets }} sheets in all</span>
-            <div class="tools"><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><a class="btn-plain" href="{{ route('supplies.index', ['unit' => $unit->value]) }}">Besides paper</a><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('papers.own') }}">A paper of your own</a><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><a class="btn-plain" href="{{ route('supplies.index', ['unit' => $unit->value]) }}">Besides paper</a><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>
@@ -33,7 +33,7 @@
                             <tbody>
                                 @foreach ($papers as $paper)
                                     <tr @class(['is-here' => $chosen?->id === $paper->id])>
-                                        <td>@if ($paper->picture)<img class="swatch" src="{{ route('papers.picture', $paper) }}" alt="" loading="lazy">@else<svg class="swatch" viewBox="0 0 10 10" aria-hidden="true"><rect width="10" height="10" fill="{{ $paper->swatch ?: '#e8e0cc' }}"/>@if ($paper->swatch_b !== '')<path d="M10 0V10H0Z" fill="{{ $paper->swatch_b }}"/>@endif</svg>@endif</td>
+                                        <td>@if ($paper->picture)<img class="swatch" src="{{ $paper->pictureAddress(\Ephemeron\Paper\Side::A, 160) }}" alt="" loading="lazy">@else<svg class="swatch" viewBox="0 0 10 10" aria-hidden="true"><rect width="10" height="10" fill="{{ $paper->swatch ?: '#e8e0cc' }}"/>@if ($paper->swatch_b !== '')<path d="M10 0V10H0Z" fill="{{ $paper->swatch_b }}"/>@endif</svg>@endif</td>
                                         <th scope="row"><a href="{{ route('papers.index', [...request()->query(), 'paper' => $paper->id]) }}#chosen">{{ $paper->name }}</a> <span class="quiet">{{ $paper->pad !== '' && $paper->pad !== $paper->name ? $paper->pad : '' }}</span></th>
                                         <td class="of num">{{ $paper->count }}</td>
                                         <td>@size($paper->size(), $notation, false)</td>
@@ -51,8 +51,12 @@
                     @if ($chosen)
                         <details open id="chosen">
                             <summary>{{ $chosen->name }}</summary>
-                            @if ($chosen->picture)<img class="paper-picture" src="{{ route('papers.picture', $chosen) }}" alt="Side A of {{ $chosen->name }}">@endif
-                            @if ($chosen->picture_b)<img class="paper-picture" src="{{ route('papers.picture', [$chosen, 'side' => 'B']) }}" alt="Side B of {{ $chosen->name }}">@endif
+                            @error('corners')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                            @foreach (\Ephemeron\Paper\Side::cases() as $side)
+                                @if ($chosen->pictureOf($side))
+                                    <img class="paper-picture" src="{{ $chosen->pictureAddress($side, 320) }}" alt="Side {{ $side->value }} of {{ $chosen->name }}">
+                                @endif
+                            @endforeach
                             <form method="post" action="{{ route('papers.update', $chosen) }}">@csrf @method('PATCH')
                                 @include('partials.paper-fields', ['id' => 'chosen', 'paper' => $chosen])
                                 <button class="btn-main">Keep these</button>
@@ -64,6 +68,23 @@
                                 @error('picture')<p class="field-error">{{ $message }}</p>@enderror
                                 <button class="btn-plain mt-1">Take the picture</button>
                             </form>
+                            @foreach (\Ephemeron\Paper\Side::cases() as $side)
+                                @continue (! $chosen->pictureOf($side))
+                                <details class="mt-2 squaring"><summary>Square up side {{ $side->value }}</summary>
+                                    <form method="post" action="{{ route('papers.picture.square', $chosen) }}" x-data="squaring">@csrf @method('PUT')
+                                        <input type="hidden" name="side" value="{{ $side->value }}">
+                                        <p class="field-note">Photographed lying on a table? Lay the four marks on the corners of the sheet; arrow keys move the one in hand.</p>
+                                        <div class="to-square" x-ref="photo"><img src="{{ $chosen->pictureAddress($side, 640) }}" alt="" draggable="false" loading="lazy">
+                                            <svg viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><polygon x-ref="outline" points="0,0 100,0 100,100 0,100"/></svg>
+                                            @foreach (['upper left', 'upper right', 'lower right', 'lower left'] as $index => $corner)
+                                                <button type="button" class="corner-mark" data-corner="{{ $index }}" aria-label="Corner, {{ $corner }}" @pointerdown="take($event)" @pointermove="drag($event)" @pointerup="letGo($event)" @keydown="nudge($event)"></button>
+                                            @endforeach
+                                        </div>
+                                        <input type="hidden" name="corners" x-ref="corners" value="0 0 1 0 1 1 0 1">
+                                        <button class="btn-plain mt-1">Square it up</button>
+                                    </form>
+                                </details>
+                            @endforeach
                             <form class="mt-2" method="post" action="{{ route('papers.destroy', $chosen) }}">@csrf @method('DELETE')<button class="btn-plain">Take it out of the drawer</button></form>
                             <h3 class="put-title">What took and gave</h3>
                             <ul class="movements">@foreach ($chosen->movements as $movement)<li><span class="num">{{ $movement->change > 0 ? '+' : ($movement->change < 0 ? '−' : '') }}{{ abs($movement->change) }}</span> {{ $movement->why }}</li>@endforeach</ul>
@@ -71,10 +92,12 @@
                     @endif
                     <details id="add" @if (! $chosen || old('adding')) open @endif>
                         <summary>Put paper into the drawer</summary>
-                        <form method="post" action="{{ route('papers.store') }}">@csrf
+                        <form method="post" action="{{ route('papers.store') }}" enctype="multipart/form-data">@csrf
                             <input type="hidden" name="adding" value="1">
                             @include('partials.paper-fields', ['id' => 'new', 'paper' => null])
                             <div class="field"><label for="new-designs">A pad of so many designs</label><input @class(['form-control', 'is-invalid' => $errors->has('designs')]) id="new-designs" name="designs" value="{{ is_string(old('designs')) ? old('designs') : '' }}" inputmode="numeric" placeholder="one paper">@error('designs')<p class="field-error">{{ $message }}</p>@enderror<p class="field-note">Each with the sheets given above: 18 designs, 2 sheets each.</p></div>
+                            <div class="field is-wide"><label for="new-pictures">A photograph of each print</label><input @class(['form-control', 'is-invalid' => $errors->has('pictures')]) type="file" multiple id="new-pictures" name="pictures[]" accept="image/png,image/jpeg,image/svg+xml">@error('pictures')<p class="field-error">{{ $message }}</p>@enderror<p class="field-note">Many at once: each file is a print of the pad, named as the file is; “dusk-b” is side B of “dusk”.</p>
+                                <label class="sieve-by"><input class="form-check-input" type="checkbox" name="pairs" value="1" @checked(old('pairs'))> every second one is the side B of the one before</label></div>
                             <button class="btn-main">Put in</button>
                         </form>
                     </details>

@@ -34,7 +34,9 @@ final class FillingsTest extends TestCase
             (new Fillings($plan->blueprint, [], $plan->notation()))->homes,
             static fn ($home): bool => $home->kind === HomeKind::Pouch && $home->pouch?->opening->isUpright() === false,
         ))[0];
-        $card = fn (Length $width, Length $height): ?object => $pouch->takes(new Keepsake('c', KeepsakeKind::Card, new Size($width, $height)));
+        $card = fn (Length $width, Length $height): ?object => $pouch->takes(
+            new Keepsake('c', KeepsakeKind::Card, new Size($width, $height)),
+        );
         $mark = Length::inches(0, 1, 64);
         $this->assertNotNull($card($pouch->room->width, $pouch->room->height));
         $this->assertNull($card($pouch->room->width->plus($mark), $pouch->room->height));
@@ -131,7 +133,7 @@ final class FillingsTest extends TestCase
                 $one = new Keepsake('e', KeepsakeKind::Envelope, Size::inches(3, 4), $opening->left);
                 $told = fn (Keepsake ...$all): string => implode(' ', array_merge(...array_map(
                     static fn ($each): array => $each->notes,
-                    array_values((new Fillings($plan->blueprint, array_combine(range(1, count($all)), $all), $plan->notation()))->settled()),
+                    array_values((new Fillings($plan->blueprint, $all, $plan->notation()))->settled()),
                 )));
                 $this->assertStringContainsString('Two thick pockets', $told($one, $one->goingTo($opening->right)));
                 $this->assertSame('', $told($one, $one->with(kind: KeepsakeKind::Card)->goingTo($opening->right)));
@@ -185,7 +187,8 @@ final class FillingsTest extends TestCase
         }
         sort($places);
         $this->assertSame(['0 0', '3 4', '3 4'], array_values(array_intersect($places, ['0 0', '3 4'])));
-        $this->assertStringContainsString('Slip in the cards', implode('|', array_map(static fn ($step): string => $step->title, $plan->steps)));
+        $titles = array_map(static fn ($step): string => $step->title, $plan->steps);
+        $this->assertStringContainsString('Slip in the cards', implode('|', $titles));
         $this->assertSame([], $plan->report->of('table'), 'it is put together on the table');
         $this->assertSame('3', $plan->notation()->number($plan->design->keepsakes['moth']->size->width), 'as large as it is printed');
         $file = DesignWriter::ofTheHouse()->toArray($plan->design);
@@ -235,12 +238,20 @@ final class FillingsTest extends TestCase
     {
         $cards = [];
         foreach (range(0, 11) as $number) {
-            $cards[] = ['width' => '3', 'height' => '4', 'left' => (string) (3 * ($number % 4)), 'top' => (string) (4 * intdiv($number, 4))];
+            $at = ['left' => (string) (3 * ($number % 4)), 'top' => (string) (4 * intdiv($number, 4))];
+            $cards[] = ['width' => '3', 'height' => '4', ...$at];
         }
 
         return $this->plan('nested-gusset-album', [
-            'papers' => ['cards' => ['name' => 'Field cards', 'sheet' => '12x12', 'weight' => '200', 'sides' => 'single', 'direction' => 'a',
-                'count' => 3, 'cards' => $cards]],
+            'papers' => ['cards' => [
+                'name' => 'Field cards',
+                'sheet' => '12x12',
+                'weight' => '200',
+                'sides' => 'single',
+                'direction' => 'a',
+                'count' => 3,
+                'cards' => $cards,
+            ]],
             'keepsakes' => $keepsakes,
         ]);
     }

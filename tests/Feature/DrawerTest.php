@@ -114,7 +114,7 @@ final class DrawerTest extends TestCase
         )->assertSessionHasNoErrors();
         $picture = getimagesizefromstring((string) $this->get("/papers/{$paper->id}/picture")->assertOk()->getContent());
         $this->assertIsArray($picture);
-        $this->assertSame([480, 240, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
+        $this->assertSame([1200, 600, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
     }
 
     /**

@@ -72,7 +72,9 @@ final class OddRequestsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
     {
-        foreach (['', 'catalogue', 'papers', 'papers.csv', 'papers/makes', 'supplies', 'taken-off'] as $page) {
+        foreach ([
+            '', 'catalogue', 'papers', 'papers.csv', 'papers/makes', 'papers/own', 'papers/own/sheet.png', 'supplies', 'taken-off',
+        ] as $page) {
             yield "/{$page}" => ["/{$page}"];
         }
         foreach ([
@@ -117,8 +119,8 @@ final class OddRequestsTest extends TestCase
         $here = array_map(
             static fn (array $page): string => trim(
                 str_replace(
-                    ['print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg'],
-                    ['print/{document}', 'print/{document}', 'sheets/{key}.{type}'],
+                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg'],
+                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}'],
                     $page[0],
                 ),
                 '/',

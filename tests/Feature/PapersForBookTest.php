@@ -183,7 +183,7 @@ final class PapersForBookTest extends TestCase
         $this->assertNull($paper->refresh()->picture);
         $picture = getimagesizefromstring((string) $this->get("/papers/{$paper->id}/picture?side=B")->assertOk()->getContent());
         $this->assertIsArray($picture);
-        $this->assertSame([480, 240, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
+        $this->assertSame([1200, 600, IMAGETYPE_JPEG], [$picture[0], $picture[1], $picture[2]]);
         $this->get("/papers/{$paper->id}/picture")->assertNotFound();
 
         $this->upload($paper, '<svg><rect', 'A')->assertSessionHasErrors('picture');

@@ -239,7 +239,7 @@ final class PlanScreenTest extends TestCase
             preg_match('/<option value="([^"]*)"\s+selected/', $shown, $chosen);
             $form[$name] = $chosen[1] ?? '';
         }
-        $this->assertCount(4, $form);
+        $this->assertCount(5, $form);
         $this->set(['mats.faces.page-1.corners' => 'mitred'] + $form)->assertSee('as everywhere: double mat');
         $this->set(['mats.layers' => '1', 'mats.school' => 'wide'])->assertSee('as everywhere: one mat');
         $this->project->refresh();

@@ -71,7 +71,7 @@ final readonly class LeavesController
             'sewing' => $plan->blueprint->all(Sewing::class)[0] ?? null,
             'stitches' => new StitchDrawing($plan->notation()),
             'isSaid' => $plan->design->leaves->isSaid(...LeavesInOrder::shape($gathered)),
-            'drawer' => Paper::query()->where('count', '>', 0)->orderBy('name')->limit(200)->get(),
+            'drawer' => Paper::query()->where('count', '>', 0)->orderBy('sort_name')->limit(200)->get(),
         ]);
     }
 

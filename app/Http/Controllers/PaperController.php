@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\PadFromPictures;
 use App\Drawer\PaperReader;
+use App\Drawer\UnusablePicture;
 use App\Drawer\WorthKeeping;
 use App\Http\Requests\UnitRequest;
 use App\Models\Paper;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 /** The paper drawer: what there is, what is added, what is taken out. */
@@ -17,7 +21,7 @@ final readonly class PaperController
 {
     private const A_PAGE = 60;
 
-    public function __construct(private PaperReader $reader, private WorthKeeping $keeping)
+    public function __construct(private PaperReader $reader, private WorthKeeping $keeping, private PadFromPictures $pads)
     {
     }
 
@@ -47,8 +51,22 @@ final readonly class PaperController
         if ($request->filled('designs') && ($designs < 1 || $designs > 100)) {
             $errors['designs'] = 'A pad has 1 to 100 designs.';
         }
+        $files = array_values(array_filter(
+            Arr::wrap($request->file('pictures')),
+            static fn (mixed $file): bool => $file instanceof UploadedFile && $file->isValid(),
+        ));
+        if ($files !== []) {
+            // The pictures name the papers.
+            unset($errors['name']);
+        }
+        if (count($files) > PadFromPictures::MOST) {
+            $errors['pictures'] = sprintf('At most %d pictures at once.', PadFromPictures::MOST);
+        }
         if ($errors !== []) {
             return back()->withErrors($errors)->withInput();
+        }
+        if ($files !== []) {
+            return $this->pictured($request, $attributes, $files);
         }
         $papers = $designs > 0 ? $this->pad($attributes, $designs) : [new Paper($attributes)];
         DB::transaction(
@@ -63,6 +81,24 @@ final readonly class PaperController
             'said',
             $designs > 0 ? "{$designs} papers put into the drawer." : "“{$first->name}” put into the drawer.",
         );
+    }
+
+    /**
+     * @param array<string, mixed> $attributes
+     * @param list<UploadedFile> $files
+     */
+    private function pictured(UnitRequest $request, array $attributes, array $files): RedirectResponse
+    {
+        $name = $request->string('name')->trim()->value();
+        $attributes['pad'] = $attributes['pad'] === '' ? $name : $attributes['pad'];
+        try {
+            $papers = $this->pads->putIn($attributes, PadFromPictures::prints($files, $request->boolean('pairs')));
+        } catch (UnusablePicture $refusal) {
+            return back()->withErrors(['pictures' => "{$refusal->getMessage()} Nothing was put in."])->withInput();
+        }
+
+        return redirect()->route('papers.index', [...$request->only('unit'), 'pad' => $attributes['pad'], 'paper' => $papers[0]->id], 303)
+            ->with('said', count($papers) === 1 ? 'One print put into the drawer.' : count($papers).' prints put into the drawer.');
     }
 
     public function update(UnitRequest $request, Paper $paper): RedirectResponse

@@ -6,19 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Drawer\PaperPicture;
 use App\Drawer\UnusablePicture;
+use App\Http\Requests\SquareUpRequest;
 use App\Models\Paper;
 use Ephemeron\Paper\Side;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 
 final readonly class PaperPictureController
 {
     private const MOST_BYTES = 8 * 1024 * 1024;
-
-    private const COLUMNS = ['A' => 'picture', 'B' => 'picture_b'];
 
     public function store(Request $request, Paper $paper, PaperPicture $pictures): RedirectResponse
     {
@@ -29,7 +27,7 @@ final readonly class PaperPictureController
             return $back->withErrors(['picture' => sprintf('Choose a picture of %d MB at the most.', self::mostMegabytes())]);
         }
         try {
-            $paper->update([self::COLUMNS[$side->value] => $pictures->keep((string) $file->get(), $paper, $side)]);
+            $pictures->take((string) $file->get(), $paper, $side);
         } catch (UnusablePicture $refusal) {
             return $back->withErrors(['picture' => $refusal->getMessage()]);
         }
@@ -48,10 +46,24 @@ final readonly class PaperPictureController
         return intdiv(self::mostBytes(), 1024 * 1024);
     }
 
-    public function show(Request $request, Paper $paper): Response
+    /** A photograph of a sheet on a table, squared up by its four corners. */
+    public function square(SquareUpRequest $request, Paper $paper, PaperPicture $pictures): RedirectResponse
     {
-        $name = $this->side($request) === Side::A ? $paper->picture : $paper->picture_b;
-        $picture = $name === null ? null : Storage::disk('local')->get("papers/{$name}");
+        $side = $this->side($request);
+        $back = redirect()->route('papers.index', ['paper' => $paper->id], 303);
+        try {
+            $pictures->square($paper, $side, $request->corners());
+        } catch (UnusablePicture $refusal) {
+            return $back->withErrors(['corners' => $refusal->getMessage()]);
+        }
+
+        return $back->with('said', "Side {$side->value} of “{$paper->name}” is squared up.");
+    }
+
+    public function show(Request $request, Paper $paper, PaperPicture $pictures): Response
+    {
+        $width = (int) $request->integer('w', PaperPicture::SIDE);
+        $picture = in_array($width, PaperPicture::WIDTHS, true) ? $pictures->contents($paper, $this->side($request), $width) : null;
 
         // Asked for by its edition it never changes.
         $kept = $request->query('v') === null ? 'private, max-age=60' : 'private, max-age=31536000, immutable';

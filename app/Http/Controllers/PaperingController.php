@@ -46,11 +46,11 @@ final readonly class PaperingController
             'plan' => $plan,
             'progress' => new Progress($project, $plan),
             'review' => new Review($plan->blueprint, $plan->stocks),
-            'spreads' => new SpreadDrawing($plan, Prints::of($plan)),
+            'spreads' => new SpreadDrawing($plan, Prints::of($plan, 320)),
             'pads' => $pads,
             'pad' => $pad,
             'prints' => $prints,
-            'pictures' => Pictures::ofPapers(array_map(static fn (Paper $paper): int => $paper->id, array_values($prints->all()))),
+            'pictures' => Pictures::ofPapers(array_map(static fn (Paper $paper): int => $paper->id, array_values($prints->all())), 160),
             'inHand' => $prints->find($request->integer('paper')) ?? $prints->first(),
             'gone' => (new PrintsChosen($project, $plan->design))->gone(),
         ]);
