@@ -15,6 +15,7 @@ use App\Http\Controllers\FoldController;
 use App\Http\Controllers\FurnitureController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\KeepsakesController;
 use App\Http\Controllers\LaidByController;
 use App\Http\Controllers\LeavesController;
 use App\Http\Controllers\MakesController;
@@ -92,6 +93,14 @@ Route::prefix('projects/{project}')->group(function (): void {
 
     Route::get('openings/{number}.png', OpeningController::class)->whereNumber('number')->name('opening.png');
 
+    Route::get('going-in', [KeepsakesController::class, 'show'])->name('keepsakes');
+    Route::post('going-in', [KeepsakesController::class, 'add'])->name('keepsakes.add');
+    Route::post('going-in/places', [KeepsakesController::class, 'propose'])->name('keepsakes.propose');
+    Route::delete('going-in/{key}', [KeepsakesController::class, 'takeOut'])->where('key', '[a-z0-9-]{1,40}')->name('keepsakes.take-out');
+    Route::post('going-in/{key}/picture', [KeepsakesController::class, 'take'])->where('key', '[a-z0-9-]{1,40}')
+        ->name('keepsakes.picture.take');
+    Route::get('going-in/{key}/picture', [KeepsakesController::class, 'picture'])->where('key', '[a-z0-9-]{1,40}')
+        ->name('keepsakes.picture');
     Route::patch('design', DesignController::class)->name('design');
     Route::post('confirm', ConfirmController::class)->name('confirm');
     Route::post('spoiled', SpoiledController::class)->name('spoiled');

@@ -29,7 +29,7 @@ final readonly class PadsLaidOut
         foreach ($papers as $paper) {
             [$key, $print] = $chosen->print($paper);
             $there = clone $paper;
-            $there->count += $paper->takenFor($project);
+            $there->count += $paper->takenFor($project) - $paper->keptBack();
             $stock = $design->choices->papers[$key] ?? $this->offers->stock($there, $design);
             $offers[$key] = new Offer(
                 (string) $paper->id,

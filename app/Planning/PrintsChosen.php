@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Paper;
 use App\Models\Project;
 use Ephemeron\Design\Design;
+use Ephemeron\Filling\Keepsake;
 use Ephemeron\Paper\Choice;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
@@ -88,7 +89,10 @@ final readonly class PrintsChosen
             ) : null;
         }
         // Prints that nothing is cut from any more are forgotten; they stay in the drawer.
-        $wanted = array_filter(array_map(static fn (Choice $choice): ?string => $choice->paper, $said));
+        $wanted = array_filter([
+            ...array_values(array_map(static fn (Choice $choice): ?string => $choice->paper, $said)),
+            ...array_values(array_map(static fn (Keepsake $one): ?string => $one->paper, $this->design->keepsakes)),
+        ]);
         foreach (array_keys($this->design->choices->papers) as $key) {
             if (! in_array($key, $wanted, true)) {
                 $changes["papers.{$key}"] = null;
@@ -98,8 +102,11 @@ final readonly class PrintsChosen
         return $changes;
     }
 
-    /** @return array{string, array<string, mixed>} its key, and what makes it one of the design's papers where it is none yet */
-    public function print(Paper $paper): array
+    /**
+     * @param bool $isCutApart whether sheets that are set aside are meant
+     * @return array{string, array<string, mixed>} its key, and what makes it one of the design's papers where it is none yet
+     */
+    public function print(Paper $paper, bool $isCutApart = false): array
     {
         foreach ($this->design->choices->papers as $key => $stock) {
             if ($stock->drawer === (string) $paper->id) {
@@ -109,10 +116,27 @@ final readonly class PrintsChosen
         $key = Str::limit(Str::slug($paper->name), 30, '')."-{$paper->id}";
         // What this book has cut of it already it need not find there again.
         $there = clone $paper;
-        $there->count += $paper->takenFor($this->project);
+        $there->count += $paper->takenFor($this->project) - ($isCutApart ? 0 : $paper->keptBack());
         $notation = $this->design->notation();
 
         return [$key, ["papers.{$key}" => [...$there->material($notation), 'leftovers' => $there->leftoversFor($notation)]]];
+    }
+
+    /**
+     * How many sheets of a paper there are for this book, where that has changed.
+     *
+     * @return array<string, mixed>
+     */
+    public function counted(Paper $paper): array
+    {
+        foreach ($this->design->choices->papers as $key => $stock) {
+            $there = $paper->count + $paper->takenFor($this->project) - $paper->keptBack();
+            if ($stock->drawer === (string) $paper->id && $stock->available !== $there) {
+                return ["papers.{$key}.count" => $there];
+            }
+        }
+
+        return [];
     }
 
     /** @return list<string> names of prints whose paper is not in the drawer any more */

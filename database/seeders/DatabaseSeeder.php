@@ -10,6 +10,6 @@ final class DatabaseSeeder extends Seeder
 {
     public function run(): void
     {
-        $this->call([HollowHillSeeder::class, PadsSeeder::class]);
+        $this->call([HollowHillSeeder::class, PadsSeeder::class, LaidOutSeeder::class]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Drawer\PaperPicture;
+use App\Drawer\SetAside;
 use App\Models\Paper;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Side;
@@ -49,7 +50,9 @@ final class PadsSeeder extends Seeder
         foreach (self::PADS as $first => $colours) {
             $side = ['Moss' => 8, 'Frost' => 6][$first] ?? 12;
             foreach (self::WORDS as $index => $word) {
-                $motif = $motifs[$index % count($motifs)];
+                // One sheet of every third pad is printed with cards, to be cut apart.
+                $isCards = $word === 'almanac' && $pad % 3 === 1 && $side === 12;
+                $motif = $isCards ? 'cards' : $motifs[$index % count($motifs)];
                 $inks = $index < count($motifs) ? $colours : [$colours[4], $colours[1], $colours[3], $colours[2]];
                 $other = [$inks[2], $inks[0], $inks[1], $inks[3]];
                 $paper = new Paper([
@@ -64,6 +67,8 @@ final class PadsSeeder extends Seeder
                     'cents' => 45,
                     'place' => 'shelf of pads',
                     'tags' => $index === 0 ? 'best' : '',
+                    'set_aside' => $isCards ? SetAside::CutApart->value : '',
+                    'cards' => $isCards ? self::cards() : null,
                     'swatch' => $inks[0],
                     'swatch_b' => $other[0],
                 ]);
@@ -74,5 +79,23 @@ final class PadsSeeder extends Seeder
             }
             $pad++;
         }
+    }
+
+    /** @return list<array{name: string, width: int, height: int, left: int, top: int}> twelve of 3 × 4 in */
+    private static function cards(): array
+    {
+        $names = ['Moth', 'Owl', 'Hedgehog', 'Bat', 'Fox', 'Marten', 'Badger', 'Dormouse', 'Glow-worm', 'Cricket', 'Toad', 'Hare'];
+        $cards = [];
+        foreach ($names as $number => $name) {
+            $cards[] = [
+                'name' => $name,
+                'width' => Length::inches(3)->ticks,
+                'height' => Length::inches(4)->ticks,
+                'left' => Length::inches(3 * ($number % 4))->ticks,
+                'top' => Length::inches(4 * intdiv($number, 4))->ticks,
+            ];
+        }
+
+        return $cards;
     }
 }

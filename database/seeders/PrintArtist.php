@@ -15,7 +15,7 @@ final class PrintArtist
     /** Motifs, and whether they have a right way up. */
     public const MOTIFS = [
         'stars' => false, 'comets' => true, 'phases' => false, 'orbits' => false, 'chart' => false, 'hills' => true, 'streaks' => false,
-        'dust' => false, 'lines' => false, 'dusk' => true,
+        'dust' => false, 'lines' => false, 'dusk' => true, 'cards' => true,
     ];
 
     private \GdImage $image;
@@ -51,6 +51,7 @@ final class PrintArtist
             'streaks' => $this->streaks(),
             'dust' => $this->dust(),
             'lines' => $this->lines(),
+            'cards' => $this->cards(),
             default => $this->dusk(),
         };
         ob_start();
@@ -70,6 +71,23 @@ final class PrintArtist
                 $points[] = (int) round($y + $reach * sin($k * M_PI / 4));
             }
             imagefilledpolygon($this->image, $points, $this->ink());
+        }
+    }
+
+    /** Twelve cards of 3 × 4 to be cut apart, each with a frame, a moon and lines to write on. */
+    private function cards(): void
+    {
+        [$wide, $tall] = [self::SIDE / 4, self::SIDE / 3];
+        for ($card = 0; $card < 12; $card++) {
+            [$left, $top] = [(int) ($card % 4 * $wide), (int) (intdiv($card, 4) * $tall)];
+            [$ground, $ink] = [$this->inks[$card % 2 === 0 ? 0 : 3], $this->inks[1 + $card % 2]];
+            imagefilledrectangle($this->image, $left, $top, (int) ($left + $wide), (int) ($top + $tall), $ground);
+            imagerectangle($this->image, $left + 7, $top + 7, (int) ($left + $wide) - 8, (int) ($top + $tall) - 8, $ink);
+            imagefilledellipse($this->image, (int) ($left + $wide / 2), $top + 46, 46, 46, $ink);
+            imagefilledellipse($this->image, (int) ($left + $wide / 2) + 4 * ($card - 5), $top + 46, 44, 44, $ground);
+            for ($line = 0; $line < 4; $line++) {
+                imageline($this->image, $left + 18, $top + 92 + 15 * $line, (int) ($left + $wide) - 18, $top + 92 + 15 * $line, $ink);
+            }
         }
     }
 

@@ -21,6 +21,7 @@
         <span class="sieve-by"><label for="pad">Pad</label><select class="form-select" id="pad" name="pad">@foreach ($pads as $each)<option value="{{ $each }}" @selected($each === $pad)>{{ $each === '' ? 'without a pad' : $each }}</option>@endforeach</select></span>
         <noscript><button class="btn-plain">Show it</button></noscript>
         <a href="{{ route('papers.for', $project) }}">A paper for each role</a>
+        <a href="{{ route('keepsakes', $project) }}">What goes in</a>
     </form>
     @if ($pads !== [])
     <x-swap-form :project="$project" :action="route('paper.propose', $project)" stage="paper" class="laying-out">
@@ -56,10 +57,14 @@
                             @endif
                         @endforeach
                         <span class="print-name">{{ $paper->name }}@if ($paper->direction !== 'none')<b title="It has a right way up" aria-label="has a right way up">↑</b>@endif</span>
+                        @if ($paper->set_aside !== '')<small class="set-aside">{{ $paper->set_aside_count === 0 ? 'all' : $paper->set_aside_count }} {{ \App\Drawer\SetAside::tryFrom($paper->set_aside)?->label() }}</small>@endif
                         <small class="quiet">{{ $use ? $use->sheets().' of '.($use->stock->stock->available ?? '∞').' begun' : ($paper->count === 1 ? '1 sheet' : "{$paper->count} sheets") }}</small>
                     </label>
                 @endforeach
             </div>
+            <p class="aside-buttons"><span class="quiet">The print in hand: set aside</span>
+                @foreach (\App\Drawer\SetAside::cases() as $mark)<button class="btn-plain" id="aside-{{ $mark->value }}" name="aside" value="{{ $mark->value }}">{{ $mark->label() }}</button> @endforeach
+                <button class="btn-plain" id="aside-none" name="aside" value="none">not at all</button></p>
             @foreach ($uses->filter(fn ($use) => $use->runsOut()) as $use)
                 <p class="said is-stop">{{ $use->sentence() }} <a href="{{ route('papers.for', $project) }}">Ways out</a></p>
             @endforeach

@@ -79,6 +79,7 @@ final class OddRequestsTest extends TestCase
         }
         foreach ([
             'paper',
+            'going-in',
             'plan',
             'cut',
             'score',
@@ -110,6 +111,7 @@ final class OddRequestsTest extends TestCase
             'up',
             'storage/{path}',
             'papers/{paper}/picture',
+            'projects/{project}/going-in/{key}/picture',
             'projects/{project}/openings/{number}.png',
             'projects/{project}/design.json',
             'projects/{project}/cut-list.csv',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawer\Pictures;
+use App\Drawer\SetAside;
 use App\Drawing\Prints;
 use App\Drawing\SpreadDrawing;
 use App\Http\Requests\ChoosePrintRequest;
@@ -61,6 +62,9 @@ final readonly class PaperingController
         $back = redirect()->route('paper', ['project' => $project, ...$request->shown()], 303);
         $chosen = new PrintsChosen($project, $this->plans->design($project));
         $places = $request->places('place');
+        if ($request->aside() !== null) {
+            return $this->setAside($request, $project, $back, $chosen);
+        }
         $paper = $places === [] ? null : Paper::query()->find($request->integer('paper'));
         if ($places !== [] && $paper === null) {
             return $back->withErrors(['paper' => 'Choose a print first; one that is not in the drawer any more cannot be taken.']);
@@ -86,6 +90,7 @@ final readonly class PaperingController
         $found = Paper::sieved(['there' => 'yes'])->with('leftovers')->whereIn('pad', $request->pads())
             ->whereIn('kind', ['pattern', 'leftover']);
         $papers = array_filter($found->limit(self::MOST_PRINTS)->get()->all(), static fn (object $each): bool => $each instanceof Paper);
+        $papers = array_filter($papers, static fn (Paper $paper): bool => $paper->keptBack() < max(1, $paper->count));
         $laid = $this->pads->over($project, $design, array_values($papers), $request->weights());
         if ($laid === null) {
             return $back->withErrors(['pads' => 'Choose a pad that has sheets left.']);
@@ -97,6 +102,26 @@ final readonly class PaperingController
         }
 
         return $back->with('laid', $laid->sentences);
+    }
+
+    /** A mark of the drawer, not of the book; but what the book may cut of the print follows. */
+    private function setAside(ChoosePrintRequest $request, Project $project, RedirectResponse $back, PrintsChosen $chosen): RedirectResponse
+    {
+        $paper = Paper::query()->find($request->integer('paper'));
+        if ($paper === null) {
+            return $back->withErrors(['paper' => 'Choose a print first; one that is not in the drawer any more cannot be set aside.']);
+        }
+        $mark = SetAside::tryFrom($request->aside() ?? '');
+        // Cards are cut from all of them; of the others one sheet is kept.
+        $paper->update(['set_aside' => $mark->value ?? '', 'set_aside_count' => $mark === null || $mark === SetAside::CutApart ? 0 : 1]);
+        try {
+            $changes = $chosen->counted($paper);
+            $changes === [] ? null : $this->editor->change($project, $changes, $request->revision());
+        } catch (InvalidDesign $error) {
+            return $back->withErrors(['paper' => $error->getMessage()]);
+        }
+
+        return $back->with('changed', "{$paper->name} is ".($mark === null ? 'not set aside any more' : "set aside {$mark->label()}"));
     }
 
     /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Drawer\SetAside;
 use App\Models\Project;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** A press on a face of the paper stage: what is pressed says what is meant. */
 final class ChoosePrintRequest extends FormRequest
@@ -21,6 +23,7 @@ final class ChoosePrintRequest extends FormRequest
             'revision' => ['required', 'integer'],
             'pad' => ['nullable', 'string', 'max:120'],
             'paper' => ['nullable', 'integer'],
+            'aside' => ['nullable', Rule::in(['none', ...array_column(SetAside::cases(), 'value')])],
             'place' => $places,
             'turn' => $places,
             'clear' => $places,
@@ -36,6 +39,12 @@ final class ChoosePrintRequest extends FormRequest
             explode(' ', $said),
             static fn (string $place): bool => preg_match('~^[a-z0-9/#-]{1,190}$~D', $place) === 1,
         )) : [];
+    }
+
+    /** @return string|null what the print in hand is set aside for; `none`: for nothing; null: not asked */
+    public function aside(): ?string
+    {
+        return $this->filled('aside') ? $this->string('aside')->value() : null;
     }
 
     /** @return array<string, string|int> what the stage shows again: the pad, and the print in hand */

@@ -22,7 +22,8 @@ trait ReturnsToStage
         $step = $this->input('step');
 
         return route(
-            (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
+            // What goes in has a page of its own within the plan.
+            $stage === 'keepsakes' ? $stage : (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
             [
                 'project' => $project,
                 ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : []),

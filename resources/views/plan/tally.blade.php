@@ -15,4 +15,5 @@
         @endif
     @endforeach
 </dl>
+<p class="mb-2"><a href="{{ route('keepsakes', $project) }}">What goes in</a> <span class="quiet">{{ $plan->design->keepsakes === [] ? 'photos, cards, envelopes: where they fit, which to order' : count($plan->design->keepsakes).' on the list, '.collect($plan->design->keepsakes)->filter(fn ($one) => $one->home === null)->count().' without a place' }}</span></p>
 <p class="by-stock">@foreach ($tally->sheets as $name => $sheets)<span>{{ $name }} <strong>{{ $sheets }}</strong>@if ($before && ($before->sheets[$name] ?? 0) !== $sheets) <small>{{ $delta($sheets, $before->sheets[$name] ?? 0) }}</small>@endif</span>@endforeach</p>
