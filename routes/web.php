@@ -78,6 +78,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('paper', [PaperingController::class, 'show'])->name('paper');
     Route::post('paper', [PaperingController::class, 'choose'])->name('paper.choose');
     Route::post('paper/propose', [PaperingController::class, 'propose'])->name('paper.propose');
+    Route::delete('paper/propose', [PaperingController::class, 'callOff'])->name('paper.propose.call-off');
     Route::get('leaves', [LeavesController::class, 'show'])->name('leaves');
     Route::post('leaves/order', [LeavesController::class, 'propose'])->name('leaves.propose');
     Route::patch('leaves/order', [LeavesController::class, 'move'])->name('leaves.move');

@@ -7,22 +7,56 @@ namespace App\Planning;
 use App\Drawer\OnOffer;
 use App\Models\Paper;
 use App\Models\Project;
-use Ephemeron\Design\Design;
 use Ephemeron\Paperer;
 use Ephemeron\Papering\Lab;
 use Ephemeron\Papering\Offer;
 use Ephemeron\Papering\Weights;
+use Illuminate\Support\Facades\Cache;
 
 /** Prints of the drawer laid out over a book by the core, as changes of its design and in words. */
 final readonly class PadsLaidOut
 {
-    public function __construct(private Paperer $paperer, private OnOffer $offers)
+    private const MOST_PRINTS = 80;
+
+    /** Seconds in which somebody may come back to read what came of it. */
+    private const REMEMBERED = 600;
+
+    public function __construct(private Paperer $paperer, private OnOffer $offers, private Plans $plans)
     {
     }
 
-    /** @param list<Paper> $papers */
-    public function over(Project $project, Design $design, array $papers, Weights $weights): ?LaidOut
+    /**
+     * @param list<string> $pads
+     * @return list<Paper> their prints that are there and not kept back
+     */
+    public static function papers(array $pads): array
     {
+        $found = Paper::sieved(['there' => 'yes'])->with('leftovers')->whereIn('pad', $pads)->whereIn('kind', ['pattern', 'leftover']);
+
+        return array_values(array_filter(
+            $found->limit(self::MOST_PRINTS)->get()->all(),
+            static fn (object $each): bool => $each instanceof Paper && $each->keptBack() < $each->count,
+        ));
+    }
+
+    /** What was said of the last time, once; null where it was said or there was none. */
+    public static function said(Project $project): mixed
+    {
+        return Cache::pull("papers.said.{$project->id}");
+    }
+
+    public function remember(Project $project, LaidOut $laid): void
+    {
+        Cache::put("papers.said.{$project->id}", $laid->sentences, self::REMEMBERED);
+    }
+
+    /**
+     * @param list<Paper> $papers
+     * @param (\Closure(float): bool)|null $told the share that is done; answers whether to go on
+     */
+    public function over(Project $project, array $papers, Weights $weights, ?\Closure $told = null): ?LaidOut
+    {
+        $design = $this->plans->design($project);
         $chosen = new PrintsChosen($project, $design);
         $offers = [];
         $prints = [];
@@ -44,7 +78,7 @@ final readonly class PadsLaidOut
         if ($offers === []) {
             return null;
         }
-        $proposal = $this->paperer->propose($design, $offers, $weights);
+        $proposal = $this->paperer->propose($design, $offers, $weights, $told);
         $taken = [];
         foreach ($proposal->choices->said as $choice) {
             $taken += $choice->isProposed && isset($prints[$choice->paper ?? '']) ? $prints[$choice->paper] : [];

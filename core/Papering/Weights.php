@@ -10,7 +10,7 @@ final readonly class Weights
     public const MOST = 10;
 
     /** @param array<string, int> $said by the value of the {@see Wish}, 0 to 10 */
-    public function __construct(private array $said = [])
+    public function __construct(public array $said = [])
     {
     }
 

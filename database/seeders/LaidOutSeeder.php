@@ -39,8 +39,7 @@ final class LaidOutSeeder extends Seeder
                 ['on' => 'page-11', 'kind' => 'belly-band'],
             ],
         ]);
-        $papers = Paper::query()->where('pad', 'Lantern pad')->where('set_aside', '!=', 'cut-apart')->get();
-        $laid = $this->pads->over($project, $this->plans->design($project), $papers->values()->all(), new Weights);
+        $laid = $this->pads->over($project, PadsLaidOut::papers(['Lantern pad']), new Weights);
         if ($laid !== null) {
             $this->editor->change($project, $laid->changes, $project->revision);
         }

@@ -11,8 +11,11 @@
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Paper">
     @if (session('changed'))<p class="said" role="status">Changed: {{ session('changed') }}</p>@endif
     @error('paper')<p class="said is-stop" role="alert">{{ $message }}</p>@enderror
-    @if (session('laid'))
-        @php($laid = session('laid'))
+    @if ($search)
+        <div class="said" role="status" id="laying" hx-get="{{ route('paper', [$project, 'pad' => $pad]) }}" hx-trigger="load delay:1s" hx-select="#stage" hx-target="#stage" hx-swap="outerHTML">The pads are being laid out: <progress max="100" value="{{ $search->share }}">{{ $search->share }} %</progress>
+            <x-swap-form :project="$project" method="DELETE" :action="route('paper.propose.call-off', $project)" class="d-inline-block"><button class="btn-plain" id="call-off">Call it off</button></x-swap-form> <noscript>Come back in a moment.</noscript></div>
+    @endif
+    @if (is_array($laid))
         <div class="said" role="status" id="laid"><p class="mb-0">{{ $laid[0] }}{{ count($laid) > 1 ? ' Not kept:' : ' Every wish is kept.' }}</p>
             @if (count($laid) > 1)<ul class="mb-0">@foreach (array_slice($laid, 1, 12) as $sentence)<li>{{ $sentence }}</li>@endforeach @if (count($laid) > 13)<li>and {{ count($laid) - 13 }} more of the kind</li>@endif</ul>@endif</div>
     @endif

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\LayOutPads;
 use App\Models\Paper;
+use App\Models\PlanSearch;
 use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Choice;
 use Ephemeron\Paper\Side;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use Smalot\PdfParser\Parser;
@@ -150,7 +155,8 @@ final class PaperingTest extends TestCase
             route('paper.propose', $this->project),
             ['revision' => $this->project->fresh()?->revision, 'pads' => ['Night pad'], ...$form],
         );
-        $lay(['wish' => ['few-sheets' => 9]])->assertSessionHasNoErrors()->assertSessionHas('laid');
+        $lay(['wish' => ['few-sheets' => 9]])->assertSessionHasNoErrors();
+        $this->get(route('paper', $this->project))->assertSee('have a print now');
         $said = app(Plans::class)->design($this->project->refresh())->choices->said;
         $this->assertFalse($said['page-3']->isProposed);
         $this->assertTrue($said['page-7']->isProposed);
@@ -162,6 +168,59 @@ final class PaperingTest extends TestCase
         $lay(['wish' => ['few-sheets' => 11]])->assertSessionHasErrors('wish.few-sheets');
         $lay(['wish' => ['few-sheets' => 'many']])->assertSessionHasErrors('wish.few-sheets');
         $lay(['wish' => 'all'])->assertSessionHasErrors('wish');
+    }
+
+    /** Many places and prints are laid out by the worker: how far it is is told, and it can be called off. */
+    public function test_many_prints_are_laid_out_by_the_worker(): void
+    {
+        foreach (range(1, 40) as $number) {
+            $this->print("Print {$number}");
+        }
+        $lay = fn () => $this->post(
+            route('paper.propose', $this->project),
+            ['revision' => $this->project->refresh()->revision, 'pads' => ['Night pad']],
+        )->assertSessionHasNoErrors();
+        $queue = Queue::fake();
+        $lay();
+        $lay();
+        $this->assertCount(1, $queue->pushed(LayOutPads::class), 'one at a time');
+        $search = PlanSearch::query()->sole();
+        $search->update(['state' => PlanSearch::RUNNING, 'share' => 30]);
+        $this->get(route('paper', $this->project))->assertSee('value="30"', false)->assertSee('Call it off');
+        $this->delete(route('paper.propose.call-off', $this->project))->assertRedirect();
+        $this->get(route('paper', $this->project))->assertDontSee('Call it off');
+        // What was called off before it was begun does nothing; what is called off under way changes nothing.
+        $job = new LayOutPads($search->id, $this->project->refresh()->revision, ['Night pad'], []);
+        app()->call($job->handle(...));
+        $this->assertSame([], app(Plans::class)->design($this->project)->choices->said);
+        $search->update(['state' => PlanSearch::WAITING]);
+        app()->call($job->handle(...));
+        $this->assertSame(PlanSearch::DONE, $search->refresh()->state);
+        $this->assertNotSame([], app(Plans::class)->design($this->project->refresh())->choices->said);
+        $this->get(route('paper', $this->project))->assertSee('have a print now');
+        // The book has changed meanwhile: it is left alone.
+        $this->press(['clear' => 'page-3 page-4 page-5']);
+        $search->update(['state' => PlanSearch::WAITING]);
+        app()->call((new LayOutPads($search->id, 1, ['Night pad'], []))->handle(...));
+        $this->assertSame(PlanSearch::CANCELLED, $search->refresh()->state);
+    }
+
+    public function test_called_off_under_way_changes_nothing(): void
+    {
+        $this->print('Cloud');
+        $search = PlanSearch::query()->create(['project_id' => $this->project->id, 'key' => LayOutPads::SEARCH]);
+        $calledOff = false;
+        // When it has told how far it is for the first time.
+        DB::listen(static function (QueryExecuted $query) use ($search, &$calledOff): void {
+            if (! $calledOff && str_contains($query->sql, '"share" = ?')) {
+                $calledOff = true;
+                PlanSearch::query()->whereKey($search->id)->update(['state' => PlanSearch::CANCELLED]);
+            }
+        });
+        app()->call((new LayOutPads($search->id, $this->project->revision, ['Night pad'], []))->handle(...));
+        $this->assertTrue($calledOff);
+        $this->assertSame(PlanSearch::CANCELLED, $search->refresh()->state);
+        $this->assertSame([], app(Plans::class)->design($this->project->refresh())->choices->said);
     }
 
     private function print(string $name, string $sides = 'double', string $direction = 'none'): Paper

@@ -10,7 +10,9 @@ use App\Drawing\Prints;
 use App\Drawing\SpreadDrawing;
 use App\Http\Requests\ChoosePrintRequest;
 use App\Http\Requests\LayOutPadsRequest;
+use App\Jobs\LayOutPads;
 use App\Models\Paper;
+use App\Models\PlanSearch;
 use App\Models\Project;
 use App\Planning\PadsLaidOut;
 use App\Planning\Plans;
@@ -19,6 +21,7 @@ use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Papering\Review;
+use Ephemeron\Papering\Seats;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -28,6 +31,9 @@ use Illuminate\Http\Request;
 final readonly class PaperingController
 {
     private const MOST_PRINTS = 80;
+
+    /** More places times prints than this are laid out by the worker, not while one waits: about half a second. */
+    private const AT_ONCE = 700;
 
     public function __construct(private Plans $plans, private ProjectEditor $editor, private PadsLaidOut $pads)
     {
@@ -53,6 +59,9 @@ final readonly class PaperingController
             'prints' => $prints,
             'pictures' => Pictures::ofPapers(array_map(static fn (Paper $paper): int => $paper->id, array_values($prints->all())), 160),
             'inHand' => $prints->find($request->integer('paper')) ?? $prints->first(),
+            'laid' => PadsLaidOut::said($project),
+            'search' => PlanSearch::query()->where('project_id', $project->id)->where('key', LayOutPads::SEARCH)
+                ->whereIn('state', [PlanSearch::WAITING, PlanSearch::RUNNING])->first(),
             'gone' => (new PrintsChosen($project, $plan->design))->gone(),
         ]);
     }
@@ -86,12 +95,18 @@ final readonly class PaperingController
     public function propose(LayOutPadsRequest $request, Project $project): RedirectResponse
     {
         $back = redirect()->route('paper', ['project' => $project, ...$request->shown()], 303)->withInput();
-        $design = $this->plans->design($project);
-        $found = Paper::sieved(['there' => 'yes'])->with('leftovers')->whereIn('pad', $request->pads())
-            ->whereIn('kind', ['pattern', 'leftover']);
-        $papers = array_filter($found->limit(self::MOST_PRINTS)->get()->all(), static fn (object $each): bool => $each instanceof Paper);
-        $papers = array_filter($papers, static fn (Paper $paper): bool => $paper->keptBack() < max(1, $paper->count));
-        $laid = $this->pads->over($project, $design, array_values($papers), $request->weights());
+        $papers = PadsLaidOut::papers($request->pads());
+        $places = count(Seats::of($this->plans->plan($project)->blueprint));
+        if ($places * count($papers) > self::AT_ONCE) {
+            $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => LayOutPads::SEARCH]);
+            if ($search->wasRecentlyCreated || ! $search->isUnderWay()) {
+                $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);
+                LayOutPads::dispatch($search->id, $request->revision(), $request->pads(), $request->weights()->said);
+            }
+
+            return $back;
+        }
+        $laid = $this->pads->over($project, $papers, $request->weights());
         if ($laid === null) {
             return $back->withErrors(['pads' => 'Choose a pad that has sheets left.']);
         }
@@ -101,7 +116,18 @@ final readonly class PaperingController
             return $back->withErrors(['pads' => $error->getMessage()]);
         }
 
-        return $back->with('laid', $laid->sentences);
+        $this->pads->remember($project, $laid);
+
+        return $back;
+    }
+
+    /** Called off: what is chosen stays as it is. */
+    public function callOff(Project $project): RedirectResponse
+    {
+        PlanSearch::query()->where('project_id', $project->id)->where('key', LayOutPads::SEARCH)
+            ->whereIn('state', [PlanSearch::WAITING, PlanSearch::RUNNING])->update(['state' => PlanSearch::CANCELLED]);
+
+        return redirect()->route('paper', $project, 303);
     }
 
     /** A mark of the drawer, not of the book; but what the book may cut of the print follows. */
