@@ -111,8 +111,11 @@ final readonly class Paperer
             }
         }
         // Chosen from elsewhere: no print of the pads goes there, and what is beside it is free.
-        $else = array_filter($wants, static fn (Want $want): bool => ($byHand[$want->place] ?? null)?->paper !== null
-            && ! in_array($byHand[$want->place]->paper, $keys, true));
+        $else = array_filter($wants, static function (Want $want) use ($byHand, $keys): bool {
+            $choice = $byHand[$want->place] ?? new Choice;
+
+            return $choice->paper === null ? $choice->spot !== null : ! in_array($choice->paper, $keys, true);
+        });
 
         return $else === [] ? [$wants, $said] : $this->without($wants, array_keys($else), $said);
     }

@@ -29,6 +29,7 @@ use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Furniture\Outfitting;
 use Ephemeron\Furniture\Showroom;
+use Ephemeron\Geometry\Pin;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\PhotoSize;
@@ -151,7 +152,10 @@ final readonly class Workshop
                 }
             }
         }
-        $pins = (new CutApart($design->choices, $design->keepsakes))->pins($blueprint);
+        $pins = [];
+        foreach ($blueprint->parts as $key => $part) {
+            $pins[$key] = $part->spot === null ? [] : [Pin::at($part->spot)];
+        }
         foreach ($design->pins as $pin) {
             $pins[$pin->part][] = $pin->pin;
         }

@@ -19,6 +19,7 @@ use App\Http\Controllers\KeepsakesController;
 use App\Http\Controllers\LaidByController;
 use App\Http\Controllers\LeavesController;
 use App\Http\Controllers\MakesController;
+use App\Http\Controllers\MotifController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\OpeningController;
@@ -78,6 +79,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('paper', [PaperingController::class, 'show'])->name('paper');
     Route::post('paper', [PaperingController::class, 'choose'])->name('paper.choose');
     Route::post('paper/propose', [PaperingController::class, 'propose'])->name('paper.propose');
+    Route::get('motif', [MotifController::class, 'show'])->name('motif');
+    Route::post('motif', [MotifController::class, 'move'])->name('motif.move');
     Route::delete('paper/propose', [PaperingController::class, 'callOff'])->name('paper.propose.call-off');
     Route::get('leaves', [LeavesController::class, 'show'])->name('leaves');
     Route::post('leaves/order', [LeavesController::class, 'propose'])->name('leaves.propose');

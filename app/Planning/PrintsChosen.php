@@ -9,6 +9,7 @@ use App\Models\Project;
 use Ephemeron\Design\Design;
 use Ephemeron\Filling\Keepsake;
 use Ephemeron\Paper\Choice;
+use Ephemeron\Paper\SheetSpot;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\Stock;
 use Illuminate\Support\Str;
@@ -84,6 +85,9 @@ final readonly class PrintsChosen
                     'side' => $choice->side?->value,
                     'turn' => $choice->turn,
                     'proposed' => $choice->isProposed ?: null,
+                    'picture' => $choice->picture?->name,
+                    'stacked' => $choice->picture?->isStacked === true ?: null,
+                    'at' => $choice->spot === null ? null : $this->spot($choice->spot),
                 ],
                 static fn (mixed $value): bool => $value !== null,
             ) : null;
@@ -137,6 +141,19 @@ final readonly class PrintsChosen
         }
 
         return [];
+    }
+
+    /** @return array<string, string|int|bool> */
+    private function spot(SheetSpot $spot): array
+    {
+        $notation = $this->design->notation();
+
+        return [
+            'left' => $notation->exact($spot->left),
+            'top' => $notation->exact($spot->top),
+            'sheet' => $spot->sheet,
+            'turned' => $spot->turned,
+        ];
     }
 
     /** @return list<string> names of prints whose paper is not in the drawer any more */

@@ -134,6 +134,7 @@ final class Draft
             $choice->side ?? $part->shows,
             $choice->turn,
             $choice->picture,
+            $choice->spot,
         );
     }
 

@@ -10,6 +10,7 @@ use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\Choice;
 use Ephemeron\Paper\OnePicture;
+use Ephemeron\Paper\SheetSpot;
 use Ephemeron\Paper\Side;
 use Ephemeron\Paper\StockRole;
 
@@ -44,6 +45,7 @@ final readonly class Part
      * @param bool $isOver whether its side A is side B of the paper
      * @param int|null $turn quarters by which the print is turned clockwise on it, where that was said
      * @param array<int, Choice> $byPiece what was chosen for single ones of its pieces, from 0
+     * @param SheetSpot|null $spot place of the sheet that the first of them is cut from
      */
     public function __construct(
         public string $key,
@@ -72,6 +74,7 @@ final readonly class Part
         public bool $isOver = false,
         public ?int $turn = null,
         public array $byPiece = [],
+        public ?SheetSpot $spot = null,
     ) {
     }
 
@@ -132,10 +135,17 @@ final readonly class Part
      * @param string $name of the print
      * @param Side $showing the side of the paper that shows
      */
-    public function dressed(?string $print, string $name, Side $showing, ?int $turn, ?OnePicture $picture = null): self
-    {
+    public function dressed(
+        ?string $print,
+        string $name,
+        Side $showing,
+        ?int $turn,
+        ?OnePicture $picture = null,
+        ?SheetSpot $spot = null,
+    ): self {
         return $this->with(
             picture: $picture,
+            spot: $spot,
             name: $print === null ? $this->name : self::named($this->name, $name),
             print: $print,
             isOver: $showing !== $this->shows,
@@ -215,7 +225,8 @@ final readonly class Part
             && $this->corners == $other->corners
             && $this->cutAways == $other->cutAways
             && $this->holes == $other->holes
-            && $this->picture == $other->picture;
+            && $this->picture == $other->picture
+            && $this->spot == $other->spot;
     }
 
     /**
@@ -253,6 +264,7 @@ final readonly class Part
         ?int $turn = null,
         ?array $byPiece = null,
         ?OnePicture $picture = null,
+        ?SheetSpot $spot = null,
     ): self {
         return new self(
             $this->key,
@@ -281,6 +293,7 @@ final readonly class Part
             $isOver ?? $this->isOver,
             $turn ?? $this->turn,
             $byPiece ?? $this->byPiece,
+            $spot ?? $this->spot,
         );
     }
 }

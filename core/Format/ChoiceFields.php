@@ -8,12 +8,15 @@ use Ephemeron\Design\Design;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Format\Shape\Asked;
 use Ephemeron\Format\Shape\Field;
+use Ephemeron\Format\Shape\Maybe;
 use Ephemeron\Format\Shape\OneOf;
 use Ephemeron\Format\Shape\Reading;
 use Ephemeron\Format\Shape\Record;
 use Ephemeron\Format\Shape\Words;
+use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Choice;
 use Ephemeron\Paper\OnePicture;
+use Ephemeron\Paper\SheetSpot;
 use Ephemeron\Paper\Side;
 
 /** What a file says of a chosen print. */
@@ -69,7 +72,51 @@ final readonly class ChoiceFields
                 static fn (Choice $choice, ?bool $is): Choice => $choice->inPicture($choice->picture?->with(isStacked: $is === true)),
                 'They lie one below the other, from the head; else from left to right.',
             ),
+            new Field(
+                'at',
+                self::spot(),
+                static fn (Choice $choice): ?SheetSpot => $choice->spot,
+                static fn (Choice $choice, ?SheetSpot $spot): Choice => $choice->at($spot),
+                'The place of the sheet it is cut from.',
+            ),
         ], 'A choice is an object with "paper", "side" and "turn".');
+    }
+
+    /** @return Maybe<SheetSpot> */
+    private static function spot(): Maybe
+    {
+        $zero = Length::zero();
+        $edge = static fn (string $key): Asked => new Asked(Parameter::length($key, ucfirst($key), '', $zero, Length::inches(60), $zero));
+
+        return new Maybe(new Record([
+            new Field(
+                'left',
+                $edge('left'),
+                static fn (SheetSpot $spot): Length => $spot->left,
+                static fn (SheetSpot $spot, Length $left): SheetSpot => $spot->with(left: $left),
+                'Of its left edge from that of the sheet, side A up.',
+            ),
+            new Field(
+                'top',
+                $edge('top'),
+                static fn (SheetSpot $spot): Length => $spot->top,
+                static fn (SheetSpot $spot, Length $top): SheetSpot => $spot->with(top: $top),
+            ),
+            new Field(
+                'sheet',
+                new Asked(Parameter::count('sheet', 'The sheet', '', 1, 999, 1)),
+                static fn (SheetSpot $spot): int => $spot->sheet,
+                static fn (SheetSpot $spot, int $sheet): SheetSpot => $spot->with(sheet: $sheet),
+                'Pieces with the same number are cut from the same sheet.',
+            ),
+            new Field(
+                'turned',
+                new Asked(Parameter::flag('turned', 'Turned', '', false)),
+                static fn (SheetSpot $spot): bool => $spot->turned,
+                static fn (SheetSpot $spot, bool $turned): SheetSpot => $spot->with(turned: $turned),
+                'Its width lies along the height of the sheet.',
+            ),
+        ], 'A place of a sheet is an object with "left" and "top".'), new SheetSpot($zero, $zero));
     }
 
     /** Complains of prints that are not among the papers, and of sides that are bare. */

@@ -26,6 +26,9 @@ final readonly class Crops
     /** @var array<string, Crop> of the paper of faces, by their key */
     private array $faces;
 
+    /** @var array<int|string, Place> where what lies on faces is cut from, by the joint’s number, and the paper of faces, by their key */
+    private array $cut;
+
     /** @var array<string, array<int, Place>> where the pieces of each part are cut from */
     private array $given;
 
@@ -38,6 +41,7 @@ final readonly class Crops
         $faces = [];
         $seen = [];
         $given = [];
+        $cut = [];
         foreach ($blueprint->parts as $key => $part) {
             $given[$key] = $this->given($part, $places[$part->letter] ?? [], $seats[$key] ?? []);
             $each = max(1, intdiv(count($seats[$key] ?? []), max(1, $part->quantity)));
@@ -45,6 +49,7 @@ final readonly class Crops
                 $place = $given[$key][intdiv($index, $each)] ?? null;
                 if ($place !== null) {
                     $piece = intdiv($index, $each);
+                    $cut[spl_object_id($joint)] = $place;
                     $joints[spl_object_id($joint)] = $this->crop($part, $place, $joint->from->panel, $joint->from->side->other(), $piece);
                 }
             }
@@ -55,10 +60,12 @@ final readonly class Crops
             $number = $seen[$name] = ($seen[$name] ?? -1) + 1;
             $place = $given[$ref->part][$number] ?? ($blueprint->part($ref->part)->byPiece === [] ? $given[$ref->part][0] ?? null : null);
             if ($place !== null) {
+                $cut[$key] = $place;
                 $crop = $this->crop($blueprint->part($ref->part), $place, $ref->panel, $ref->side, $number);
                 $faces[$key] = $crop->part(Rectangle::whole($this->shown($crop)), self::quarters($face->lie));
             }
         }
+        $this->cut = $cut;
         $this->joints = $joints;
         $this->faces = $faces;
         $this->given = $given;
@@ -74,6 +81,15 @@ final readonly class Crops
     public function ofFace(Face $face): ?Crop
     {
         return $this->faces[$face->key] ?? null;
+    }
+
+    /** What lies on a face there, or the paper of a face, as something that can be moved under it; null where it finds no room. */
+    public function motif(Joint|Face $place): ?Motif
+    {
+        $crop = $place instanceof Joint ? $this->ofJoint($place) : $this->ofFace($place);
+        $cut = $this->cut[$place instanceof Joint ? spl_object_id($place) : $place->key] ?? null;
+
+        return $crop === null || $cut === null ? null : new Motif($crop, $cut);
     }
 
     /**

@@ -15,9 +15,16 @@ final readonly class Place
      * @param int $number which of the sheets that are cut alike, from 1
      * @param list<string> $papers by which the design knows its paper
      * @param Stock $stock the paper
+     * @param bool $turned whether the piece lies turned there
      */
-    public function __construct(public SheetPattern $pattern, public int $number, public Rectangle $area, public array $papers, public Stock $stock)
-    {
+    public function __construct(
+        public SheetPattern $pattern,
+        public int $number,
+        public Rectangle $area,
+        public array $papers,
+        public Stock $stock,
+        public bool $turned = false,
+    ) {
     }
 
     /** Pieces with the same name here come from one sheet. */

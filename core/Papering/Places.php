@@ -44,7 +44,14 @@ final readonly class Places
                 foreach ($blank->demands as $letter) {
                     if (($left[$letter] ?? 0) > 0) {
                         $left[$letter]--;
-                        $handed[] = [$letter, new Place($pattern, $number, $blank->area(), $stock->papers, $stock->stock)];
+                        $handed[] = [$letter, new Place(
+                            $pattern,
+                            $number,
+                            $blank->area(),
+                            $stock->papers,
+                            $stock->stock,
+                            $blank->turned,
+                        )];
                         break;
                     }
                 }

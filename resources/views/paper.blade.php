@@ -90,6 +90,7 @@
                                     <p class="page-name"><strong>{{ $page->shortName() }}</strong> @if ($first){{ $review->stockOf($first)->stock->name }}@else<span class="quiet">card</span>@endif
                                         @if ($first)
                                             <button class="btn-plain" id="turn-{{ $page->key }}" name="turn" value="{{ $first->place }}" aria-label="{{ $page->name }}: turn the print by a quarter">↻</button>
+                                            <a class="btn-plain" id="motif-{{ $page->key }}" href="{{ route('motif', [$project, 'place' => $first->place]) }}" aria-label="{{ $page->name }}: move the motif" title="Move the motif">✥</a>
                                             @if (isset($said[$first->place]))<button class="btn-plain" id="clear-{{ $page->key }}" name="clear" value="{{ $first->place }}" aria-label="{{ $page->name }}: as usual again">✕</button>@endif
                                         @endif</p>
                                     @php($more = $here->filter(fn ($seat) => $seat !== $first))

@@ -80,6 +80,7 @@ final class OddRequestsTest extends TestCase
         foreach ([
             'paper',
             'going-in',
+            'motif',
             'plan',
             'cut',
             'score',

@@ -170,6 +170,35 @@ final class PaperingTest extends TestCase
         $lay(['wish' => 'all'])->assertSessionHasErrors('wish');
     }
 
+    /** “A little to the left”: the piece is cut from another place of its sheet, and the plan is made round it. */
+    public function test_the_motif_is_drawn_under_a_face(): void
+    {
+        $this->press(['place' => 'page-3', 'paper' => $this->meteor->id]);
+        $this->get(route('motif', [$this->project, 'place' => 'page-3']))->assertOk()->assertSee('no picture of its paper');
+        $this->get(route('motif', [$this->project, 'place' => 'page-99']))->assertRedirect(route('paper', $this->project));
+        $move = fn (array $form) => $this->post(
+            route('motif.move', $this->project),
+            ['revision' => $this->project->refresh()->revision, 'place' => 'page-3', ...$form],
+        );
+        $move(['right' => '-12.7', 'down' => '-25.4'])->assertSessionHasNoErrors();
+        $this->project->refresh();
+        $spot = $this->said('page-3')?->spot;
+        $this->assertEquals([Length::inches(0, 1, 2), Length::inches(1), 1], [$spot?->left, $spot?->top, $spot?->sheet]);
+        $this->assertSame([], app(Plans::class)->plan($this->project)->report->of('paper-runs-out'));
+        // Another face, the same place: that wants another sheet.
+        $this->press(['place' => 'page-4', 'paper' => $this->meteor->id]);
+        $move(['place' => 'page-4', 'right' => '-12.7', 'down' => '-12.7'])->assertSessionHasNoErrors();
+        $this->project->refresh();
+        $this->assertNotNull($this->said('page-4')?->spot);
+        $move(['free' => '1'])->assertSessionHasNoErrors();
+        $this->project->refresh();
+        $this->assertNull($this->said('page-3')?->spot);
+        $move(['right' => 'far'])->assertSessionHasErrors('right');
+        $move(['right' => '99999'])->assertSessionHasErrors('right');
+        $move(['place' => 'page-99', 'right' => '1'])->assertSessionHasErrors('motif');
+        $move(['place' => '"', 'right' => '1'])->assertSessionHasErrors('place');
+    }
+
     /** Many places and prints are laid out by the worker: how far it is is told, and it can be called off. */
     public function test_many_prints_are_laid_out_by_the_worker(): void
     {
