@@ -23,7 +23,7 @@ final readonly class WaysOut
 {
     private const MATS = [StockRole::MatTop->value, StockRole::MatBase->value, StockRole::MatOther->value, StockRole::CoverPaper->value];
 
-    public function __construct(private Plans $plans, private PapersForBook $papers)
+    public function __construct(private Plans $plans, private PapersForBook $papers, private MakingDo $makingDo)
     {
     }
 
@@ -42,7 +42,11 @@ final readonly class WaysOut
             );
             $ways[] = [
                 "{$stock->stock->name} runs out; left without: {$pieces}.",
-                [...$this->smallerMats($project, $stock), ...$this->substitutes($project, $stock)],
+                [
+                    ...$this->makingDo->with($project, $plan, $stock),
+                    ...$this->smallerMats($project, $stock),
+                    ...$this->substitutes($project, $stock),
+                ],
             ];
         }
 

@@ -17,7 +17,7 @@ final readonly class FaceMats
      * @param bool $across whether the strips follow each other from the head down
      * @param Length|null $tuck how far what is left goes in under the strips beside it; null: they butt
      * @param Length|null $rim of the upper mat on the lower
-     * @param bool $plain whether the lower mat is of plain card
+     * @param bool $plain whether the mat, of two the lower one, is of plain card
      */
     public function __construct(
         public ?MatSchool $school = null,

@@ -365,7 +365,7 @@ final readonly class DesignFields
                 new Asked(Parameter::flag('plain', 'Plain', '', false), orNothing: true),
                 static fn (FaceMats $mats): ?bool => $mats->plain ?: null,
                 static fn (FaceMats $mats, ?bool $plain): FaceMats => $mats->onPlain($plain === true),
-                'The lower mat is of plain card.',
+                'The mat, of two the lower one, is of plain card.',
             ),
         ], 'Mats of one face are an object with "school" and "layers".');
 

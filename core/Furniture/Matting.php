@@ -222,9 +222,9 @@ final readonly class Matting
     private function role(Face $face, int $layer, bool $top): StockRole
     {
         return match (true) {
+            $layer === 0 && $this->rule->onFace($face->key)->plain => StockRole::InsertCard,
             $face->isCover() && $top => StockRole::CoverPaper,
             $top && $this->isOther($face) && $this->rule->alternate === Alternation::Papers => StockRole::MatOther,
-            $layer === 0 && ! $top && $this->rule->onFace($face->key)->plain => StockRole::InsertCard,
             $layer === 0 => StockRole::MatBase,
             default => StockRole::MatTop,
         };
