@@ -20,6 +20,9 @@ final readonly class CutListPdf
 {
     private const BOXES_IN_A_ROW = 14;
 
+    /** Millimetres of the square that its print is shown in. */
+    private const PICTURE = 8.0;
+
     /** Millimetres on the page that the picture of a step may take. */
     private const STILL_WIDTH = 110.0;
 
@@ -43,8 +46,9 @@ final readonly class CutListPdf
             NotPlaced::said($plan->missing()),
             $plan->design->unit->label(),
         ));
+        $thumbnail = new MotifThumbnail($plan);
         foreach ($plan->blueprint->sections() as $section => $parts) {
-            $this->section($pages, $plan, $section, $parts);
+            $this->section($pages, $plan, $section, $parts, $thumbnail);
         }
         $this->sheets($pages, $plan);
         $this->steps($pages, $plan);
@@ -53,21 +57,27 @@ final readonly class CutListPdf
     }
 
     /** @param list<Part> $parts */
-    private function section(PdfPages $pages, WorkPlan $plan, string $section, array $parts): void
+    private function section(PdfPages $pages, WorkPlan $plan, string $section, array $parts, MotifThumbnail $thumbnail): void
     {
         $pages->need(26.0);
         $pages->clipLine($plan->design->name);
         $pages->heading($section, 13);
         foreach ($parts as $part) {
-            $this->part($pages, $plan, $part);
+            $this->part($pages, $plan, $part, $thumbnail);
         }
     }
 
-    private function part(PdfPages $pages, WorkPlan $plan, Part $part): void
+    private function part(PdfPages $pages, WorkPlan $plan, Part $part, MotifThumbnail $thumbnail): void
     {
         $rows = (int) ceil($plan->countOf($part) / self::BOXES_IN_A_ROW);
         $scores = $this->scores($plan, $part);
-        $pages->need(5.0 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4));
+        // Its print under the letter; where every piece is of its own print the labels show each.
+        $isShown = $part->byPiece === [] && $thumbnail->isThere($part);
+        $tall = max(5.8 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4), $isShown ? 6.0 + self::PICTURE : 0.0);
+        $pages->need($tall);
+        if ($isShown) {
+            $thumbnail->draw($pages, $part, PdfPages::MARGIN + self::PICTURE, $pages->pdf->GetY() + 5.2, self::PICTURE);
+        }
         $pdf = $pages->pdf;
         $y = $pdf->GetY();
         $pdf->setFont('dejavuserif', '', 11);
@@ -85,7 +95,7 @@ final readonly class CutListPdf
         for ($i = 0; $i < $plan->countOf($part); $i++) {
             $pages->box(PdfPages::MARGIN + 21 + 5.2 * ($i % self::BOXES_IN_A_ROW), $top + 4.6 * intdiv($i, self::BOXES_IN_A_ROW));
         }
-        $pdf->setXY(PdfPages::MARGIN, $top + 4.6 * $rows + 0.8);
+        $pdf->setXY(PdfPages::MARGIN, max($top + 4.6 * $rows + 0.8, $y + $tall));
     }
 
     private function scores(WorkPlan $plan, Part $part): string

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Print;
 
-use App\Drawing\OpeningPainter;
-use App\Drawing\Prints;
-use App\Drawing\SeenPrint;
 use Ephemeron\Bench\PlacesInShort;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\WorkPlan;
@@ -29,7 +26,7 @@ final readonly class LabelsPdf
     public function render(WorkPlan $plan, ?array $letters): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, labels");
-        $prints = Prints::of($plan);
+        $thumbnail = new MotifThumbnail($plan);
         $pages->addPage();
         $top = $pages->pdf->GetY();
         $column = 0;
@@ -47,11 +44,11 @@ final readonly class LabelsPdf
                         $pages->addPage();
                         $top = $pages->pdf->GetY();
                     }
-                    $seen = $prints->piece($part, $part->shows, null, ($number - 1) % $part->quantity);
-                    $this->label($pages, $plan, $part, $section, $number, $column, $top, $seen === null ? 0.0 : self::PICTURE + 2);
-                    if ($seen !== null) {
-                        $this->picture($pages, $part, new OpeningPainter($plan, $prints, 4.0), $seen, $column, $top);
-                    }
+                    $piece = ($number - 1) % $part->quantity;
+                    $taken = $thumbnail->isThere($part, $piece) ? self::PICTURE + 2 : 0.0;
+                    $this->label($pages, $plan, $part, $section, $number, $column, $top, $taken);
+                    $right = PdfPages::MARGIN + ($column + 1) * $pages->width() / self::COLUMNS - 2;
+                    $thumbnail->draw($pages, $part, $right, $top + 11.5, self::PICTURE, $piece);
                     $column++;
                 }
             }
@@ -89,15 +86,6 @@ final readonly class LabelsPdf
     }
 
     /** What is printed there, in the corner: so that a piece is known by its motif. */
-    private function picture(PdfPages $pages, Part $part, OpeningPainter $painter, SeenPrint $seen, int $column, float $top): void
-    {
-        $scale = self::PICTURE / $part->size->longSide()->inMillimetres();
-        $width = $part->size->width->inMillimetres() * $scale;
-        $height = $part->size->height->inMillimetres() * $scale;
-        $right = PdfPages::MARGIN + ($column + 1) * $pages->width() / self::COLUMNS - 2;
-        $pages->pdf->Image('@'.$painter->piece($seen), $right - $width, $top + 11.5, $width, $height, 'PNG');
-    }
-
     /** `page 1 · F`; of a batch with the number of the book. */
     private function where(WorkPlan $plan, Part $part, int $number): string
     {
