@@ -36,7 +36,7 @@ final class PaperingTest extends BrowserTestCase
 
     public function test_a_pad_is_laid_out_and_taken_back(): void
     {
-        $this->open($this->project('Star-party guest book', 'paper').'?pad=Plum%20pad');
+        $this->open($this->project('Star-party guest book', 'paper').'?pad=Nebula%20pad');
         $this->find('#lay-out')->click();
         $this->waitForText('#laid', 'places have a print now');
         $this->assertGreaterThan(15, count($this->driver()->findElements(WebDriverBy::cssSelector('.papered svg.print image'))));

@@ -59,7 +59,7 @@ final readonly class PaperingController
             'prints' => $prints,
             'pictures' => Pictures::ofPapers(array_map(static fn (Paper $paper): int => $paper->id, array_values($prints->all())), 160),
             'inHand' => $prints->find($request->integer('paper')) ?? $prints->first(),
-            'laid' => PadsLaidOut::said($project),
+            'laid' => session('laid') ?? PadsLaidOut::said($project),
             'search' => PlanSearch::query()->where('project_id', $project->id)->where('key', LayOutPads::SEARCH)
                 ->whereIn('state', [PlanSearch::WAITING, PlanSearch::RUNNING])->first(),
             'gone' => (new PrintsChosen($project, $plan->design))->gone(),
@@ -116,9 +116,7 @@ final readonly class PaperingController
             return $back->withErrors(['pads' => $error->getMessage()]);
         }
 
-        $this->pads->remember($project, $laid);
-
-        return $back;
+        return $back->with('laid', $laid->sentences);
     }
 
     /** Called off: what is chosen stays as it is. */
