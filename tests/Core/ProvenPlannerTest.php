@@ -15,6 +15,7 @@ use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Paper\OnePicture;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -144,9 +145,9 @@ final class ProvenPlannerTest extends TestCase
     public function test_pieces_of_one_picture_come_side_by_side_from_one_place(): void
     {
         $demands = [
-            new Demand('A', Size::inches(5, 8), 1, false, 'night sky'),
-            new Demand('B', Size::inches(1, 7.5), 1, false, 'night sky'),
-            new Demand('C', Size::inches(5, 8), 1, false, 'night sky'),
+            new Demand('A', Size::inches(5, 8), 1, false, new OnePicture('night sky')),
+            new Demand('B', Size::inches(1, 7.5), 1, false, new OnePicture('night sky')),
+            new Demand('C', Size::inches(5, 8), 1, false, new OnePicture('night sky')),
             new Demand('D', Size::inches(4, 4), 5, true),
         ];
         $plan = ProvenPlanner::quick()->plan($demands, [$this->sheet(12, 12)], $this->trimmer());
