@@ -165,7 +165,7 @@ final class ProvenPlannerTest extends TestCase
         );
         $this->assertTrue($places['A'][1]->top()->equals($places['B'][1]->top()));
         // What does not fit side by side is cut singly.
-        $wide = [new Demand('A', Size::inches(8, 8), 2, false, 'horizon')];
+        $wide = [new Demand('A', Size::inches(8, 8), 2, false, new OnePicture('horizon'))];
         $this->assertSame(
             ['A' => 2],
             (new TrimmerBench($this->trimmer()))->replay(
