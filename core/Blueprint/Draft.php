@@ -95,7 +95,7 @@ final class Draft
      */
     public function part(Part $part, string ...$wider): string
     {
-        $part = $this->dressed($part, $part->key, ...$wider);
+        $part = $this->dressed($part, $part->key, ...$wider, ...$this->rules($part));
         $mark = "{$part->name}|{$part->section}|{$part->size->width->ticks}|{$part->size->height->ticks}";
         foreach ($this->alike[$mark] ?? [] as $key) {
             if ($this->parts[$key]->isSamePieceAs($part)) {
@@ -110,6 +110,29 @@ final class Draft
         $this->parts[$part->key] = $part;
 
         return $part->key;
+    }
+
+    /**
+     * What nobody chose follows a rule: that of its role, of the opening it is seen in, of the book.
+     *
+     * @return list<string>
+     */
+    private function rules(Part $part): array
+    {
+        if (! $part->role->takesAPrint() || $this->choices->said === []) {
+            return [];
+        }
+        $face = explode('/', $part->key)[0];
+        $opening = array_filter(
+            $this->all(Opening::class),
+            static fn (Opening $each): bool => $each->left === $face || $each->right === $face,
+        );
+
+        return [
+            "role/{$part->role->value}",
+            ...array_values(array_map(static fn (Opening $each): string => "opening/{$each->left}", $opening)),
+            'book',
+        ];
     }
 
     /** The print that shows, where it was chosen: some things lie the other way up for another side. */

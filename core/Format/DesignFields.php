@@ -173,7 +173,8 @@ final readonly class DesignFields
                 new ByKey(ChoiceFields::record(), new Choice),
                 static fn (Design $design): array => $design->choices->said,
                 self::choosing(...),
-                'Which print, by face (page-3), layer of its mats (page-3/mat-1), thing on it (page-3/pocket-1) or piece (cover).',
+                'Which print, by face (page-3), layer of its mats (page-3/mat-1), thing on it (page-3/pocket-1) or piece (cover); for what '
+                    .'is left by role (role/pocket-paper), by opening (opening/page-2, its left page), for the book (book).',
             ),
             new Field(
                 'keepsakes',

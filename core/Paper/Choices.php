@@ -10,7 +10,8 @@ final readonly class Choices
     /**
      * @param array<string, Stock> $papers prints at hand or wished for, by key
      * @param array<string, Choice> $said by place: a face (`page-3`), a layer of its mats (`page-3/mat-1`), a thing on it
-     *     (`page-3/pocket-1`) or a piece (`cover`)
+     *     (`page-3/pocket-1`) or a piece (`cover`); for what is chosen by none of these a role (`role/pocket-paper`), an opening by
+     *     its left page (`opening/page-2`), the `book`
      */
     public function __construct(public array $papers = [], public array $said = [])
     {

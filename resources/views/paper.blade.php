@@ -68,6 +68,7 @@
             <p class="aside-buttons"><span class="quiet">The print in hand: set aside</span>
                 @foreach (\App\Drawer\SetAside::cases() as $mark)<button class="btn-plain" id="aside-{{ $mark->value }}" name="aside" value="{{ $mark->value }}">{{ $mark->label() }}</button> @endforeach
                 <button class="btn-plain" id="aside-none" name="aside" value="none">not at all</button></p>
+            <p class="aside-buttons"><button class="btn-plain" id="lay-on-the-rest" name="place" value="book">Lay it on all that nothing was chosen for</button> @if (isset($said['book']))<button class="btn-plain" id="clear-the-rest" name="clear" value="book">as usual again</button>@endif</p>
             @foreach ($uses->filter(fn ($use) => $use->runsOut()) as $use)
                 <p class="said is-stop">{{ $use->sentence() }} <a href="{{ route('papers.for', $project) }}">Ways out</a></p>
             @endforeach

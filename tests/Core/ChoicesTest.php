@@ -64,6 +64,20 @@ final class ChoicesTest extends TestCase
         );
     }
 
+    /** What nobody chose follows a rule: role, then opening, then book; what was chosen for a face is narrower. */
+    public function test_what_nobody_chose_follows_a_rule(): void
+    {
+        $said = ['book' => ['paper' => 'dew'], 'opening/page-3' => ['paper' => 'meteor'], 'page-4' => ['paper' => 'plain']];
+        $plan = $this->album($said);
+        $print = fn (string $page): ?string => $this->matOn($plan, $page)->print;
+        $this->assertSame(['dew', 'meteor', 'plain', 'dew'], array_map($print, ['page-2', 'page-3', 'page-4', 'page-5']));
+        $this->assertNull($plan->blueprint->part((string) array_key_first($plan->blueprint->parts))->print, 'card that carries the book');
+        $byRole = $this->album([...$said, 'role/'.$this->matOn($plan, 'page-3')->role->value => ['paper' => 'plain']]);
+        $this->assertSame('plain', $this->matOn($byRole, 'page-3')->print, 'the role is narrower than the opening');
+        $this->assertSame([], $plan->report->of('choice-of-nothing'));
+        $this->assertCount(1, $this->album(['opening/page-99' => ['paper' => 'dew']])->report->of('choice-of-nothing'));
+    }
+
     #[TestWith(['nested-gusset-album', 'sheet-1'])]
     #[TestWith(['five-pocket-folio', 'sheet'])]
     public function test_pieces_of_the_book_are_chosen_by_their_key(string $structure, string $unused): void
