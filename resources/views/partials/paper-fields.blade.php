@@ -22,19 +22,30 @@
     ];
 @endphp
 <input type="hidden" name="unit" value="{{ $unit->value }}">
+@php
+    // What a paper is known by stands open; what is rarely said is folded away.
+    $rarely = ['thickness', 'selvage', 'price', 'place', 'tags', 'grain'];
+    $isRarely = fn (string $field) => in_array($field, $rarely, true);
+@endphp
+@foreach ([false, true] as $folded)
+@if ($folded)<details class="for-journals" @if ($isOld && $errors->hasAny($rarely)) open @endif><summary>More about it</summary>@endif
 @foreach ($fields as $field => [$label, $known])
+    @continue ($isRarely($field) !== $folded)
     <div class="field">
         <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
-        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" @if (str_starts_with($field, 'swatch')) placeholder="#8fa3c4" @endif>
+        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off">
         @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
     </div>
 @endforeach
 @foreach ($choices as $field => [$label, $options, $known])
+    @continue ($isRarely($field) !== $folded)
     <div class="field">
         <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
         <select class="form-select" id="{{ $id }}-{{ $field }}" name="{{ $field }}">@foreach ($options as $key => $text)<option value="{{ $key }}" @selected($value($field, $known) === $key)>{{ $text }}</option>@endforeach</select>
         @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
     </div>
+@endforeach
+@if ($folded)</details>@endif
 @endforeach
 @foreach ($colours as $field => [$label, $known])
     <div class="field" x-data="colour">
