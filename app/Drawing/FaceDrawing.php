@@ -28,12 +28,14 @@ final readonly class FaceDrawing
     /**
      * @param list<string> $lifted keys of flaps
      * @param Lying|null $lying what lies there so far; null for all of it
+     * @param bool $hasFlaps whether its flaps are drawn with it
      */
     public function __construct(
         private WorkPlan $plan,
         private array $lifted = [],
         private ?Lying $lying = null,
         private Prints $prints = new Prints,
+        private bool $hasFlaps = true,
     ) {
         $this->palette = new Palette;
     }
@@ -106,7 +108,7 @@ final readonly class FaceDrawing
     private function drawFlaps(SvgDrawing $drawing, Face $face, bool $lettered): void
     {
         $flaps = array_values(array_filter(
-            $this->plan->blueprint->flapsOn($face->key),
+            $this->hasFlaps ? $this->plan->blueprint->flapsOn($face->key) : [],
             fn (Flap $flap): bool => $this->lying?->hangs($flap) !== false,
         ));
         foreach (array_reverse($flaps) as $flap) {

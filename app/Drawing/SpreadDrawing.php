@@ -88,11 +88,15 @@ final readonly class SpreadDrawing
         return $drawing;
     }
 
-    /** One page from edge to edge; what sticks out beyond it is not shown. */
-    public function page(Face $face): SvgDrawing
+    /**
+     * One page from edge to edge; what sticks out beyond it is not shown.
+     *
+     * @param bool $flaps whether its flaps are drawn, shut
+     */
+    public function page(Face $face, bool $flaps = true): SvgDrawing
     {
         $drawing = SvgDrawing::around(Rectangle::whole($face->size), 0.0, $face->name);
-        (new FaceDrawing($this->plan, prints: $this->prints))->draw($drawing, $face, false);
+        (new FaceDrawing($this->plan, prints: $this->prints, hasFlaps: $flaps))->draw($drawing, $face, false);
 
         return $drawing;
     }

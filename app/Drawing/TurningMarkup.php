@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Blueprint\Flap;
 use Ephemeron\Folding\PageTurns;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Measure\Length;
 use Ephemeron\WorkPlan;
 use Illuminate\Support\HtmlString;
 
@@ -49,8 +52,8 @@ final readonly class TurningMarkup
                 $number,
                 round(($count - $index) * self::LEAF, 2),
                 round($index * self::LEAF, 2),
-                $this->side($front, false),
-                $back === null ? '' : $this->side($back, true),
+                $this->side($front, false).$this->flaps($front, false),
+                $back === null ? '' : $this->side($back, true).$this->flaps($back, true),
             );
         }
 
@@ -61,8 +64,8 @@ final readonly class TurningMarkup
 
     private function side(Face $face, bool $isBack): string
     {
-        $width = round($face->size->width->inMillimetres() * $this->scale, 2);
-        $height = round($face->size->height->inMillimetres() * $this->scale, 2);
+        $width = $this->px($face->size->width);
+        $height = $this->px($face->size->height);
 
         return sprintf(
             '<i class="side turned-page%s" style="width:%spx;height:%spx;top:%spx" role="img" aria-label="%s">%s</i>',
@@ -71,8 +74,64 @@ final readonly class TurningMarkup
             $height,
             round(($this->tallest() - $height) / 2, 2),
             e($face->name),
-            $this->drawings->page($face)->inline(),
+            $this->drawings->page($face, flaps: false)->inline(),
         );
+    }
+
+    /** Flaps of a page hang beside it in space, so that they open at a press and turn with their leaf. */
+    private function flaps(Face $face, bool $isBack): string
+    {
+        $flaps = '';
+        foreach (array_reverse($this->plan->blueprint->flapsOn($face->key)) as $index => $flap) {
+            $flaps .= $this->flap($flap, $index + 1);
+        }
+        if ($flaps === '') {
+            return '';
+        }
+        $height = $this->px($face->size->height);
+
+        return sprintf(
+            '<i class="flap-hang%s" style="width:%spx;height:%spx;top:%spx">%s</i>',
+            $isBack ? ' is-back' : '',
+            $this->px($face->size->width),
+            $height,
+            round(($this->tallest() - $height) / 2, 2),
+            $flaps,
+        );
+    }
+
+    /** @param int $number how many lie below it, it counted in */
+    private function flap(Flap $flap, int $number): string
+    {
+        // Towards the reader, about its hinge.
+        [$turn, $over, $origin] = match ($flap->hinge) {
+            Edge::Left => ['rotateY(-168deg)', 'rotateY(180deg)', '0 50%'],
+            Edge::Right => ['rotateY(168deg)', 'rotateY(180deg)', '100% 50%'],
+            Edge::Top => ['rotateX(168deg)', 'rotateX(180deg)', '50% 0'],
+            Edge::Bottom => ['rotateX(-168deg)', 'rotateX(180deg)', '50% 100%'],
+        };
+        $blueprint = $this->plan->blueprint;
+
+        return sprintf(
+            '<i class="turned-flap" data-flap="%s" style="left:%spx;top:%spx;width:%spx;height:%spx;transform-origin:%s;'
+                .'--lie:translateZ(%spx);--open:%s"><i class="side">%s</i><i class="side" style="transform:%s">%s</i></i>',
+            e($flap->key),
+            $this->px($flap->area->left()),
+            $this->px($flap->area->top()),
+            $this->px($flap->area->size->width),
+            $this->px($flap->area->size->height),
+            $origin,
+            $number * 0.6,
+            $turn,
+            $this->drawings->page($blueprint->face($flap->front))->inline(),
+            $over,
+            $this->drawings->page($blueprint->face($flap->inside))->inline(),
+        );
+    }
+
+    private function px(Length $length): float
+    {
+        return round($length->inMillimetres() * $this->scale, 2);
     }
 
     private function tallest(): float

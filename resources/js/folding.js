@@ -17,6 +17,7 @@ export const folding = (steps) => ({
     spin: -14,
     tilt: 28,
     held: null,
+    pressed: null,
     shown: [],
     last: null,
 
@@ -44,6 +45,7 @@ export const folding = (steps) => ({
         const now = Math.min(this.steps, Math.floor(this.at) + (this.at % 1 > 0 ? 1 : 0));
         if (now !== this.last) {
             this.last = now;
+            this.world.querySelectorAll('.turned-flap.is-open').forEach((flap) => flap.classList.remove('is-open'));
             this.$root.querySelectorAll('.fold-steps li').forEach((line) => {
                 line.classList.toggle('is-now', Number(line.dataset.step) === now);
                 line.classList.toggle('is-ahead', Number(line.dataset.step) > now);
@@ -108,7 +110,19 @@ export const folding = (steps) => ({
         this.goTo(Math.ceil(this.at - 1e-6) - 1);
     },
 
+    /* Flaps of the pages, shut when their leaf turns on. */
+    openFlap(flap) {
+        flap.classList.toggle('is-open');
+    },
+
+    openFlaps() {
+        const flaps = [...this.world.querySelectorAll('.turned-flap')];
+        const isOpen = flaps.some((flap) => flap.classList.contains('is-open'));
+        flaps.forEach((flap) => flap.classList.toggle('is-open', !isOpen));
+    },
+
     grab(event) {
+        this.pressed = event.target.closest('.turned-flap');
         this.held = { x: event.clientX, y: event.clientY, spin: this.spin, tilt: this.tilt };
         this.$refs.theatre.setPointerCapture(event.pointerId);
     },
@@ -122,15 +136,20 @@ export const folding = (steps) => ({
         this.turn();
     },
 
-    letGo() {
+    letGo(event) {
+        const isStill = this.held && event && Math.hypot(event.clientX - this.held.x, event.clientY - this.held.y) < 4;
         this.held = null;
+        if (isStill && this.pressed) {
+            this.openFlap(this.pressed);
+        }
+        this.pressed = null;
     },
 
     onKey(event) {
         if (event.target.closest('input, select, textarea') !== null || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) {
             return;
         }
-        const acts = { ' ': () => this.toggle(), ArrowRight: () => this.forward(), ArrowLeft: () => this.back(), b: () => this.flip() };
+        const acts = { ' ': () => this.toggle(), ArrowRight: () => this.forward(), ArrowLeft: () => this.back(), b: () => this.flip(), f: () => this.openFlaps() };
         if (event.key === ' ' && event.target.closest('button, a, summary') !== null) {
             return;
         }

@@ -10,7 +10,7 @@
             <div>
                 @include('fold.choose')
                 @foreach ($problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
-                <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo()" @pointercancel="letGo()" role="img" aria-label="{{ $names[$key] }} in space">
+                <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo($event)" @pointercancel="letGo()" role="img" aria-label="{{ $names[$key] }} in space">
                     {{ $markup }}
                 </div>
                 <div class="slider fold-controls">
@@ -21,9 +21,10 @@
                 </div>
                 <div class="sieve">
                     <button class="btn-plain" type="button" @click="flip()" id="fold-flip">See it from <span x-text="seenFromBack ? 'the front' : 'behind'">behind</span></button>
+                    @if ($hasFlaps)<button class="btn-plain" type="button" @click="openFlaps()" id="fold-flaps">Open the flaps, or shut them</button>@endif
                     <span class="sieve-by"><label for="fold-speed">Speed</label>
                     <select class="form-select is-short" id="fold-speed" x-model.number="speed"><option value="0.5">slow</option><option value="1" selected>usual</option><option value="2.5">fast</option></select></span>
-                    <span class="quiet"><kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind · drag to turn it</span>
+                    <span class="quiet"><kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind @if ($hasFlaps)· <kbd>f</kbd> flaps, or press one @endif· drag to turn it</span>
                 </div>
                 <ol class="fold-steps" aria-label="Folds in order" tabindex="0">
                     @foreach ($steps as $step)

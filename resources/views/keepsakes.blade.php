@@ -49,7 +49,7 @@
                                         @error("picture-{$key}")<p class="field-error">{{ $message }}</p>@enderror
                                         <button class="btn-plain mt-1">Take the picture</button>
                                     </form>
-                                    <x-swap-form :project="$project" method="DELETE" :action="route('keepsakes.take-out', [$project, $key])" class="mt-1"><button class="btn-plain" aria-label="Strike {{ $one->keepsake->name }}">Strike it from the list</button></x-swap-form>
+                                    <x-swap-form :project="$project" method="DELETE" :action="route('keepsakes.take-out', [$project, $key])" class="mt-1"><button class="btn-plain" aria-label="Strike it from the list: {{ $one->keepsake->name }}">Strike it from the list</button></x-swap-form>
                                 </details>
                             </div>
                         </li>

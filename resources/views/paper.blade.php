@@ -7,6 +7,8 @@
     $said = $plan->design->choices->said;
     $thumb = fn ($paper, $side) => $pictures->side((string) $paper->id, $side)?->address;
     $sides = \Ephemeron\Paper\Side::cases();
+    $onFaces = collect($review->seats)->map(fn ($seat) => $seat->part->key)->unique()->flip();
+    $besides = collect($plan->blueprint->parts)->filter(fn ($part, $key) => $part->role->takesAPrint() && ! isset($onFaces[$key]) && $part->leaf === null && ! str_starts_with($key, 'card/'));
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Paper">
     @if (session('changed'))<p class="said" role="status">Changed: {{ session('changed') }}</p>@endif
@@ -111,6 +113,23 @@
                     </li>
                 @endforeach
             </ol>
+            @if ($besides->isNotEmpty())
+                <details class="more-seats" id="besides" @if ($besides->contains(fn ($part) => isset($said[$part->key]))) open @endif><summary>{{ $besides->count() }} more pieces that are seen on no page: spine, hinge, lining</summary>
+                    @foreach ($besides as $part)
+                        <span class="seat"><button class="btn-plain" id="besides-{{ Str::slug($part->key) }}" name="place" value="{{ $part->key }}" @dragover.prevent @drop.prevent="lay($event)">{{ $part->letter }}, {{ lcfirst($part->name) }}</button> <small class="quiet">{{ $plan->papersOf($part->key) }}</small>@if (isset($said[$part->key])) <button class="btn-plain" id="clear-besides-{{ Str::slug($part->key) }}" name="clear" value="{{ $part->key }}" aria-label="{{ $part->name }}: as usual again">✕</button>@endif</span>
+                    @endforeach
+                </details>
+            @endif
         </div>
     </x-swap-form>
+    @if ($besides->isNotEmpty())
+        <details class="more-seats"><summary>One picture over several of them</summary>
+            <x-change-form :project="$project" stage="paper">
+                @foreach ($besides as $part)
+                    @include('partials.said', ['id' => 'one-picture-'.Str::slug($part->key), 'place' => "choices.{$part->key}.picture", 'value' => $said[$part->key]->picture->name ?? '', 'label' => "{$part->letter}, ".lcfirst($part->name), 'placeholder' => 'of no other', 'most' => 40, 'note' => '', 'wide' => true])
+                @endforeach
+                <p class="field-note">Pieces and mats with the same name here are cut as neighbours from one place of the sheet; those of faces have it on Plan.</p>
+            </x-change-form>
+        </details>
+    @endif
 </x-project>

@@ -28,6 +28,9 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'pages turning' => ['Orbit album', 'fold?scene=pages'];
         yield 'leaves of a heap' => ['Observers’ field journal', 'leaves'];
         yield 'leaves of one paper' => ['Star-party notebook', 'leaves'];
+        yield 'what goes in' => ['Leonid watch album', 'going-in'];
+        yield 'the motif' => ['Leonid watch album', 'motif?place=page-4'];
+        yield 'own paper' => ['', 'papers/own'];
         yield 'a journal' => ['Observers’ field journal', 'plan'];
         yield 'a wallet' => ['Comet wallet', 'plan'];
         yield 'sheets in hand' => ['Eclipse keepsake', 'cut'];

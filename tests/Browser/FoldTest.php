@@ -11,6 +11,20 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The book folds before one's eyes. */
 final class FoldTest extends BrowserTestCase
 {
+    public function test_flaps_open_as_the_pages_turn(): void
+    {
+        $this->open($this->project('Leonid watch album', 'fold').'?scene=pages&at=5');
+        $open = fn (): int => count($this->driver()->findElements(WebDriverBy::cssSelector('.turned-flap.is-open')));
+        $this->assertSame(0, $open());
+        $this->driver()->getKeyboard()->sendKeys('f');
+        $this->driver()->wait(5, 100)->until(static fn (): bool => $open() > 0);
+        $this->find('#fold-flaps')->click();
+        $this->driver()->wait(5, 100)->until(static fn (): bool => $open() === 0);
+        $this->find('#fold-flaps')->click();
+        $this->find('button[aria-label="One fold back"]')->click();
+        $this->driver()->wait(5, 100)->until(static fn (): bool => $open() === 0, 'they shut when the leaf turns');
+    }
+
     public function test_single_folds_by_keys_turn_the_panels_and_say_which(): void
     {
         $this->open($this->project('New moon meander', 'fold').'?scene=book-sheet');

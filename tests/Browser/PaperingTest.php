@@ -46,6 +46,56 @@ final class PaperingTest extends BrowserTestCase
         );
     }
 
+    public function test_a_motif_is_moved_by_keys(): void
+    {
+        $this->open($this->project('Leonid watch album', 'motif').'?place=page-4');
+        $before = $this->text('.particulars');
+        $this->focus('.motif-drawing');
+        foreach ([WebDriverKeys::ARROW_LEFT, WebDriverKeys::ARROW_LEFT, WebDriverKeys::ARROW_UP] as $key) {
+            $this->driver()->getKeyboard()->sendKeys($key);
+        }
+        // 1⁄16 in a mark.
+        $this->assertSame(['-3.17', '-1.59'], [$this->value('#motif-right'), $this->value('#motif-down')]);
+        $this->find('#cut-there')->click();
+        $this->waitForText('.particulars', 'as you chose');
+        $this->assertNotSame($before, $this->text('.particulars'));
+        $this->find('#let-go')->click();
+        $this->waitForText('.particulars', 'as the plan has it');
+    }
+
+    public function test_a_sheet_is_squared_up_by_keys(): void
+    {
+        $this->open('/papers?pad=Nebula%20pad');
+        $this->driver()->findElement(WebDriverBy::partialLinkText('Nebula comet'))->click();
+        $this->waitForText('#chosen', 'Square up side A');
+        $this->driver()->executeScript('const it = document.querySelector(".squaring"); it.open = true; it.scrollIntoView();');
+        $this->focus('.corner-mark[data-corner="1"]');
+        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ARROW_LEFT);
+        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ARROW_DOWN);
+        $this->assertSame('0 0 0.995 0.005 1 1 0 1', $this->value('.squaring [name="corners"]'));
+        $this->find('.squaring form .btn-plain')->click();
+        $this->waitForText('.said', 'is squared up');
+    }
+
+    public function test_what_goes_in_finds_its_place(): void
+    {
+        $this->open($this->project('Star-party guest book', 'going-in'));
+        $this->find('#k-name')->sendKeys('Ridge');
+        $this->find('#k-count')->clear()->sendKeys('2');
+        $this->find('#add-keepsakes .btn-main')->click();
+        $this->waitForText('.keepsakes', 'Ridge 2');
+        $this->find('#settle')->click();
+        $this->waitForText('.said', 'Everything has its place');
+        $this->assertStringContainsString('4 × 6 in', $this->text('#print-order'));
+    }
+
+    private function value(string $selector): string
+    {
+        $value = $this->driver()->executeScript('return document.querySelector(arguments[0]).value', [$selector]);
+
+        return is_string($value) ? $value : '';
+    }
+
     private function focus(string $selector): void
     {
         $this->driver()->executeScript('arguments[0].focus()', [$this->find($selector)]);

@@ -14,6 +14,7 @@ use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use Ephemeron\Binding\Sewing;
+use Ephemeron\Blueprint\Flap;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\PageTurns;
 use Illuminate\Contracts\View\View;
@@ -49,6 +50,7 @@ final readonly class FoldController
             'sewing' => $key === self::SEWING ? $sewing : null,
             'stitches' => new StitchDrawing($plan->notation()),
             'notation' => $plan->notation(),
+            'hasFlaps' => $isTurning && $plan->blueprint->all(Flap::class) !== [],
             'steps' => $isTurning ? $turns->steps() : $scene->steps ?? [],
             'problems' => $scene->problems ?? [],
             'markup' => match (true) {
