@@ -65,6 +65,12 @@ final readonly class FitReport
         return $this->findings !== [] && $this->findings[0]->severity === Severity::Stop;
     }
 
+    /** @return list<Finding> */
+    public function bySeverity(Severity $severity): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === $severity));
+    }
+
     /** @return list<Finding> of any of these kinds */
     public function of(string ...$kinds): array
     {

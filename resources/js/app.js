@@ -1,6 +1,6 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
-import { bench, replay, shell, trimmer } from './screens.js';
+import { bench, replay, shell, stages, trimmer } from './screens.js';
 import { folding } from './folding.js';
 import { colour, squaring } from './drawer.js';
 import { motif } from './motif.js';
@@ -10,6 +10,7 @@ import { keepInHand, placing } from './placing.js';
 import { ordering } from './ordering.js';
 import { stitching } from './stitching.js';
 import { keepPlace } from './swaps.js';
+import { atTheTable, voice } from './table.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -18,8 +19,10 @@ htmx.config.scrollBehavior = 'auto';
 window.htmx = htmx;
 
 Alpine.data('shell', shell);
+Alpine.data('stages', stages);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);
+Alpine.data('voice', voice);
 Alpine.data('placing', placing);
 Alpine.data('trimmer', trimmer);
 Alpine.data('folding', folding);
@@ -30,7 +33,11 @@ Alpine.data('colour', colour);
 Alpine.data('motif', motif);
 Alpine.data('squaring', squaring);
 window.Alpine = Alpine;
+atTheTable(document);
 keepPlace(document);
 keepInHand(document);
 pinning(document);
 Alpine.start();
+if ('serviceWorker' in navigator) {
+    navigator.serviceWorker.register('/kept-page.js').catch(() => {});
+}

@@ -42,6 +42,26 @@ export const shell = () => ({
     },
 });
 
+/** The strip is one stop of the Tab key; arrows go along it, and the stages have their numbers. */
+export const stages = () => ({
+    init() {
+        this.$root.querySelectorAll('a').forEach((link) => {
+            link.tabIndex = link.getAttribute('aria-current') === 'page' ? 0 : -1;
+        });
+    },
+
+    onKey(event) {
+        const way = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+        const links = [...this.$root.querySelectorAll('a')];
+        const at = links.indexOf(event.target);
+        if (way && at >= 0) {
+            event.preventDefault();
+            event.stopPropagation();
+            links[(at + way + links.length) % links.length].focus();
+        }
+    },
+});
+
 /** A cut sheet: shows the cuts up to the one the slider is at. */
 export const replay = (cuts) => ({
     cuts,

@@ -4,9 +4,9 @@
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench" :step="$step->key">
     <div class="bench" x-data="bench" @keydown.window="onKey($event)">
-        <article class="now" aria-live="polite">
+        <article class="now at-hand" aria-live="polite" data-awake data-swipe data-aloud>
             <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }}{{ $step->section === $step->phase->label() ? "" : " · {$step->section}" }}@if ($done) · done @endif</p>
-            <h2>@typeset($step->title)</h2>
+            <h2 data-say>@typeset($step->title)</h2>
             @if ($copy)
                 <nav class="copies" aria-label="Copies of this batch">
                     <span class="quiet">Copy {{ $copy }} of {{ $project->copies }}</span>
@@ -18,8 +18,11 @@
                 <p class="quiet mb-1">For all {{ $project->copies }} books together.</p>
             @endif
             <div @class(['with-picture' => $drawing !== null])>
-                <div>
-                    @if ($step->text !== '')<p class="do">@typeset($step->text)</p>@endif
+                <div class="hand-number">
+                    @if ($numbers !== [])<p class="numbers-now" data-say>@foreach ($numbers as $number)<strong>@typeset($number)</strong>@if (! $loop->last) <span class="quiet">·</span> @endif @endforeach</p>@endif
+                    @if ($step->text !== '')<p class="do" data-say>@typeset($step->text)</p>@endif
+                </div>
+                <div class="hand-more">
                     @php($lines = $plan->linesOf($step))
                     @if ($lines !== [])
                         <ol class="lines" tabindex="0" aria-label="One after the other">
@@ -45,7 +48,7 @@
                     @endif
                 </div>
                 @if ($drawing)
-                    <div class="picture">
+                    <div class="picture hand-drawing">
                         {!! $drawing->inline() !!}
                         <x-legend :kinds="$drawing->kinds()"/>
                     </div>
@@ -71,11 +74,11 @@
                     @endforeach
                 </ul>
             @endif
-            <div class="controls">
+            <div class="controls is-at-the-thumb">
                 @if ($before)
-                    <a class="btn-plain" x-ref="before" href="{{ route('bench', ['project' => $project, 'step' => $before->key]) }}">← Back</a>
+                    <a class="btn-plain" x-ref="before" data-table="back" href="{{ route('bench', ['project' => $project, 'step' => $before->key]) }}">← Back</a>
                 @endif
-                <form method="post" x-ref="done" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                <form method="post" x-ref="done" data-table="on" data-once="done" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                     @csrf @method('PUT')
                     <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="done" value="1"><input type="hidden" name="next" value="1">
                     <button class="btn-main" id="done">{{ $after ? 'Done, next' : 'Done' }}</button>
@@ -90,6 +93,7 @@
                 @if ($after)
                     <a class="btn-plain" href="{{ route('bench', ['project' => $project, 'step' => $after->key]) }}">Skip</a>
                 @endif
+                <span x-data="voice"><button class="btn-plain" type="button" x-show="can" x-cloak @click="toggle()" :aria-pressed="reads ? 'true' : 'false'" id="read-aloud">Read aloud</button></span>
                 <button class="btn-plain timer num" type="button" @click="toggleTimer" :aria-pressed="running ? 'true' : 'false'"><span class="visually-hidden">Timer</span> <span x-text="clock()">00:00</span></button>
             </div>
             @if ($after === null && $progress->done() === $progress->total())

@@ -4,7 +4,6 @@
     $lines = \Ephemeron\Format\Svg\LineKind::class;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
-    <p class="fs-5 mb-1"><x-sheets :plan="$plan" :for="$for"/>. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
     @foreach ($changed as [$sentence, $paper, $roles])
         <div class="said is-stop">
             <p class="mb-1">{{ $sentence }}</p>
@@ -14,12 +13,13 @@
             <a href="{{ route('papers.for', $project) }}">Take another paper</a>
         </div>
     @endforeach
-    <p class="hold mb-0">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
     @if ($hand)
         @include('cut.in-hand')
     @else
         <p class="said" role="status">All is cut. <a href="{{ route('score', $project) }}">On to the scores</a></p>
     @endif
+    <p class="hold mb-2">{{ \Ephemeron\Blueprint\Caution::Trimmer->text() }}</p>
+    <p class="fs-5 mb-1"><x-sheets :plan="$plan" :for="$for"/>. Every cut goes right across the piece in hand; sheets that are alike are cut together at one fence setting.</p>
     @include('cut.trimmer')
     <p class="mb-1">The cut plan as <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a> or <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a>, with its diagrams as <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">PDF</a></p>
     @if ($project->copies === 1)

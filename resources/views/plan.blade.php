@@ -14,38 +14,7 @@
     @endif
     @if (session('fits'))<p class="said" role="status">{{ session('fits') }}</p>@endif
     <div class="workplace">
-        <div class="drawn">
-            @if ($putting)
-                @include('plan.spots')
-            @endif
-            <div class="sheet big-drawing" x-data="placing(@js(['move' => route('furniture.update', $project), 'put' => $putting ? route('furniture.store', $project) : null, 'kind' => $putting?->key(), 'revision' => $project->revision, 'face' => $face->key]))" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="nudge($event)" @click.capture="put($event)">
-                @php($drawing = $spreads->draw($opening, $face->key, fn ($seen) => $see($seen->key), lifted: $lifted, step: $design->tools->grid->step()->inMillimetres()))
-                {!! $drawing->inline(hasLinks: true) !!}
-                <x-legend :kinds="$drawing->kinds()"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
-            </div>
-            @include('plan.faces')
-            <nav aria-label="Openings of the book">
-                <ol class="openings">
-                    @foreach ($spreads->openings() as $each)
-                        @php($first = $each[0])
-                        <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)])>
-                            <a href="{{ $see(end($each)->key) }}">
-                                {!! $small[$loop->index] !!}
-                                {{ $first->isCover() ? $first->name : collect($each)->map(fn ($one) => preg_replace('/^Page (\d+)(,.*)?$/', '$1', $one->name))->implode(' – ') }}
-                            </a>
-                        </li>
-                    @endforeach
-                </ol>
-            </nav>
-        </div>
-        <div class="lists">
-            @include('plan.pieces')
-            @include('plan.besides')
-        </div>
         <div class="particulars">
-            @include('plan.tally')
-            <x-findings :project="$project" :report="$plan->report" :face="$face->key"/>
-            @include('plan.on-face')
             <details id="measures" open>
                 <summary>Measures</summary>
                 <x-change-form :project="$project" :face="$face->key">
@@ -55,6 +24,9 @@
                     <noscript><button class="btn-plain">Take these measures</button></noscript>
                 </x-change-form>
             </details>
+            @include('plan.tally')
+            <x-findings :project="$project" :report="$plan->report" :face="$face->key"/>
+            @include('plan.on-face')
             @include('plan.fit')
             <details id="mats" @if ($errors->has('mats.*')) open @endif>
                 <summary>Mats throughout</summary>
@@ -108,6 +80,34 @@
                     <x-schools place="schools.pockets" label="Pockets and mats" :cases="\Ephemeron\Design\PocketOrder::cases()" :now="$design->schools->pockets"/>
                 </x-change-form>
             </details>
+        </div>
+        <div class="drawn">
+            @if ($putting)
+                @include('plan.spots')
+            @endif
+            <div class="sheet big-drawing" x-data="placing(@js(['move' => route('furniture.update', $project), 'put' => $putting ? route('furniture.store', $project) : null, 'kind' => $putting?->key(), 'revision' => $project->revision, 'face' => $face->key]))" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="nudge($event)" @click.capture="put($event)">
+                @php($drawing = $spreads->draw($opening, $face->key, fn ($seen) => $see($seen->key), lifted: $lifted, step: $design->tools->grid->step()->inMillimetres()))
+                {!! $drawing->inline(hasLinks: true) !!}
+                <x-legend :kinds="$drawing->kinds()"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
+            </div>
+            @include('plan.faces')
+            <nav aria-label="Openings of the book">
+                <ol class="openings">
+                    @foreach ($spreads->openings() as $each)
+                        @php($first = $each[0])
+                        <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)])>
+                            <a href="{{ $see(end($each)->key) }}">
+                                {!! $small[$loop->index] !!}
+                                {{ $first->isCover() ? $first->name : collect($each)->map(fn ($one) => preg_replace('/^Page (\d+)(,.*)?$/', '$1', $one->name))->implode(' – ') }}
+                            </a>
+                        </li>
+                    @endforeach
+                </ol>
+            </nav>
+        </div>
+        <div class="lists">
+            @include('plan.pieces')
+            @include('plan.besides')
         </div>
     </div>
 </x-project>

@@ -3,6 +3,33 @@
     $lines = \Ephemeron\Format\Svg\LineKind::class;
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Score">
+    @php
+        $all = collect($groups)->collapse();
+        $inHand = $all->keys()->first(fn ($key) => ! $progress->isTicked("score-{$key}"));
+        $now = $inHand === null ? null : $all[$inHand];
+        $many = $now === null ? 0 : $now->part->quantity * $project->copies;
+        $last = $all->keys()->filter(fn ($key) => $progress->isTicked("score-{$key}"))->last();
+    @endphp
+    @if ($inHand !== null)
+        <section class="trimmer at-hand" id="in-hand" aria-label="At the scoring board" data-awake data-swipe data-aloud>
+            <div class="hand-number">
+                <p class="quiet mb-0">{{ $all->keys()->search($inHand) + 1 }} of {{ $all->count() }}: {{ $many > 1 ? "{$many} " : '' }}{{ $now->part->letter }}, {{ lcfirst($now->part->name) }}, blank @size($now->part->size, $notation)</p>
+                <p class="fence-now is-long" data-say><strong>@typeset($inShort->inShort($now, $notation))</strong></p>
+            </div>
+            <div class="sheet hand-drawing">@if ($now->moves !== []){!! $board->draw($now, $now->moves[0])->inline() !!}@else{!! $flat->draw($now->part)->inline() !!}@endif</div>
+            <div class="hand-more">
+                @foreach (array_slice($now->moves, 0, 1) as $move)<p class="fs-5 mb-2" data-say>{{ $move->turn === \Ephemeron\Scoring\Turn::None ? "The {$move->atTheFence->value} along the top fence, letter side down." : $move->turn->sentence() }}{{ count($now->moves) > 1 ? ' The further moves stand below.' : '' }}</p>@endforeach
+                <div class="controls is-at-the-thumb">
+                    <form method="post" data-table="on" data-once="scored" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                        <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $inHand }}"><input type="hidden" name="done" value="1"><button class="btn-main" id="scored">Scored</button></form>
+                    @if ($last !== null)<form method="post" data-table="back" data-once="unscored" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                        <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $last }}"><input type="hidden" name="done" value="0"><button class="btn-plain" id="score-back">← Not scored yet</button></form>@endif
+                </div>
+            </div>
+        </section>
+    @elseif ($all->isNotEmpty())
+        <p class="said" role="status">All is scored. <a href="{{ route('bench', $project) }}">On to the bench</a></p>
+    @endif
     <p class="fs-5 mb-1">Letter side down. Positions count from the left end of the side that lies along the top fence. {{ $plan->design->scoring->label() }}: {{ lcfirst($plan->design->scoring->why()) }}</p>
     <x-change-form class="sieve" :project="$project" stage="score">
         <span class="sieve-by"><label for="scoring">How scores are given</label>

@@ -62,6 +62,12 @@ abstract class BrowserTestCase extends TestCase
         return (string) $this->driver()->executeScript('return document.querySelector(arguments[0])?.innerText ?? "";', [$selector]);
     }
 
+    /** Two presses within half a second are one, for fingers with glue on them: a second one that is meant comes later. */
+    protected function betweenPresses(): void
+    {
+        usleep(550_000);
+    }
+
     /** Waits until the page says something, somewhere in an element. */
     protected function waitForText(string $selector, string $text): void
     {

@@ -23,6 +23,7 @@ final class NothingJumpsTest extends BrowserTestCase
         $this->stays('#cut-made', fn () => $this->find('#cut-made')->click(), '.trimmer', 'cut 2 of');
         $this->stays('#cut-made', fn () => $this->find('#cut-made')->click(), '.trimmer', 'cut 3 of');
         $this->stays('#cut-back', fn () => $this->find('#cut-back')->click(), '.trimmer', 'cut 2 of');
+        $this->betweenPresses();
         $this->find('#cut-back')->click();
         $this->waitForText('.trimmer', 'cut 1 of');
     }
@@ -101,6 +102,7 @@ final class NothingJumpsTest extends BrowserTestCase
         $this->scrolledTo($selector);
         $top = $this->top($selector);
         $scroll = $this->scroll();
+        $this->betweenPresses();
         $press();
         $this->waitForText($where, $said);
         $this->driver()->wait(3, 50)->until(

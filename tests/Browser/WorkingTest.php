@@ -179,6 +179,10 @@ final class WorkingTest extends BrowserTestCase
         $this->waitForText('.count', 'Step 1 of');
         $this->press(' ');
         $this->waitForText('.count', 'Step 2 of');
+        // A stray second press is the first one still.
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->betweenPresses();
+        $this->assertStringContainsString('Step 2 of', $this->text('.count'));
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitForText('.count', 'Step 3 of');
         $this->press(WebDriverKeys::ARROW_LEFT);

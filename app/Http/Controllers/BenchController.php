@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawing\Prints;
 use App\Drawing\StepDrawing;
 use App\Models\Project;
+use App\Planning\NumbersOfStep;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use Ephemeron\Bench\Step;
@@ -39,6 +40,7 @@ final readonly class BenchController
             'plan' => $plan,
             'progress' => $progress,
             'step' => $step,
+            'numbers' => NumbersOfStep::of($plan, $step),
             'before' => $plan->steps[$step->number - 2] ?? null,
             'after' => $plan->steps[$step->number] ?? null,
             'drawing' => (new StepDrawing($plan, Prints::of($plan)))->of($step),

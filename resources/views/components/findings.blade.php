@@ -1,6 +1,6 @@
 @props(['project', 'report', 'face' => null])
 @if ($report->findings !== [])
-    <ul class="findings" aria-label="Findings">
+    <ul class="findings" id="findings" tabindex="-1" aria-label="Findings">
         @foreach ($report->findings as $finding)
             <li class="is-{{ $finding->severity->value }}">
                 <span class="severity">{{ $finding->severity->label() }}</span>

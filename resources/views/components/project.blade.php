@@ -1,11 +1,11 @@
 @props(['project', 'plan', 'progress', 'stage', 'face' => null, 'step' => null])
 <x-page :title="$project->name">
     <div class="page" id="stage">
-        <header class="masthead">
+        <header class="masthead of-book">
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">{{ $project->name }}</h1>
             <x-moon :share="$progress->share()" :words="$progress->words()" :size="26"/>
-            <span class="quiet">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
+            <span class="quiet of-what">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
             <div class="tools">
                 @php($history = app(\App\History\History::class))
                 @foreach (['undo' => ['Undo', $history->lastDone($project)], 'redo' => ['Do again', $history->lastUndone($project)]] as $way => [$label, $event])
@@ -15,7 +15,7 @@
                         <input type="hidden" name="stage" value="{{ $stage->value }}">
                         <input type="hidden" name="face" value="{{ $face }}">
                         @if ($step)<input type="hidden" name="step" value="{{ $step }}">@endif
-                        <button class="btn-plain undo" id="{{ $way }}" @disabled($event === null) title="{{ $event === null ? ($way === 'undo' ? 'Nothing to undo' : 'Nothing to do again') : "{$label}: {$event->sentence}" }}">{{ $label }}@if ($event)<span class="what">: {{ $event->sentence }}</span>@endif</button>
+                        <button class="btn-plain undo" id="{{ $way }}" @disabled($event === null) title="{{ $event === null ? ($way === 'undo' ? 'Nothing to undo' : 'Nothing to do again') : "{$label}: {$event->sentence}" }}" aria-label="{{ $label }}{{ $event ? ": {$event->sentence}" : '' }}"><span class="at-length">{{ $label }}@if ($event)<span class="what">: {{ $event->sentence }}</span>@endif</span><span class="in-short" aria-hidden="true">{{ $way === 'undo' ? '↶' : '↷' }}</span></button>
                     </form>
                 @endforeach
                 <form method="post" action="{{ route('design', $project) }}" hx-patch="{{ route('design', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
@@ -27,14 +27,14 @@
                     <input type="hidden" name="set[unit]" value="{{ $other->value }}">
                     <input type="hidden" name="set[grid]" value="{{ \Ephemeron\Measure\ToolGrid::usualFor($other)->value }}">
                     <input type="hidden" name="set[grooves]" value="{{ \Ephemeron\Measure\ToolGrid::usualGroovesFor($other)->value }}">
-                    <button class="btn-plain" id="switch-unit">Read in {{ $other->label() }}</button>
+                    <button class="btn-plain" id="switch-unit" aria-label="Read in {{ $other->label() }}, {{ $other->value }}"><span class="at-length">Read in {{ $other->label() }}</span><span class="in-short" aria-hidden="true">{{ $other->value }}</span></button>
                 </form>
                 <button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button>
             </div>
         </header>
         <hr class="rule">
         <nav aria-label="Stages of the work">
-            <ol class="concertina">
+            <ol class="concertina" x-data="stages" @keydown="onKey($event)">
                 @foreach (\App\View\Stage::of($plan) as $each)
                     @php($state = $each->state($plan, $progress))
                     <li @class(['is-here' => $each === $stage])>
@@ -46,6 +46,11 @@
                 @endforeach
             </ol>
         </nav>
+        @php($stops = count($plan->report->bySeverity(\Ephemeron\Fit\Severity::Stop)))
+        @php($watches = count($plan->report->bySeverity(\Ephemeron\Fit\Severity::Watch)))
+        @if ($stops + $watches > 0)
+            <a @class(['findings-bar', 'is-stop' => $stops > 0]) id="findings-bar" href="{{ $stage === \App\View\Stage::Plan ? '#findings' : route('plan', $project).'#findings' }}">@if ($stops > 0)<strong>{{ $stops === 1 ? 'One thing stops' : "{$stops} things stop" }} the work</strong>@endif @if ($watches > 0){{ $stops > 0 ? '· ' : '' }}{{ $watches === 1 ? 'one thing to watch' : "{$watches} things to watch" }}@endif <span aria-hidden="true">→</span></a>
+        @endif
         @if (session('stale'))
             <p class="said is-stop" role="alert">{{ session('stale') }}</p>
         @endif

@@ -1,0 +1,219 @@
+/* At the table: one finger with glue on it, interruptions, a connection that comes and goes. Nothing about paper is decided here. */
+
+const TWICE = 500;
+const SWIPE = 70;
+const AGAIN = 3000;
+const KEPT = 'ticks-to-send';
+
+const isTyping = (event) => event.target.closest?.('input, select, textarea, [contenteditable]') !== null;
+
+/* ---- A stray second press within half a second is the first one still. ---- */
+
+const guardPresses = (root) => {
+    const last = new Map();
+    root.addEventListener('submit', (event) => {
+        const form = event.target;
+        const name = form.dataset.once;
+        if (!name) {
+            return;
+        }
+        const now = performance.now();
+        if (now - (last.get(name) ?? -Infinity) < TWICE) {
+            event.preventDefault();
+            event.stopImmediatePropagation();
+            return;
+        }
+        last.set(name, now);
+    }, true);
+};
+
+/* ---- Page Down and Page Up, as a foot switch sends them; a swipe over what is in hand. ---- */
+
+const press = (root, where) => {
+    const it = root.querySelector(`[data-table="${where}"]`);
+    if (it instanceof HTMLFormElement) {
+        it.requestSubmit();
+    } else {
+        it?.click();
+    }
+    return it !== null;
+};
+
+const onKeys = (root) => root.addEventListener('keydown', (event) => {
+    const where = { PageDown: 'on', PageUp: 'back' }[event.key];
+    if (where && !isTyping(event) && !document.querySelector('dialog[open]') && press(root, where)) {
+        event.preventDefault();
+    }
+});
+
+const onSwipes = (root) => {
+    let from = null;
+    root.addEventListener('touchstart', (event) => {
+        const touch = event.changedTouches[0];
+        const isFree = event.touches.length === 1 && event.target.closest('[data-swipe]') && !event.target.closest('input, select, textarea, .lines, ol');
+        from = isFree ? { x: touch.clientX, y: touch.clientY } : null;
+    }, { passive: true });
+    root.addEventListener('touchend', (event) => {
+        const touch = event.changedTouches[0];
+        const dx = from ? touch.clientX - from.x : 0;
+        if (from && Math.abs(dx) > SWIPE && Math.abs(dx) > 2 * Math.abs(touch.clientY - from.y)) {
+            press(root, dx < 0 ? 'on' : 'back');
+        }
+        from = null;
+    }, { passive: true });
+};
+
+/* ---- Read aloud by the browser’s own voice, where one asks for it. ---- */
+
+const wantsVoice = () => localStorage.getItem('read-aloud') === 'yes';
+
+const aloud = (root) => {
+    const text = root.querySelector('[data-aloud]');
+    if (!('speechSynthesis' in window) || !text) {
+        return;
+    }
+    window.speechSynthesis.cancel();
+    if (wantsVoice()) {
+        const said = [...text.querySelectorAll('[data-say]')].map((part) => part.textContent.replace(/\s+/g, ' ').trim()).join('. ');
+        window.speechSynthesis.speak(new SpeechSynthesisUtterance(said.replaceAll('×', 'by').replaceAll('⁄', '/')));
+    }
+};
+
+export const voice = () => ({
+    can: 'speechSynthesis' in window,
+    reads: wantsVoice(),
+
+    toggle() {
+        this.reads = !this.reads;
+        localStorage.setItem('read-aloud', this.reads ? 'yes' : 'no');
+        aloud(document);
+    },
+});
+
+/* ---- The screen stays awake while something is in hand. ---- */
+
+let awake = null;
+
+const stayAwake = async (root) => {
+    const wants = root.querySelector('[data-awake]') !== null && document.visibilityState === 'visible';
+    if (!wants || !('wakeLock' in navigator)) {
+        await awake?.release().catch(() => {});
+        awake = null;
+        return;
+    }
+    if (awake === null || awake.released) {
+        awake = await navigator.wakeLock.request('screen').catch(() => null);
+    }
+};
+
+/* ---- Ticks made while the connection is down are kept and sent later, in their order, each once: a tick says what is, so that one
+   that did get through and is sent again changes nothing. ---- */
+
+const kept = () => JSON.parse(localStorage.getItem(KEPT) ?? '[]');
+
+const keep = (ticks) => localStorage.setItem(KEPT, JSON.stringify(ticks));
+
+const tell = (text) => {
+    let said = document.getElementById('connection');
+    if (!said) {
+        said = document.createElement('p');
+        said.id = 'connection';
+        said.className = 'said is-watch connection';
+        said.setAttribute('role', 'status');
+        document.body.append(said);
+    }
+    said.textContent = text;
+    said.hidden = text === '';
+};
+
+const tellKept = () => {
+    const count = kept().length;
+    tell(count === 0 ? '' : `No connection. ${count === 1 ? 'One tick is' : `${count} ticks are`} kept here and sent when it is back.`);
+};
+
+let sending = false;
+
+const send = async () => {
+    if (sending || kept().length === 0) {
+        return;
+    }
+    sending = true;
+    try {
+        const page = await fetch(window.location.href, { headers: { 'X-Requested-With': 'XMLHttpRequest' } });
+        const token = /name="_token" value="([^"]+)"/.exec(await page.text())?.[1];
+        if (!page.ok || !token || page.headers.get('X-Kept') === 'yes') {
+            return;
+        }
+        for (let ticks = kept(); ticks.length > 0; ticks = kept()) {
+            const { address, values } = ticks[0];
+            const answer = await fetch(address, { method: 'POST', redirect: 'manual', body: new URLSearchParams({ ...values, _token: token }) });
+            if (answer.status >= 500) {
+                return;
+            }
+            // Sent, or refused for good: either way it is not sent again.
+            keep(kept().slice(1));
+        }
+        tellKept();
+        window.htmx.ajax('GET', window.location.href, { target: '#stage', select: '#stage', swap: 'outerHTML' });
+    } catch {
+        // Still down.
+    } finally {
+        sending = false;
+    }
+};
+
+const onLostConnection = (root) => {
+    root.addEventListener('htmx:sendError', (event) => {
+        const form = event.detail.elt;
+        if (!(form instanceof HTMLFormElement) || !form.dataset.once) {
+            return;
+        }
+        event.stopImmediatePropagation();
+        keep([...kept(), { address: form.action, values: Object.fromEntries(new FormData(form)) }]);
+        form.querySelector('button')?.classList.add('is-kept');
+        tellKept();
+    }, true);
+    window.addEventListener('online', send);
+    window.setInterval(send, AGAIN);
+    tellKept();
+};
+
+/* ---- Small writing in drawings is set larger where the drawing is small. ---- */
+
+const LEAST = 11;
+
+const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => {
+    const scale = svg.getScreenCTM()?.a ?? 0;
+    if (scale <= 0) {
+        return;
+    }
+    svg.querySelectorAll('text').forEach((text) => {
+        text.dataset.size ??= String(parseFloat(getComputedStyle(text).fontSize));
+        const own = Number(text.dataset.size);
+        const least = LEAST / scale;
+        text.style.fontSize = own < least ? `${least}px` : '';
+        // A size that then does not fit its piece is left to the list beside it; the letter stays.
+        const piece = text.textContent.includes('×') ? text.parentNode.querySelector(':scope > rect') : null;
+        const room = piece?.getBBox()[/rotate/.test(text.getAttribute('transform') ?? '') ? 'height' : 'width'];
+        text.style.visibility = piece && text.getBBox().width > room ? 'hidden' : '';
+    });
+});
+
+export const atTheTable = (root) => {
+    guardPresses(root);
+    onKeys(root);
+    onSwipes(root);
+    onLostConnection(root);
+    const look = () => {
+        stayAwake(root);
+        legible(root);
+    };
+    root.addEventListener('htmx:afterSettle', () => {
+        look();
+        aloud(root);
+    });
+    root.addEventListener('visibilitychange', () => stayAwake(root));
+    window.addEventListener('resize', () => legible(root));
+    look();
+    document.fonts?.ready.then(() => legible(root));
+};

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** One finger, arm’s length: what is needed now stands in the first screen, and a lost connection loses nothing. */
+final class AtTheTableTest extends BrowserTestCase
+{
+    /** Sizes: look.md of this project, “First screen”; 48 and 40 dots are the least for numbers read at a metre. */
+    #[TestWith(['cut', '#cut-made', '.fence-now strong', 390, 844])]
+    #[TestWith(['score', '#scored', '.fence-now strong', 390, 844])]
+    #[TestWith(['bench', '#done', '.numbers-now strong', 390, 844])]
+    #[TestWith(['cut', '#cut-made', '.fence-now strong', 768, 1024])]
+    #[TestWith(['score', '#scored', '.fence-now strong', 1280, 800])]
+    #[TestWith(['bench', '#done', '.numbers-now strong', 1280, 800])]
+    public function test_number_drawing_and_button_stand_in_the_first_screen(
+        string $stage,
+        string $button,
+        string $number,
+        int $width,
+        int $height,
+    ): void {
+        $this->open($this->project('Leonid watch album', $stage), $width, $height);
+        foreach ([$button, $number, '.hand-drawing svg.drawing'] as $selector) {
+            [$top, $bottom] = (array) $this->driver()->executeScript(
+                'const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.top, box.bottom];',
+                [$selector],
+            );
+            $this->assertGreaterThanOrEqual(0, $top, $selector);
+            $this->assertLessThanOrEqual($height, $bottom, "{$selector} ends at {$bottom}");
+        }
+        $size = (float) $this->driver()->executeScript(
+            'return parseFloat(getComputedStyle(document.querySelector(arguments[0])).fontSize)',
+            [$number],
+        );
+        $this->assertGreaterThanOrEqual($width < 720 ? 40 : 48, $size);
+        $this->assertSame([], $this->driver()->executeScript(<<<'JS'
+            return [...document.querySelectorAll('svg.drawing text')].filter((text) => {
+                const scale = text.ownerSVGElement.getScreenCTM().a;
+                return text.getClientRects().length > 0 && parseFloat(getComputedStyle(text).fontSize) * scale < 10.9;
+            }).map((text) => text.textContent);
+            JS), 'writing under 11 dots');
+        if ($width < 1000) {
+            $this->assertSame([], $this->driver()->executeScript(<<<'JS'
+                return [...document.querySelectorAll('.is-at-the-thumb button, .is-at-the-thumb a')]
+                    .filter((each) => each.getClientRects().length > 0 && each.getBoundingClientRect().height < 44).map((each) => each.id);
+                JS), 'targets under 44 dots');
+        }
+    }
+
+    public function test_the_first_measure_is_twelve_tabs_away_at_most(): void
+    {
+        $this->open($this->project('Leonid watch album', 'plan'));
+        for ($tabs = 1; $tabs <= 12; $tabs++) {
+            $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+            if (str_starts_with((string) $this->driver()->executeScript('return document.activeElement.id'), 'f-parameters-')) {
+                $this->addToAssertionCount(1);
+
+                return;
+            }
+        }
+        $this->fail('The first measure is further than twelve tabs away.');
+    }
+
+    /** A foot switch sends Page Down and Page Up. */
+    public function test_a_foot_switch_goes_on_and_back(): void
+    {
+        $this->open($this->project('Zenith sampler', 'cut'), 768, 1024);
+        $this->waitForText('.trimmer', 'cut 1 of');
+        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::PAGE_DOWN);
+        $this->waitForText('.trimmer', 'cut 2 of');
+        $this->betweenPresses();
+        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::PAGE_UP);
+        $this->waitForText('.trimmer', 'cut 1 of');
+    }
+
+    public function test_what_stops_the_work_stays_in_sight_and_leads_there(): void
+    {
+        $this->open($this->project('New moon meander', 'bench'), 390, 844);
+        $bar = $this->find('#findings-bar');
+        $this->driver()->executeScript('window.scrollTo(0, document.body.scrollHeight)');
+        $this->assertLessThan(
+            60,
+            $this->driver()->executeScript('return document.getElementById("findings-bar").getBoundingClientRect().top'),
+        );
+        $bar->click();
+        $this->waitForText('#findings', 'the folding turns it');
+    }
+
+    /** Without a connection a tick is kept on the page; with it again it is sent, once. */
+    public function test_ticks_made_without_a_connection_are_sent_later(): void
+    {
+        $this->open($this->project('Zenith sampler', 'score'), 390, 844);
+        $pressed = fn (): int => (int) $this->driver()->executeScript(
+            'return document.querySelectorAll(".score-ticks [aria-pressed=true]").length',
+        );
+        $before = $pressed();
+        $this->connection(false);
+        $this->find('#scored')->click();
+        $this->waitForText('#connection', 'One tick is kept');
+        $this->assertSame($before, $pressed(), 'the page in hand stays');
+        $this->connection(true);
+        $this->driver()->wait(15, 200)->until(static fn (): bool => $pressed() === $before + 1);
+        $this->assertSame('[]', $this->driver()->executeScript('return localStorage.getItem("ticks-to-send")'));
+        $this->assertSame('', $this->driver()->executeScript('return document.getElementById("connection").textContent'));
+        $this->forgetErrors();
+    }
+
+    /** The page in hand comes again from what was kept of it. */
+    public function test_the_page_in_hand_can_be_opened_again_without_a_connection(): void
+    {
+        $address = $this->project('Zenith sampler', 'bench');
+        $this->open($address);
+        $this->driver()->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => setTimeout(done, 300));');
+        // Under the worker now: from here on the page is kept.
+        $this->open($address);
+        $this->waitForText('.count', 'Step');
+        $this->connection(false);
+        try {
+            $this->driver()->navigate()->refresh();
+            $this->waitForText('.count', 'Step');
+        } finally {
+            $this->connection(true);
+            $this->forgetErrors();
+        }
+    }
+
+    /** What the browser says of a connection that was taken away is no fault of the page. */
+    private function forgetErrors(): void
+    {
+        $this->driver()->manage()->getLog('browser');
+    }
+
+    private function connection(bool $isThere): void
+    {
+        $this->driver()->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => [
+            'offline' => ! $isThere,
+            'latency' => 0,
+            'download_throughput' => -1,
+            'upload_throughput' => -1,
+        ]]);
+    }
+}
