@@ -8,7 +8,9 @@
         <dt><kbd>Tab</kbd>, arrows</dt><dd>on Plan: take a thing on the face in hand and move it by a mark; with <kbd>Shift</kbd>, by eight</dd>
         <dt><kbd>Enter</kbd></dt><dd>on Plan: its measures; <kbd>Delete</kbd> takes it off</dd>
         <dt><kbd>space</kbd></dt><dd>on Cut: that cut is made; <kbd>←</kbd> takes it back</dd>
-        <dt><kbd>space</kbd>, arrows</dt><dd>on Fold: fold or stop, single folds; <kbd>b</kbd> from behind</dd>
+        <dt><kbd>space</kbd>, arrows</dt><dd>on Fold: fold or stop, single folds; <kbd>b</kbd> from behind, <kbd>f</kbd> flaps of the pages open</dd>
+        <dt>arrows</dt><dd>on the motif: it moves by a mark, with <kbd>Shift</kbd> by eight</dd>
+        <dt><kbd>Page Down</kbd>, <kbd>Page Up</kbd></dt><dd>on Cut, Score and Bench: done, and back; a foot switch sends them</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd></dt><dd>at the bench: done, next step</dd>
         <dt><kbd>←</kbd></dt><dd>at the bench: the step before</dd>
         <dt><kbd>m</kbd></dt><dd>at the bench: note a measurement</dd>
