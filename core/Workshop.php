@@ -74,6 +74,7 @@ final readonly class Workshop
             $design->materials,
             $design->leaves,
             $design->choices,
+            $design->made,
         ));
         (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
         (new CutApart($design->choices, $design->keepsakes))->layIn($draft);

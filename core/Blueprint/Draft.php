@@ -51,12 +51,20 @@ final class Draft
     /** @var array<string, true> places of choices that something was cut by */
     private array $heeded = [];
 
-    public function __construct(private readonly Choices $choices = new Choices, private readonly Ledger $ledger = new Ledger)
-    {
+    /** @var array<string, array{Size, Size}> sizes of parts as they were planned and as they are made, by key */
+    private array $remade = [];
+
+    /** @param array<string, Made> $made pieces that are to come otherwise, by the name each was laid out by */
+    public function __construct(
+        private readonly Choices $choices = new Choices,
+        private readonly Ledger $ledger = new Ledger,
+        private readonly array $made = [],
+    ) {
     }
 
     public function add(Fact $fact): void
     {
+        $fact = $fact instanceof Joint ? $this->asMade($fact) : $fact;
         $this->ledger->add($fact);
         if ($fact instanceof Joint && $fact->face !== null) {
             $this->onFaces[$fact->face][] = $fact;
@@ -95,7 +103,7 @@ final class Draft
      */
     public function part(Part $part, string ...$wider): string
     {
-        $part = $this->dressed($part, $part->key, ...$wider, ...$this->rules($part));
+        $part = $this->resized($this->dressed($part, $part->key, ...$wider, ...$this->rules($part)));
         $mark = "{$part->name}|{$part->section}|{$part->size->width->ticks}|{$part->size->height->ticks}";
         foreach ($this->alike[$mark] ?? [] as $key) {
             if ($this->parts[$key]->isSamePieceAs($part)) {
@@ -110,6 +118,35 @@ final class Draft
         $this->parts[$part->key] = $part;
 
         return $part->key;
+    }
+
+    /** A plain piece that is to come otherwise than planned. */
+    private function resized(Part $part): Part
+    {
+        $made = $this->made[$part->key] ?? null;
+        if ($made === null || ! $part->isPlain()) {
+            return $part;
+        }
+        $size = $made->on($part->size);
+        $this->remade[$part->key] = [$part->size, $size];
+
+        return $part->resized($size);
+    }
+
+    /** What came out otherwise lies in the middle of where it was to lie. */
+    private function asMade(Joint $joint): Joint
+    {
+        [$planned, $size] = $this->remade[$joint->from->part] ?? [null, null];
+        if ($planned === null || $size === null || $joint->from->panel !== 'whole') {
+            return $joint;
+        }
+        $area = $joint->area->size;
+
+        return match (true) {
+            $area->equals($planned) => $joint->lying(Rectangle::about($joint->area, $size)),
+            $area->equals($planned->turned()) => $joint->lying(Rectangle::about($joint->area, $size->turned())),
+            default => $joint,
+        };
     }
 
     /**

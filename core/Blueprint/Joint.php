@@ -44,6 +44,27 @@ final readonly class Joint implements Fact
     ) {
     }
 
+    /** The same, lying elsewhere. */
+    public function lying(Rectangle $area): self
+    {
+        return new self(
+            $this->from,
+            $this->onto,
+            $area,
+            $this->adhesive,
+            $this->layer,
+            $this->task,
+            $this->face,
+            $this->shape,
+            $this->held,
+            $this->depth,
+            $this->pouch,
+            $this->isLap,
+            $this->by,
+            $this->towards,
+        );
+    }
+
     /** Where it touches its face. */
     public function contact(): Rectangle
     {

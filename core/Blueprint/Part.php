@@ -182,6 +182,18 @@ final readonly class Part
         };
     }
 
+    /** Whether it is nothing but a piece of paper, so that its size can change by itself. */
+    public function isPlain(): bool
+    {
+        return $this->creases === [] && $this->panels === [] && $this->slits === [] && $this->cutAways === [] && $this->holes === []
+            && $this->notches === [];
+    }
+
+    public function resized(Size $size): self
+    {
+        return $this->with(size: $size);
+    }
+
     /** @param list<Hole> $holes all that are in it */
     public function pierced(array $holes): self
     {
@@ -265,12 +277,13 @@ final readonly class Part
         ?array $byPiece = null,
         ?OnePicture $picture = null,
         ?SheetSpot $spot = null,
+        ?Size $size = null,
     ): self {
         return new self(
             $this->key,
             $name ?? $this->name,
             $this->section,
-            $this->size,
+            $size ?? $this->size,
             $this->role,
             $quantity ?? $this->quantity,
             $this->creases,

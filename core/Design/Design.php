@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Design;
 
+use Ephemeron\Blueprint\Made;
 use Ephemeron\Filling\Keepsake;
 use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
@@ -23,6 +24,7 @@ final readonly class Design
      * @param array<string, Stock> $materials by the value of their {@see \Ephemeron\Paper\StockRole}, every role
      * @param list<PinnedPart> $pins pieces that are cut from a chosen place of their paper
      * @param array<string, Keepsake> $keepsakes what is to go in, by a key of its own
+     * @param array<string, Made> $made what pieces are to measure because others came out otherwise, by the name each was laid out by
      */
     public function __construct(
         public string $structure,
@@ -39,6 +41,7 @@ final readonly class Design
         public Gathering $leaves = new Gathering,
         public Choices $choices = new Choices,
         public array $keepsakes = [],
+        public array $made = [],
     ) {
     }
 
@@ -46,6 +49,7 @@ final readonly class Design
      * @param array<string, Stock>|null $materials
      * @param list<PinnedPart>|null $pins
      * @param array<string, Keepsake>|null $keepsakes
+     * @param array<string, Made>|null $made
      */
     public function with(
         ?string $name = null,
@@ -61,6 +65,7 @@ final readonly class Design
         ?Gathering $leaves = null,
         ?Choices $choices = null,
         ?array $keepsakes = null,
+        ?array $made = null,
     ): self {
         return new self(
             $this->structure,
@@ -77,6 +82,7 @@ final readonly class Design
             $leaves ?? $this->leaves,
             $choices ?? $this->choices,
             $keepsakes ?? $this->keepsakes,
+            $made ?? $this->made,
         );
     }
 

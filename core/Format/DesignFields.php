@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
+use Ephemeron\Blueprint\Made;
 use Ephemeron\Design\Alternation;
 use Ephemeron\Design\CoverOrder;
 use Ephemeron\Design\Decorating;
@@ -184,6 +185,13 @@ final readonly class DesignFields
                 'What is to go in, by a key of one’s own: photos, cards, envelopes.',
             ),
             new Field(
+                'made',
+                new ByKey(self::made(), new Made),
+                static fn (Design $design): array => $design->made,
+                static fn (Design $design, array $made): Design => $design->with(made: $made),
+                'What pieces are to measure because others came out otherwise, by the key each is laid out by: page-3/mat-1.',
+            ),
+            new Field(
                 'materials',
                 new ByKey(PaperFields::record(), null),
                 static fn (Design $design): array => $design->materials,
@@ -294,6 +302,30 @@ final readonly class DesignFields
                 static fn (Schools $schools, Inking $way): Schools => $schools->with(inking: $way),
             ),
         ]);
+    }
+
+    /** @return Record<Made> */
+    private static function made(): Record
+    {
+        $side = static fn (string $key): Asked => new Asked(
+            Parameter::length($key, ucfirst($key), '', Length::inches(0, 1, 8), Length::inches(60)),
+            orNothing: true,
+        );
+
+        return new Record([
+            new Field(
+                'width',
+                $side('width'),
+                static fn (Made $made): ?Length => $made->width,
+                static fn (Made $made, ?Length $width): Made => new Made($width, $made->height),
+            ),
+            new Field(
+                'height',
+                $side('height'),
+                static fn (Made $made): ?Length => $made->height,
+                static fn (Made $made, ?Length $height): Made => new Made($made->width, $height),
+            ),
+        ], 'What a piece is to measure is an object with "width" and "height".');
     }
 
     /** @return Record<MatRule> */

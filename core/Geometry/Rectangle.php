@@ -43,6 +43,14 @@ final readonly class Rectangle
         );
     }
 
+    /** Of another size, about the same middle. */
+    public static function about(self $old, Size $size): self
+    {
+        $inside = self::centred($size, $old->size);
+
+        return self::at($old->left()->plus($inside->left()), $old->top()->plus($inside->top()), $size);
+    }
+
     public function left(): Length
     {
         return $this->corner->x;

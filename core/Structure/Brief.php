@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Draft;
+use Ephemeron\Blueprint\Made;
 use Ephemeron\Design\Values;
 use Ephemeron\Gathering\Gathering;
 use Ephemeron\Measure\Notation;
@@ -15,20 +16,24 @@ use Ephemeron\Paper\StockRole;
 /** What a structure is told when it is to be laid out. */
 final readonly class Brief
 {
-    /** @param array<string, Stock> $materials by role */
+    /**
+     * @param array<string, Stock> $materials by role
+     * @param array<string, Made> $made pieces that are to come otherwise, by the name each was laid out by
+     */
     public function __construct(
         public Values $values,
         public Notation $notation,
         private array $materials,
         public Gathering $leaves = new Gathering,
         private Choices $choices = new Choices,
+        private array $made = [],
     ) {
     }
 
     /** An empty sheet to lay the structure out on; it knows which prints were chosen. */
     public function draft(): Draft
     {
-        return new Draft($this->choices);
+        return new Draft($this->choices, made: $this->made);
     }
 
     public function stock(StockRole $role): Stock
