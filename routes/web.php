@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CameController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CutController;
@@ -127,6 +129,9 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::delete('pins/{pin}', [PinController::class, 'destroy'])->whereNumber('pin')->name('pins.destroy');
 
     Route::put('ticks', [TickController::class, 'update'])->name('ticks.update');
+    Route::post('came', CameController::class)->name('came');
+    Route::put('clock', ClockController::class)->name('clock');
+    Route::get('notes/{note}/photo', [NoteController::class, 'photo'])->scopeBindings()->name('notes.photo');
     Route::post('notes', [NoteController::class, 'store'])->name('notes.store');
     Route::delete('notes/{note}', [NoteController::class, 'destroy'])->scopeBindings()->name('notes.destroy');
 

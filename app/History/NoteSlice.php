@@ -21,7 +21,12 @@ final readonly class NoteSlice implements Slice
         $mark = is_string($state['mark'] ?? null) ? $state['mark'] : '';
         $project->notes()->where('mark', $mark)->delete();
         if (is_string($state['text'] ?? null)) {
-            $project->notes()->create(['mark' => $mark, 'step' => $state['step'] ?? '', 'text' => $state['text']]);
+            $project->notes()->create([
+                'mark' => $mark,
+                'step' => $state['step'] ?? '',
+                'text' => $state['text'],
+                ...array_intersect_key($state, array_flip(['part', 'axis', 'planned', 'came', 'photo'])),
+            ]);
         }
     }
 }

@@ -12,9 +12,19 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $step
  * @property string $text
+ * @property int $project_id
+ * @property string|null $part key of the piece that was measured
+ * @property string|null $axis which side of it
+ * @property int|null $planned in ticks
+ * @property int|null $came in ticks
+ * @property string|null $photo name of its file
+ * @property \Illuminate\Support\Carbon|null $created_at
  * @property string $mark stays the same when a struck note comes back
  */
 final class Note extends Model
 {
-    protected $fillable = ['step', 'text', 'mark'];
+    protected $fillable = ['step', 'text', 'mark', 'part', 'axis', 'planned', 'came', 'photo'];
+
+    /** @var array<string, string> */
+    protected $casts = ['planned' => 'integer', 'came' => 'integer', 'project_id' => 'integer'];
 }

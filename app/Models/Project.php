@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
  * @property int $revision counts every write
  * @property int $version which version the design is at
  * @property int $copies books made together
+ * @property string|null $lesson what to do differently next time
  * @property int|null $batch_of the project it is a batch of
  * @property \Illuminate\Support\Carbon|null $deleted_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, CutWork> $cutWorks
@@ -38,7 +39,7 @@ final class Project extends Model
     /** More than anyone undoes; the oldest go first. */
     private const VERSIONS_KEPT = 200;
 
-    protected $fillable = ['name', 'design', 'revision', 'version', 'copies', 'batch_of'];
+    protected $fillable = ['name', 'design', 'revision', 'version', 'copies', 'batch_of', 'lesson'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -49,7 +50,7 @@ final class Project extends Model
         'batch_of' => 'integer',
     ];
 
-    protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null];
+    protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null, 'lesson' => null];
 
     /** @return HasMany<Version, $this> */
     public function versions(): HasMany

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\AsMade;
 
 use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Ply;
 use Ephemeron\Measure\Length;
@@ -93,12 +94,13 @@ final readonly class Consequences
             ),
         };
 
-        return new Consequence($fit, $sentence, $fits, $isHeld ? [] : $this->changes($fit->held, $more));
+        return new Consequence($fit, $sentence, $fits, $isHeld ? [] : $this->changes($fit, $more));
     }
 
     /** @return array<string, string> what lies on or slips into it so much larger too, where it is not cut and may be changed by itself */
-    private function changes(Dimension $held, Length $more): array
+    private function changes(CloseFit $fit, Length $more): array
     {
+        $held = $fit->held;
         $part = $this->blueprint->part($held->part);
         if (! $part->isPlain() || in_array($part->key, $this->cut, true)) {
             return [];
@@ -106,12 +108,26 @@ final readonly class Consequences
         $size = $this->notation->exact($part->size->along($held->axis)->plus($more));
         $changes = [];
         foreach ($this->blueprint->all(Ply::class) as $ply) {
-            if ($ply->part === $part->key) {
+            if ($ply->part === $part->key && $this->isOn($ply, $fit)) {
                 $changes["made.{$ply->key}.{$held->axis->value}"] = $size;
             }
         }
 
         return $changes;
+    }
+
+    /** Of many equal pieces only those are meant that go onto or into this one. */
+    private function isOn(Ply $ply, CloseFit $fit): bool
+    {
+        $faces = [];
+        foreach ($this->blueprint->all(Joint::class) as $joint) {
+            if ($joint->from->part === $fit->held->part && $joint->onto->part === $fit->holder->part && $joint->face !== null) {
+                $faces[] = $joint->face;
+            }
+        }
+
+        return $faces === [] || array_filter($faces, static fn (string $face): bool => str_starts_with($ply->key, "{$face}/")) !== []
+            || ! str_contains($ply->key, '/');
     }
 
     /** To the last sliver: what the tool has no mark for is what this is about. */

@@ -107,12 +107,26 @@ export const trimmer = () => ({
     },
 });
 
+/* Seconds without a touch after which one is asked. */
+const IDLE = 15 * 60;
+
 /** The bench: space or → is done and next, ← goes back, m notes, t times. */
-export const bench = () => ({
-    seconds: 0,
+export const bench = (clock) => ({
+    seconds: clock.seconds,
     running: null,
+    asks: false,
+    idle: 0,
 
     init() {
+        if (clock.running) {
+            this.run();
+        }
+        this.touched = () => {
+            if (!this.asks) {
+                this.idle = 0;
+            }
+        };
+        ['pointerdown', 'keydown', 'touchstart'].forEach((name) => window.addEventListener(name, this.touched, { passive: true }));
         const here = this.$root.querySelector('.step-list .is-here');
         if (here) {
             const list = here.closest('.step-list');
@@ -135,7 +149,12 @@ export const bench = () => ({
         }
         if (event.key === 'm') {
             event.preventDefault();
-            this.$refs.note.focus();
+            const note = this.$refs.note;
+            const folded = note.closest('details');
+            if (folded) {
+                folded.open = true;
+            }
+            note.focus();
         }
         if (event.key === 't') {
             this.toggleTimer();
@@ -143,16 +162,48 @@ export const bench = () => ({
     },
 
     toggleTimer() {
-        if (this.running) {
-            clearInterval(this.running);
-            this.running = null;
-            return;
-        }
-        this.running = setInterval(() => this.seconds++, 1000);
+        this.running ? this.rest() : this.run();
+        this.tell(this.running !== null);
+    },
+
+    run() {
+        this.running ??= setInterval(() => {
+            this.seconds++;
+            this.idle++;
+            this.asks = this.asks || this.idle >= IDLE;
+        }, 1000);
+    },
+
+    rest() {
+        clearInterval(this.running);
+        this.running = null;
+    },
+
+    worked() {
+        this.asks = false;
+        this.idle = 0;
+    },
+
+    forgot() {
+        this.rest();
+        this.seconds = Math.max(0, this.seconds - this.idle);
+        this.tell(false, this.idle);
+        this.worked();
+    },
+
+    /* The clock itself is kept by the server: it runs on whatever is looked at, and with another page. */
+    tell(run, forgotten = 0) {
+        const token = document.querySelector('input[name="_token"]')?.value ?? '';
+        fetch(clock.address, {
+            method: 'PUT',
+            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token },
+            body: JSON.stringify({ step: clock.step, run, forgotten }),
+        }).catch(() => {});
     },
 
     destroy() {
-        clearInterval(this.running);
+        this.rest();
+        ['pointerdown', 'keydown', 'touchstart'].forEach((name) => window.removeEventListener(name, this.touched));
     },
 
     clock() {

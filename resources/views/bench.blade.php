@@ -3,8 +3,9 @@
     $done = $progress->isDone($step, $copy);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench" :step="$step->key">
-    <div class="bench" x-data="bench" @keydown.window="onKey($event)">
+    <div class="bench" x-data="bench(@js(['address' => route('clock', $project), 'step' => $step->key, 'seconds' => $time?->soFar() ?? 0, 'running' => $time?->running_since !== null]))" @keydown.window="onKey($event)">
         <article class="now at-hand" aria-live="polite" data-awake data-swipe data-aloud>
+            <p class="field-error forgotten" x-cloak x-show="asks" role="alert">The clock runs and nothing was touched for <span x-text="Math.round(idle / 60)"></span> minutes. <button class="btn-plain" type="button" @click="worked()">I worked</button> <button class="btn-plain" type="button" @click="forgot()">Take them off</button></p>
             <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }}{{ $step->section === $step->phase->label() ? "" : " · {$step->section}" }}@if ($done) · done @endif</p>
             <h2 data-say>@typeset($step->title)</h2>
             @if ($copy)
@@ -100,21 +101,53 @@
                 <p class="do mt-3 mb-0">Finished. Photograph it, keep the leftovers in a labelled pocket, and note what you changed.</p>
             @endif
             <x-spoiled :project="$project" :parts="array_map($plan->blueprint->part(...), $step->parts)" stage="bench" :step="$step->key"/>
-            <form class="d-flex gap-2 mt-3" method="post" action="{{ route('notes.store', $project) }}">
+            @if (session('came'))
+                @php($came = session('came'))
+                <div class="said" role="status" id="what-follows">
+                    <p class="mb-1"><strong>@typeset($came['noted'])</strong> @if ($came['told'] === [])Nothing else depends on it closely.@endif</p>
+                    @if ($came['trim'] !== '')<p class="mb-1">@typeset($came['trim'])</p>@endif
+                    @if ($came['told'] !== [])<ul class="mb-1">@foreach ($came['told'] as [$sentence, $fits])<li>@unless ($fits)<strong>@endunless @typeset($sentence) @unless ($fits)</strong>@endunless</li>@endforeach</ul>@endif
+                    @if ($came['changes'] !== [])
+                        <x-change-form :project="$project" stage="bench" :auto="false">
+                            <input type="hidden" name="step" value="{{ $step->key }}">
+                            @foreach ($came['changes'] as $place => $size)<input type="hidden" name="set[{{ $place }}]" value="{{ $size }}">@endforeach
+                            <button class="btn-main" id="cut-the-others-so">Cut what is not cut yet to fit it</button> <span class="quiet">Or leave it: nothing changes by itself.</span>
+                        </x-change-form>
+                    @endif
+                </div>
+            @endif
+            @if ($step->parts !== [])
+                <details id="came" @if ($errors->hasAny(['part', 'axis', 'verdict', 'came'])) open @endif>
+                    <summary>It came out otherwise</summary>
+                    <form class="came" method="post" action="{{ route('came', $project) }}" hx-post="{{ route('came', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf
+                        <input type="hidden" name="step" value="{{ $step->key }}">
+                        <select class="form-select" name="part" aria-label="Which piece" id="came-part">@foreach ($step->parts as $part)<option value="{{ $part }}" @selected(old('part') === $part)>{{ $plan->blueprint->part($part)->letter }}, {{ lcfirst($plan->blueprint->part($part)->name) }}</option>@endforeach</select>
+                        <select class="form-select" name="axis" aria-label="Which side" id="came-axis"><option value="width">its width</option><option value="height" @selected(old('axis') === 'height')>its height</option></select>
+                        <select class="form-select" name="verdict" aria-label="How it came" id="came-verdict">@foreach (\App\Http\Requests\CameRequest::VERDICTS as $verdict => $label)<option value="{{ $verdict }}" @selected(old('verdict') === $verdict)>{{ $label }}</option>@endforeach</select>
+                        <input @class(['form-control', 'is-invalid' => $errors->has('came')]) name="came" x-ref="note" id="came-length" aria-label="What it came to" value="{{ is_string(old('came')) ? old('came') : '' }}" placeholder="5 7/16" autocomplete="off">
+                        <button class="btn-plain">What follows?</button>
+                        @foreach (['part', 'axis', 'verdict', 'came'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
+                    </form>
+                </details>
+            @endif
+            <form class="noting" method="post" action="{{ route('notes.store', $project) }}" enctype="multipart/form-data">
                 @csrf
                 <input type="hidden" name="step" value="{{ $step->key }}">
-                <input class="form-control @error('text') is-invalid @enderror" name="text" x-ref="note" value="{{ is_string(old('text')) ? old('text') : '' }}" aria-label="Note a measurement" placeholder="Note a measurement: what it really came to">
+                <input class="form-control @error('text') is-invalid @enderror" name="text" @if ($step->parts === []) x-ref="note" @endif value="{{ is_string(old('text')) ? old('text') : '' }}" aria-label="Note something" placeholder="Note something about this step">
+                <label class="btn-plain photo-of"><input type="file" name="photo" accept="image/*" capture="environment" @change="$el.form.requestSubmit()"> Photograph</label>
                 <button class="btn-plain">Note</button>
             </form>
             @error('text')<p class="field-error">{{ $message }}</p>@enderror
+            @error('photo')<p class="field-error">{{ $message }}</p>@enderror
             <ul class="notes">
                 @foreach ($notes as $note)
-                    <li><span>{{ $note->text }}</span>
+                    <li>@if ($note->photo)<a href="{{ route('notes.photo', [$project, $note]) }}"><img class="note-photo" src="{{ route('notes.photo', [$project, $note]) }}" alt="{{ $note->text }}" loading="lazy"></a>@endif<span>@typeset($note->text)</span>
                         <form method="post" action="{{ route('notes.destroy', [$project, $note]) }}">@csrf @method('DELETE')<button aria-label="Strike the note {{ $note->text }}">strike</button></form></li>
                 @endforeach
             </ul>
         </article>
         <nav class="step-list" aria-label="All steps" tabindex="0">
+            @if ($left[0] > 0)<p class="quiet mb-1">About {{ \App\View\Duration::text($left[0]) }} left, {{ $left[1] ? 'at your own pace' : 'as a plain estimate' }}.</p>@endif
             @foreach (collect($plan->steps)->chunkWhile(fn ($each, $key, $chunk) => $each->phase === $chunk->last()->phase) as $steps)
                 <h3>{{ $steps->first()->phase->label() }}</h3>
                 <ol>

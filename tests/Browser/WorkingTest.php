@@ -194,8 +194,8 @@ final class WorkingTest extends BrowserTestCase
         $this->press('t');
         $this->driver()->wait(5, 100)->until(fn (): bool => str_contains($this->text('.timer'), '00:01'));
         $this->press('m');
-        $this->press('came to 5 7/16', WebDriverKeys::ENTER);
-        $this->waitForText('.notes', 'came to 5 7/16');
+        $this->press('5 7/16', WebDriverKeys::ENTER);
+        $this->waitForText('.notes', 'came to 5');
     }
 
     public function test_help_both_units_and_stages_by_key(): void

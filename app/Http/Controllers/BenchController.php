@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Planning\NumbersOfStep;
 use App\Planning\Plans;
 use App\Planning\Progress;
+use App\Planning\StepClock;
 use Ephemeron\Bench\Step;
 use Ephemeron\Binding\Sew;
 use Ephemeron\Blueprint\Act\Act;
@@ -40,6 +41,8 @@ final readonly class BenchController
             'plan' => $plan,
             'progress' => $progress,
             'step' => $step,
+            'time' => (new StepClock($project))->of($step->key),
+            'left' => StepClock::left(array_values(array_filter($plan->steps, static fn (Step $each): bool => ! $progress->isDone($each)))),
             'numbers' => NumbersOfStep::of($plan, $step),
             'before' => $plan->steps[$step->number - 2] ?? null,
             'after' => $plan->steps[$step->number] ?? null,

@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\Pixels;
+use App\Drawer\UnusablePicture;
 use App\History\History;
 use App\History\NoteSlice;
 use App\Http\Requests\NoteRequest;
 use App\Models\Note;
 use App\Models\Project;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
 final readonly class NoteController
 {
+    /** Dots along the longer side of what is kept of a photograph. */
+    private const PHOTO = 1400;
+
     public function __construct(private History $history)
     {
     }
@@ -21,10 +29,33 @@ final readonly class NoteController
     public function store(NoteRequest $request, Project $project): RedirectResponse
     {
         $note = ['mark' => (string) Str::ulid(), 'step' => $request->string('step')->value()];
-        $text = $request->string('text')->value();
-        $this->history->do($project, NoteSlice::KIND, "noted: {$text}", [...$note, 'text' => null], [...$note, 'text' => $text]);
+        $back = redirect()->route('bench', ['project' => $project, 'step' => $note['step']], 303);
+        $photo = $request->file('photo');
+        $kept = [];
+        if ($photo instanceof UploadedFile) {
+            try {
+                // Read and written anew: turned upright, and nothing of where it was taken is left in it.
+                $pixels = Pixels::read((string) $photo->get())->atMost(self::PHOTO);
+            } catch (UnusablePicture $refusal) {
+                return $back->withErrors(['photo' => $refusal->getMessage()])->withInput();
+            }
+            $kept = ['photo' => "{$note['mark']}.jpg"];
+            Storage::disk('local')->put("notes/{$kept['photo']}", $pixels->jpeg());
+        }
+        $text = $request->string('text')->value() ?: 'A photograph';
+        $this->history->do($project, NoteSlice::KIND, "noted: {$text}", [...$note, 'text' => null], [...$note, 'text' => $text, ...$kept]);
 
-        return redirect()->route('bench', ['project' => $project, 'step' => $note['step']], 303);
+        return $back;
+    }
+
+    public function photo(Project $project, Note $note): Response
+    {
+        $photo = $note->photo === null ? null : Storage::disk('local')->get("notes/{$note->photo}");
+
+        return $photo === null ? abort(404) : response($photo, 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 
     public function destroy(Project $project, Note $note): RedirectResponse
@@ -34,7 +65,7 @@ final readonly class NoteController
             $project,
             NoteSlice::KIND,
             "note struck: {$note->text}",
-            [...$state, 'text' => $note->text],
+            [...$state, 'text' => $note->text, ...$note->only(['part', 'axis', 'planned', 'came', 'photo'])],
             [...$state, 'text' => null],
         );
 

@@ -10,6 +10,7 @@ use App\History\TickSlice;
 use App\Http\Requests\TickRequest;
 use App\Models\Project;
 use App\Planning\Plans;
+use App\Planning\StepClock;
 use App\Planning\StepInWords;
 use App\Planning\Ticking;
 use Ephemeron\Bench\Step;
@@ -34,6 +35,9 @@ final readonly class TickController
             DB::transaction(fn () => $this->tick($request, $project, $plan, $step, $key, $copy));
         } catch (CannotTakeBack $refusal) {
             $refused = $refusal->getMessage();
+        }
+        if ($request->done() && $refused === null && $request->place() === null) {
+            (new StepClock($project))->goOn(($plan->steps[$step->number] ?? $step)->key);
         }
         $next = $request->boolean('next') && $refused === null ? ($plan->steps[$step->number] ?? $step) : $step;
 

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Note;
+use App\Models\Project;
+use App\Models\StepTime;
+use App\Planning\Plans;
+use App\Planning\ProjectEditor;
+use App\View\Duration;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** What is told, photographed and timed at the bench. */
+final class AtTheTableTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Project $project;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+        $this->project = app(ProjectEditor::class)->create([
+            'structure' => 'nested-gusset-album', 'unit' => 'in', 'mats' => ['layers' => 2], 'furniture' => [
+                ['on' => 'page-3', 'kind' => 'pocket', 'parameters' => ['width' => '4 3/4', 'notched' => 'no', 'card' => '4x4']],
+            ],
+        ]);
+    }
+
+    public function test_it_came_out_otherwise_and_what_is_not_cut_follows(): void
+    {
+        $told = $this->came(['part' => 'page-3/pocket-1', 'verdict' => 'small', 'came' => '3/16']);
+        $came = $told->assertSessionHasNoErrors()->getSession()->get('came');
+        $this->assertIsArray($came);
+        $this->assertStringContainsString('does not slide', json_encode($came['told'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        $this->get(route('bench', $this->project))->assertOk();
+        $note = Note::query()->sole();
+        $this->assertSame(['page-3/pocket-1', 'width', 3 * 8128 / 16], [$note->part, $note->axis, $note->planned - $note->came]);
+        // One press cuts the others so.
+        $this->assertArrayHasKey('made.page-3/pocket-1/card.width', $came['changes']);
+        $this->patch(route('design', $this->project), [
+            'revision' => $this->project->refresh()->revision, 'stage' => 'bench', 'set' => $came['changes'],
+        ])->assertSessionHasNoErrors();
+        $plan = app(Plans::class)->plan($this->project->refresh());
+        $card = $plan->blueprint->part('page-3/pocket-1/card');
+        $this->assertSame('4 1/16 in', $plan->notation()->exact($card->size->width), '4¼ less the 3⁄16 that its pocket lost');
+        // Undone, the note and the change are gone.
+        $this->post(route('undo', $this->project), ['event' => $this->project->events()->latest('number')->firstOrFail()->id]);
+        $this->post(route('undo', $this->project), ['event' => $this->project->events()->where('undone', false)->latest('number')->firstOrFail()->id]);
+        $this->assertSame(0, Note::query()->count());
+    }
+
+    /** Of fourteen equal mats only those that lie on that sheet are cut otherwise. */
+    public function test_only_what_lies_on_it_is_cut_otherwise(): void
+    {
+        $came = $this->came(['part' => 'sheet-1', 'axis' => 'height', 'verdict' => 'crooked', 'came' => '1/32'])->getSession()->get('came');
+        $this->assertIsArray($came);
+        $this->assertSame(4, count($came['changes']), implode(' ', array_keys($came['changes'])));
+        $this->assertStringContainsString('when squared up', $came['noted']);
+    }
+
+    /** @param array<string, string> $said */
+    #[TestWith([['came' => ''], 'came'])]
+    #[TestWith([['came' => 'tight'], 'came'])]
+    #[TestWith([['came' => '-1'], 'came'])]
+    #[TestWith([['came' => '70'], 'came'])]
+    #[TestWith([['part' => 'page-99/mat-1'], 'part'])]
+    #[TestWith([['axis' => 'depth'], 'axis'])]
+    #[TestWith([['verdict' => 'lost'], 'verdict'])]
+    public function test_what_cannot_be_read_is_told_beside_its_field(array $said, string $field): void
+    {
+        $this->came($said)->assertSessionHasErrors($field);
+        $this->assertSame(0, Note::query()->count());
+    }
+
+    /** Read and written anew: upright, and nothing of where it was taken is left in the file (EXIF 2.32, GPS IFD 0x8825). */
+    public function test_photographs_lose_where_they_were_taken(): void
+    {
+        $image = imagecreatetruecolor(40, 20);
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        // A little-endian TIFF with Orientation 6 and a pointer to a GPS directory.
+        $tiff = "II*\0".pack('V', 8).pack('v', 2).pack('vvVvv', 0x0112, 3, 1, 6, 0).pack('vvVV', 0x8825, 4, 1, 38).pack('V', 0)
+            .pack('v', 1).pack('vvV', 1, 2, 2)."N\0\0\0".pack('V', 0);
+        $app1 = "Exif\0\0".$tiff;
+        $jpeg = substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($app1) + 2).$app1.substr($jpeg, 2);
+        $this->post(route('notes.store', $this->project), [
+            'step' => 'sort', 'photo' => UploadedFile::fake()->createWithContent('p.jpg', $jpeg),
+        ])->assertSessionHasNoErrors();
+        $note = Note::query()->sole();
+        $kept = (string) $this->get(route('notes.photo', [$this->project, $note]))->assertOk()->getContent();
+        $this->assertStringNotContainsString('Exif', $kept);
+        $size = getimagesizefromstring($kept);
+        $this->assertIsArray($size);
+        $this->assertSame([20, 40], [$size[0], $size[1]], 'turned upright');
+        $this->get(route('bench', ['project' => $this->project, 'step' => 'sort']))->assertSee('note-photo');
+        $this->post(route('notes.store', $this->project), [
+            'step' => 'sort', 'photo' => UploadedFile::fake()->createWithContent('p.jpg', 'no'),
+        ])->assertSessionHasErrors('photo');
+        $this->post(route('notes.store', $this->project), ['step' => 'sort'])->assertSessionHasErrors('text');
+    }
+
+    public function test_the_clock_runs_on_and_goes_on_with_the_hands(): void
+    {
+        $plan = app(Plans::class)->plan($this->project);
+        [$first, $second] = [$plan->steps[0]->key, $plan->steps[1]->key];
+        $this->clock($first, true)->assertJson(['running' => true]);
+        $this->travel(90)->seconds();
+        $this->get(route('bench', ['project' => $this->project, 'step' => $first]))->assertSee('\u0022seconds\u0022:90', false);
+        $this->put(route('ticks.update', $this->project), ['step' => $first, 'done' => '1', 'next' => '1']);
+        $this->travel(30)->seconds();
+        $this->clock($second, false, 10)->assertJson(['running' => false, 'seconds' => 20]);
+        $this->assertSame([$first => 90, $second => 20], StepTime::query()->pluck('seconds', 'step')->all());
+        // What was forgotten over night does not count on and on.
+        $this->clock($second, true);
+        $this->travel(30)->hours();
+        $this->clock($second, false)->assertJson(['seconds' => 20 + StepTime::MOST_AT_ONCE]);
+        $this->putJson(route('clock', $this->project), ['step' => ''])->assertUnprocessable();
+    }
+
+    #[TestWith([29, 'less than a minute'])]
+    #[TestWith([30, '1 min'])]
+    #[TestWith([3600, '1 h'])]
+    #[TestWith([4800, '1 h 20 min'])]
+    public function test_times_as_one_says_them(int $seconds, string $said): void
+    {
+        $this->assertSame($said, Duration::text($seconds));
+    }
+
+    /**
+     * @param array<string, string> $said
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function came(array $said): \Illuminate\Testing\TestResponse
+    {
+        return $this->post(route('came', $this->project), [
+            'step' => 'sort', 'part' => 'page-3/pocket-1', 'axis' => 'width', 'verdict' => 'measures', 'came' => '4 11/16', ...$said,
+        ]);
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function clock(string $step, bool $run, int $forgotten = 0): \Illuminate\Testing\TestResponse
+    {
+        return $this->putJson(route('clock', $this->project), ['step' => $step, 'run' => $run, 'forgotten' => $forgotten])->assertOk();
+    }
+}
