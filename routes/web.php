@@ -20,6 +20,7 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KeepsakesController;
 use App\Http\Controllers\LaidByController;
 use App\Http\Controllers\LeavesController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MakesController;
 use App\Http\Controllers\MotifController;
 use App\Http\Controllers\NoteController;
@@ -69,6 +70,8 @@ Route::resource('supplies', SupplyController::class)->only(['index', 'store', 'u
 Route::get('taken-off', [TakenOffController::class, 'index'])->name('taken-off');
 Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])
     ->whereIn('kind', ['book', 'paper', 'supply'])->whereNumber('id')->name('taken-off.restore');
+Route::get('logbook', [LogController::class, 'book'])->name('logbook');
+Route::get('logbook.csv', [LogController::class, 'csv'])->name('logbook.csv');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
@@ -97,6 +100,9 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
 
+    Route::get('log', [LogController::class, 'show'])->name('log');
+    Route::put('log', [LogController::class, 'lesson'])->name('log.lesson');
+    Route::post('log/again', [LogController::class, 'again'])->name('log.again');
     Route::get('openings/{number}.png', OpeningController::class)->whereNumber('number')->name('opening.png');
 
     Route::get('going-in', [KeepsakesController::class, 'show'])->name('keepsakes');

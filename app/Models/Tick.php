@@ -16,4 +16,7 @@ final class Tick extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = ['key'];
+
+    /** @var array<string, string> */
+    protected $casts = ['created_at' => 'datetime'];
 }

@@ -29,7 +29,9 @@ final readonly class StepClock
     public function stop(int $forgotten = 0): void
     {
         foreach ($this->times()->get() as $time) {
-            $time->running_since === null ? null : $time->update(['seconds' => $time->seconds + max(0, $time->running() - $forgotten), 'running_since' => null]);
+            $time->running_since === null ? null : $time->update(
+                ['seconds' => $time->seconds + max(0, $time->running() - $forgotten), 'running_since' => null],
+            );
         }
     }
 

@@ -22,6 +22,7 @@ enum Stage: string
     case Fold = 'fold';
     case Bench = 'bench';
     case Print = 'print';
+    case Log = 'log';
 
     /** @return list<self> the stages a book goes through: only journals have leaves to gather */
     public static function of(WorkPlan $plan): array
@@ -48,6 +49,7 @@ enum Stage: string
             self::Fold => $progress->stateOf(false, Phase::Fold),
             self::Bench => $progress->stateOf($plan->report->stops()),
             self::Print => $plan->report->stops() ? 'needs a look' : 'ready',
+            self::Log => $progress->share() >= 1.0 ? 'done' : ($progress->share() > 0.0 ? 'under way' : 'ready'),
         };
     }
 

@@ -12,6 +12,7 @@
             @foreach ($consequences as $sentence)<p class="mb-0 quiet">@typeset($sentence)</p>@endforeach
         </div>
     @endif
+    @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
     @if (session('fits'))<p class="said" role="status">{{ session('fits') }}</p>@endif
     <div class="workplace">
         <div class="particulars">

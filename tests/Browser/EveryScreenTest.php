@@ -30,6 +30,8 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'leaves of one paper' => ['Star-party notebook', 'leaves'];
         yield 'what goes in' => ['Leonid watch album', 'going-in'];
         yield 'the motif' => ['Leonid watch album', 'motif?place=page-4'];
+        yield 'log' => ['Perseid night album', 'log'];
+        yield 'logbook' => ['', 'logbook'];
         yield 'own paper' => ['', 'papers/own'];
         yield 'a journal' => ['Observers’ field journal', 'plan'];
         yield 'a wallet' => ['Comet wallet', 'plan'];

@@ -53,7 +53,10 @@ final class AtTheTableTest extends TestCase
         $this->assertSame('4 1/16 in', $plan->notation()->exact($card->size->width), '4¼ less the 3⁄16 that its pocket lost');
         // Undone, the note and the change are gone.
         $this->post(route('undo', $this->project), ['event' => $this->project->events()->latest('number')->firstOrFail()->id]);
-        $this->post(route('undo', $this->project), ['event' => $this->project->events()->where('undone', false)->latest('number')->firstOrFail()->id]);
+        $this->post(
+            route('undo', $this->project),
+            ['event' => $this->project->events()->where('undone', false)->latest('number')->firstOrFail()->id],
+        );
         $this->assertSame(0, Note::query()->count());
     }
 

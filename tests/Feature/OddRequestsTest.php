@@ -73,13 +73,24 @@ final class OddRequestsTest extends TestCase
     public static function pages(): iterable
     {
         foreach ([
-            '', 'catalogue', 'papers', 'papers.csv', 'papers/makes', 'papers/own', 'papers/own/sheet.png', 'supplies', 'taken-off',
+            '',
+            'catalogue',
+            'logbook',
+            'logbook.csv',
+            'papers',
+            'papers.csv',
+            'papers/makes',
+            'papers/own',
+            'papers/own/sheet.png',
+            'supplies',
+            'taken-off',
         ] as $page) {
             yield "/{$page}" => ["/{$page}"];
         }
         foreach ([
             'paper',
             'going-in',
+            'log',
             'motif',
             'plan',
             'cut',
@@ -113,6 +124,7 @@ final class OddRequestsTest extends TestCase
             'storage/{path}',
             'papers/{paper}/picture',
             'projects/{project}/going-in/{key}/picture',
+            'projects/{project}/notes/{note}/photo',
             'projects/{project}/openings/{number}.png',
             'projects/{project}/design.json',
             'projects/{project}/cut-list.csv',

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LessonRequest;
+use App\Models\Note;
+use App\Models\Project;
+use App\Planning\BookLog;
+use App\Planning\Plans;
+use App\Planning\ProjectEditor;
+use App\View\Duration;
+use Ephemeron\AsMade\Habit;
+use Ephemeron\Format\Csv;
+use Ephemeron\Measure\Length;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+
+/** The log of one book, and the logbook of all. */
+final readonly class LogController
+{
+    private const MOST = 60;
+
+    private const COLUMNS = [
+        'book',
+        'structure',
+        'begun',
+        'finished',
+        'copies',
+        'done',
+        'time',
+        'sheets',
+        'paper',
+        'spoiled',
+        'measured',
+        'photographs',
+        'lesson',
+    ];
+
+    public function __construct(private Plans $plans)
+    {
+    }
+
+    public function show(Project $project): View
+    {
+        $plan = $this->plans->plan($project);
+        $log = new BookLog($project, $plan);
+
+        return view('log', ['project' => $project, 'plan' => $plan, 'progress' => $log->progress, 'log' => $log]);
+    }
+
+    /** What to do differently, the next time. */
+    public function lesson(LessonRequest $request, Project $project): RedirectResponse
+    {
+        $project->update(['lesson' => $request->lesson()]);
+
+        return redirect()->route('log', $project, 303)->with('said', 'Kept for the next one.');
+    }
+
+    /** A new book of the same design, with what was learnt beside it. */
+    public function again(Project $project, ProjectEditor $editor): RedirectResponse
+    {
+        $design = $project->design;
+        $remade = is_array($design['made'] ?? null) ? count($design['made']) : 0;
+        unset($design['made']);
+        $design['name'] = Str::limit($project->name, 108, '').', again';
+        $next = $editor->import(json_encode($design, JSON_THROW_ON_ERROR));
+        $next->update(['lesson' => $project->lesson]);
+
+        return redirect()->route('plan', $next, 303)->with('said', implode(' ', array_filter([
+            'A new book of the same design.',
+            $remade === 0 ? '' : ($remade === 1 ? 'One piece that was cut otherwise is as planned again.'
+                : "{$remade} pieces that were cut otherwise are as planned again."),
+            $project->lesson === null || $project->lesson === '' ? '' : "You meant to do differently: {$project->lesson}",
+        ])));
+    }
+
+    public function book(Request $request): View
+    {
+        return view('logbook', ['logs' => $this->logs($request), 'search' => $this->search($request), 'habit' => $this->habit()]);
+    }
+
+    public function csv(Request $request): Response
+    {
+        $csv = new Csv;
+        $lines = [$csv->line(self::COLUMNS)];
+        foreach ($this->logs($request) as $log) {
+            $notes = $log->notes();
+            $lines[] = $csv->line([
+                $log->project->name,
+                $log->plan->structure->about()->name,
+                $log->begun()?->toDateString() ?? '',
+                $log->finished()?->toDateString() ?? '',
+                (string) $log->project->copies,
+                sprintf('%d of %d', $log->progress->done(), $log->progress->total()),
+                array_sum($log->times()) === 0 ? '' : Duration::text(array_sum($log->times())),
+                (string) array_sum($log->papers()),
+                $log->plan->price()->text(),
+                (string) $log->spoiled(),
+                (string) $notes->whereNotNull('came')->count(),
+                (string) $notes->whereNotNull('photo')->count(),
+                (string) $log->project->lesson,
+            ]);
+        }
+
+        return response(implode('', $lines), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="logbook.csv"',
+        ]);
+    }
+
+    /** @return Collection<int, BookLog> the latest first */
+    private function logs(Request $request): Collection
+    {
+        $query = Project::query()->with('ticks')->latest('updated_at')->limit(self::MOST);
+        foreach (preg_split('/\s+/', $this->search($request), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $query->whereRaw("(name like ? escape '\\' or coalesce(lesson, '') like ? escape '\\')", [$like, $like]);
+        }
+        $logs = [];
+        foreach ($query->get()->all() as $project) {
+            if ($project instanceof Project) {
+                $logs[] = new BookLog($project, $this->plans->plan($project));
+            }
+        }
+
+        return collect($logs);
+    }
+
+    private function search(Request $request): string
+    {
+        $search = $request->query('search');
+
+        return is_string($search) ? mb_substr(trim($search), 0, 120) : '';
+    }
+
+    /** What the measurements of all books tell of the hand. */
+    private function habit(): ?Habit
+    {
+        $differences = [];
+        foreach (Note::query()->whereNotNull('came')->latest('id')->limit(200)->get() as $note) {
+            $differences[] = Length::ofTicks((int) $note->came - (int) $note->planned);
+        }
+
+        return Habit::in($differences);
+    }
+}

@@ -1,0 +1,47 @@
+@php
+    $notation = $plan->notation();
+    $times = $log->times();
+    $notes = $log->notes();
+    $facts = array_filter([
+        'Begun' => $log->begun()?->translatedFormat('j F Y'),
+        'Finished' => $log->finished()?->translatedFormat('j F Y'),
+        'Time' => array_sum($times) === 0 ? null : \App\View\Duration::text(array_sum($times)).': '.collect($times)->map(fn ($seconds, $phase) => lcfirst($phase).' '.\App\View\Duration::text($seconds))->implode(', '),
+        'Paper' => collect($log->papers())->map(fn ($sheets, $name) => "{$name} {$sheets}")->implode(', '),
+        'Paper costs' => $plan->price()->cents > 0 ? $plan->price()->text() : null,
+        'Spoiled' => $log->spoiled() === 0 ? null : ($log->spoiled() === 1 ? 'one piece' : $log->spoiled().' pieces'),
+    ]);
+@endphp
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Log">
+    @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
+    <div class="workplace of-log">
+        <div class="drawn">
+            <p class="log-moon"><x-moon :share="$progress->share()" :words="$progress->words()" :size="72"/> <span class="fs-5">{{ $progress->words() }}</span></p>
+            <dl class="log-facts">@foreach ($facts as $name => $fact)<div><dt>{{ $name }}</dt><dd>{{ $fact }}</dd></div>@endforeach</dl>
+            @if ($facts === [] || $log->begun() === null)<p class="fs-5">Nothing is cut yet. What is done, measured, photographed and spoiled at the table is kept here.</p>@endif
+            @php($photos = $notes->whereNotNull('photo'))
+            @if ($photos->isNotEmpty())
+                <h2 class="section-title">Photographs</h2>
+                <ul class="log-photos">@foreach ($photos as $note)<li><a href="{{ route('notes.photo', [$project, $note]) }}"><img src="{{ route('notes.photo', [$project, $note]) }}" alt="{{ $note->text }}" loading="lazy"></a><small>{{ $note->text }}</small></li>@endforeach</ul>
+            @endif
+            @php($words = $notes->whereNull('photo'))
+            @if ($words->isNotEmpty())
+                <h2 class="section-title">Measured and noted</h2>
+                <ul class="movements">@foreach ($words as $note)<li>@typeset($note->text) <a class="quiet" href="{{ route('bench', ['project' => $project, 'step' => $note->step]) }}">at its step</a></li>@endforeach</ul>
+            @endif
+            @if ($log->changes() !== [])
+                <h2 class="section-title">Changed after the first cut</h2>
+                <ul class="movements">@foreach ($log->changes() as $change)<li>@typeset($change->sentence)</li>@endforeach</ul>
+            @endif
+        </div>
+        <div class="particulars">
+            <form method="post" action="{{ route('log.lesson', $project) }}" hx-put="{{ route('log.lesson', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                <label for="lesson">What to do differently next time</label>
+                <textarea @class(['form-control', 'is-invalid' => $errors->has('lesson')]) id="lesson" name="lesson" rows="5" maxlength="2000">{{ is_string(old('lesson')) ? old('lesson') : $project->lesson }}</textarea>
+                @error('lesson')<p class="field-error">{{ $message }}</p>@enderror
+                <button class="btn-plain mt-1">Keep it</button>
+            </form>
+            <form class="mt-3" method="post" action="{{ route('log.again', $project) }}">@csrf<button class="btn-main" id="make-again">Make it again</button> <span class="quiet">A new book of this design; what you wrote above goes with it.</span></form>
+            <p class="mt-3"><a href="{{ route('logbook') }}">The logbook of all books</a></p>
+        </div>
+    </div>
+</x-project>

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Note;
+use App\Models\Project;
+use App\Planning\Plans;
+use App\Planning\ProjectEditor;
+use App\Planning\StepClock;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\TestCase;
+
+/** What became of a book, and of all. */
+final class LogTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_a_book_from_its_first_cut_to_the_next_one(): void
+    {
+        $project = app(ProjectEditor::class)->create([
+            'structure' => 'meander-book', 'name' => 'Moth book', 'unit' => 'in', 'made' => ['cover' => ['width' => '3']],
+        ]);
+        $this->get(route('log', $project))->assertOk()->assertSee('Nothing is cut yet');
+        $plan = app(Plans::class)->plan($project);
+        (new StepClock($project))->start($plan->steps[0]->key);
+        $this->travel(20)->minutes();
+        foreach ($plan->steps as $step) {
+            $this->put(route('ticks.update', $project), ['step' => $step->key, 'done' => '1']);
+        }
+        (new StepClock($project))->stop();
+        $this->patch(route('design', $project), [
+            'revision' => $project->refresh()->revision, 'set' => ['parameters.notch' => '3/4'],
+        ]);
+        $this->get(route('log', $project))->assertOk()->assertSee('Full moon: finished')->assertSee('20 min')->assertSee('notch');
+        $this->put(route('log.lesson', $project), ['lesson' => 'Cut the cards ⅛ less.'])->assertRedirect(route('log', $project));
+        $this->put(route('log.lesson', $project), ['lesson' => str_repeat('x', 2001)])->assertSessionHasErrors('lesson');
+        $this->get(route('logbook', ['search' => 'cards 100%']))->assertOk()->assertSee('No book of that');
+        $this->get(route('logbook', ['search' => 'moth cards']))->assertOk()->assertSee('Moth book')->assertSee('20 min');
+        $csv = (string) $this->get(route('logbook.csv'))->assertOk()->getContent();
+        $this->assertStringContainsString("\r\nMoth book,Meander book,", $csv);
+        $this->assertStringContainsString('Cut the cards ⅛ less.', $csv);
+        // Again: the same design as planned, with what was learnt beside it.
+        $answer = $this->post(route('log.again', $project))->assertRedirect();
+        $next = Project::query()->latest('id')->firstOrFail();
+        $this->assertSame(['Moth book, again', 'Cut the cards ⅛ less.'], [$next->name, $next->lesson]);
+        $this->assertArrayNotHasKey('made', $next->design);
+        $this->get((string) $answer->headers->get('Location'))->assertSee('One piece that was cut otherwise is as planned again.')
+            ->assertSee('You meant to do differently: Cut the cards');
+        $this->assertSame(0, $next->ticks()->count());
+    }
+
+    public function test_a_habit_is_told_with_its_figures(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'meander-book']);
+        $this->get(route('logbook'))->assertDontSee('more than chance');
+        foreach (range(1, 8) as $number) {
+            $project->notes()->create([
+                'mark' => "m{$number}", 'step' => 'sort', 'text' => 'C came to …', 'part' => 'cover', 'axis' => 'width',
+                'planned' => 8128, 'came' => 8128 - 254 - 20 * ($number % 3),
+            ]);
+        }
+        $this->get(route('logbook'))->assertSee('smaller than planned')->assertSee('8 measurements')->assertSee('more than chance');
+        Note::query()->update(['came' => 8128]);
+        $this->get(route('logbook'))->assertDontSee('more than chance');
+    }
+}
