@@ -117,7 +117,7 @@ final readonly class LogController
     /** @return Collection<int, BookLog> the latest first */
     private function logs(Request $request): Collection
     {
-        $query = Project::query()->with('ticks')->latest('updated_at')->limit(self::MOST);
+        $query = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices'])->latest('updated_at')->limit(self::MOST);
         foreach (preg_split('/\s+/', $this->search($request), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $query->whereRaw("(name like ? escape '\\' or coalesce(lesson, '') like ? escape '\\')", [$like, $like]);
