@@ -32,6 +32,7 @@ use App\Http\Controllers\PaperCsvController;
 use App\Http\Controllers\PaperingController;
 use App\Http\Controllers\PaperPictureController;
 use App\Http\Controllers\PapersForBookController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PinController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanSearchController;
@@ -103,6 +104,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('log', [LogController::class, 'show'])->name('log');
     Route::put('log', [LogController::class, 'lesson'])->name('log.lesson');
     Route::post('log/again', [LogController::class, 'again'])->name('log.again');
+    Route::get('pattern.html', PatternController::class)->name('pattern');
     Route::get('openings/{number}.png', OpeningController::class)->whereNumber('number')->name('opening.png');
 
     Route::get('going-in', [KeepsakesController::class, 'show'])->name('keepsakes');

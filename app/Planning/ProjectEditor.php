@@ -25,12 +25,15 @@ final readonly class ProjectEditor
     }
 
     /**
-     * A design file, or a FOLD crease pattern as a free base.
+     * A design file, a pattern page with one in it, or a FOLD crease pattern as a free base.
      *
      * @throws InvalidDesign
      */
     public function import(string $json): Project
     {
+        // A pattern page holds its design.
+        $isPage = preg_match('~<script type="application/json" id="ephemeron-design">(.*?)</script>~s', $json, $held) === 1;
+        $json = $isPage ? str_replace('<\/', '</', $held[1]) : $json;
         $fold = new FoldReader;
 
         return $fold->looksLike($json) ? $this->create($fold->read($json)) : $this->put($this->reader->fromJson($json));

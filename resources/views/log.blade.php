@@ -41,6 +41,15 @@
                 <button class="btn-plain mt-1">Keep it</button>
             </form>
             <form class="mt-3" method="post" action="{{ route('log.again', $project) }}">@csrf<button class="btn-main" id="make-again">Make it again</button> <span class="quiet">A new book of this design; what you wrote above goes with it.</span></form>
+            <details class="mt-3" id="write-up" @if ($errors->hasAny(['by', 'photos', 'photos.*'])) open @endif><summary>Write it up for others</summary>
+                <form method="get" action="{{ route('pattern', $project) }}">
+                    <div class="field"><label for="by">By, if you wish</label><input @class(['form-control', 'is-invalid' => $errors->has('by')]) id="by" name="by" maxlength="80" value="{{ is_string(old('by')) ? old('by') : '' }}" autocomplete="off">@error('by')<p class="field-error">{{ $message }}</p>@enderror</div>
+                    @foreach ($photos as $note)<label class="sieve-by"><input class="form-check-input" type="checkbox" name="photos[]" value="{{ $note->id }}"> {{ Str::limit($note->text, 40) }}</label> @endforeach
+                    @error('photos')<p class="field-error">{{ $message }}</p>@enderror
+                    <button class="btn-plain">The pattern, as one page</button>
+                    <p class="field-note">Sizes, cut list, diagrams, scores and steps, to send or to put on the web: it needs nothing else, holds the design, and nothing of your drawer. On paper: <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">as PDF</a>.</p>
+                </form>
+            </details>
             <p class="mt-3"><a href="{{ route('logbook') }}">The logbook of all books</a></p>
         </div>
     </div>

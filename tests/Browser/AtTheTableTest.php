@@ -129,6 +129,36 @@ final class AtTheTableTest extends BrowserTestCase
         }
     }
 
+    /** A pattern opened as a file: it asks for nothing, and axe finds nothing. */
+    public function test_a_pattern_stands_by_itself(): void
+    {
+        $this->open($this->project('Leonid watch album', 'log'));
+        $html = (string) $this->driver()->executeAsyncScript(
+            'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.text()).then(done);',
+            [$this->project('Leonid watch album', 'pattern.html')],
+        );
+        $file = tempnam(sys_get_temp_dir(), 'pattern').'.html';
+        file_put_contents($file, $html);
+        $this->connection(false);
+        try {
+            $this->driver()->get("file://{$file}");
+            $this->assertStringContainsString('Step by step', $this->text('main'));
+            $this->assertSame(0, $this->driver()->executeScript(
+                'return performance.getEntriesByType("resource").filter((each) => !each.name.startsWith("data:")).length',
+            ));
+            $this->driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $this->assertSame([], $this->driver()->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                axe.run().then((result) => done(result.violations
+                    .filter((each) => ['serious', 'critical'].includes(each.impact))
+                    .map((each) => each.id + ': ' + each.nodes[0].html.slice(0, 160))));
+                JS));
+        } finally {
+            $this->connection(true);
+            unlink($file);
+        }
+    }
+
     /** What the browser says of a connection that was taken away is no fault of the page. */
     private function forgetErrors(): void
     {

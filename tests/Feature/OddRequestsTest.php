@@ -91,6 +91,7 @@ final class OddRequestsTest extends TestCase
             'paper',
             'going-in',
             'log',
+            'pattern.html',
             'motif',
             'plan',
             'cut',

@@ -12,15 +12,15 @@ final class ImportDesignRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:1000']];
+        return ['file' => ['required', 'file', 'max:5120']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'file.max' => 'A design file is at most 1 MB.',
-            'file.*' => 'Choose a design file to bring in; it is at most 1 MB.',
+            'file.max' => 'A design or a pattern page is at most 5 MB.',
+            'file.*' => 'Choose a design file to bring in; or a pattern page; it is at most 5 MB.',
         ];
     }
 
