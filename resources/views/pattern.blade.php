@@ -1,6 +1,6 @@
 @php
     $both = fn (\Ephemeron\Measure\Size $size) => $notation->size($size).' · '.$other->size($size);
-    $besides = $plan->blueprint->all(\Ephemeron\Fit\Requisite::class);
+    $besides = $plan->requisites();
     $cautions = collect($plan->steps)->map(fn ($step) => $step->caution)->filter()->unique()->values();
     $faces = $plan->blueprint->pages();
     $cover = reset($faces);
@@ -48,7 +48,7 @@ svg line, svg path, svg rect, svg circle { vector-effect: non-scaling-stroke; }
 <tbody>@foreach ($plan->blueprint->parts as $part)<tr><td>{{ $part->letter }}</td><th scope="row">{{ $part->name }}</th><td>{{ $plan->countOf($part) }}</td><td>{{ $both($part->size) }}</td><td>{{ $plan->papersOf($part->key) }}</td></tr>@endforeach</tbody>
 </table>
 <h2>Cutting</h2>
-<div class="cuts">@foreach ($plan->stocks as $stock)@foreach ($stock->cuts->patterns as $index => $pattern)<figure>{!! $sheets->draw($pattern, $notation, "{$stock->stock->name}, sheet ".($index + 1))->inline() !!}<figcaption>{{ $stock->stock->name }}: {{ $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike" }}</figcaption></figure>@endforeach @endforeach</div>
+<div class="cuts">@foreach ($plan->stocks as $stock)@foreach ($stock->cuts->patterns as $index => $pattern)<figure>{!! $sheets->draw($pattern, $notation, "{$stock->stock->name}, sheet ".($index + 1))->plain() !!}<figcaption>{{ $stock->stock->name }}: {{ $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets alike" }}</figcaption></figure>@endforeach @endforeach</div>
 @if ($plan->scores !== [])
 <h2>Scores</h2>
 <p class="quiet">Letter side down, from the left end of the side along the top fence.</p>
@@ -60,7 +60,7 @@ svg line, svg path, svg rect, svg circle { vector-effect: non-scaling-stroke; }
 @if ($step->text !== '')<p>{{ $step->text }}</p>@endif
 @php($lines = $plan->linesOf($step))
 @if ($lines !== [])<ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
-@if ($step->phase !== \Ephemeron\Blueprint\Phase::Cut)@php($drawing = $steps->of($step))@if ($drawing){!! $drawing->inline() !!}@endif @endif
+@if ($step->phase !== \Ephemeron\Blueprint\Phase::Cut)@php($drawing = $steps->of($step))@if ($drawing){!! $drawing->plain() !!}@endif @endif
 </li>@endforeach</ol>
 <p class="quiet">Made with Ephemeron. This page holds the design: brought in as a file it can be changed and made in another size.</p>
 </main>

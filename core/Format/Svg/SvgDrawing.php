@@ -430,11 +430,22 @@ final class SvgDrawing
      */
     public function inline(string $class = 'drawing', bool $hasLinks = false): string
     {
+        return $this->within($class, $hasLinks, strtr($this->body, self::ON_SCREEN));
+    }
+
+    /** To stand inside a page whose typeface knows no fractions of its own. */
+    public function plain(): string
+    {
+        return $this->within('drawing', false, $this->body);
+    }
+
+    private function within(string $class, bool $hasLinks, string $body): string
+    {
         [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
 
         return '<svg class="'.self::escape($class).'" xmlns="http://www.w3.org/2000/svg" viewBox="'."{$x} {$y} {$width} {$height}"
             .'" role="'.($hasLinks ? 'group' : 'img').'" aria-label="'.self::escape($this->title).'">'
-            .strtr($this->body, self::ON_SCREEN).'</svg>';
+            ."{$body}</svg>";
     }
 
     /** A file of its own, true to scale. */
