@@ -9,6 +9,7 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CopyController;
+use App\Http\Controllers\CostController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
@@ -104,6 +105,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('log', [LogController::class, 'show'])->name('log');
     Route::put('log', [LogController::class, 'lesson'])->name('log.lesson');
     Route::post('log/again', [LogController::class, 'again'])->name('log.again');
+    Route::get('cost', [CostController::class, 'show'])->name('cost');
+    Route::put('cost', [CostController::class, 'keep'])->name('cost.keep');
     Route::get('pattern.html', PatternController::class)->name('pattern');
     Route::get('openings/{number}.png', OpeningController::class)->whereNumber('number')->name('opening.png');
 

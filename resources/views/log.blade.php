@@ -50,6 +50,7 @@
                     <p class="field-note">Sizes, cut list, diagrams, scores and steps, to send or to put on the web: it needs nothing else, holds the design, and nothing of your drawer. On paper: <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">as PDF</a>.</p>
                 </form>
             </details>
+            <p class="mt-3"><a href="{{ route('cost', $project) }}">What it costs, and what to ask for it</a></p>
             <p class="mt-3"><a href="{{ route('logbook') }}">The logbook of all books</a></p>
         </div>
     </div>

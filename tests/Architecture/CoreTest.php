@@ -14,7 +14,7 @@ final class CoreTest
     /** Each room may know the ones before it. */
     private const ROOMS = [
         'Measure', 'Paper', 'Geometry', 'Gathering', 'Blueprint', 'Filling', 'AsMade', 'Design', 'Binding', 'Structure', 'Furniture',
-        'Cutting', 'Scoring', 'Folding', 'Assembly', 'Fit', 'Papering', 'Drawer', 'Bench',
+        'Cutting', 'Scoring', 'Folding', 'Assembly', 'Fit', 'Selling', 'Papering', 'Drawer', 'Bench',
     ];
 
     public function test_core_knows_no_framework(): Rule

@@ -31,6 +31,7 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'what goes in' => ['Leonid watch album', 'going-in'];
         yield 'the motif' => ['Leonid watch album', 'motif?place=page-4'];
         yield 'log' => ['Perseid night album', 'log'];
+        yield 'cost' => ['Leonid watch album', 'cost'];
         yield 'logbook' => ['', 'logbook'];
         yield 'own paper' => ['', 'papers/own'];
         yield 'a journal' => ['Observers’ field journal', 'plan'];

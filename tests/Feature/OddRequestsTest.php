@@ -91,6 +91,7 @@ final class OddRequestsTest extends TestCase
             'paper',
             'going-in',
             'log',
+            'cost',
             'pattern.html',
             'motif',
             'plan',

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Supply;
+use App\Planning\ProjectEditor;
+use Ephemeron\Blueprint\Sundry;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** What a book costs and what to ask for it. */
+final class CostTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** @var array<string, string> */
+    private array $said = [
+        'currency' => 'CHF', 'rate' => '12.00', 'fee' => '0', 'pieces' => '20', 'way' => 'factor', 'margin' => '2', 'step' => '0.50',
+        'paper' => 'begun', 'minutes' => '25',
+    ];
+
+    public function test_costs_are_told_with_their_parts(): void
+    {
+        $project = app(ProjectEditor::class)->create([
+            'structure' => 'waterfall-wallet', 'materials' => ['structure-card' => ['price' => '0.80']],
+        ]);
+        Supply::query()->create(['name' => 'Discs', 'kind' => Sundry::Magnet, 'count' => 40, 'cents' => 22]);
+        $this->get(route('cost', $project))->assertOk()->assertSee('EUR')->assertSee('1 sheet at 0.80');
+        $this->put(route('cost.keep', $project), $this->said)->assertSessionHasNoErrors()->assertRedirect();
+        $page = $this->get(route('cost', [$project, 'books' => 10]))->assertOk();
+        $page->assertSee('250 min at 12.00 an hour')->assertSee('50.00')->assertSee('CHF')
+            ->assertSee('at 0.80')->assertSee('comes out even');
+        $this->assertStringContainsString('the cost × 2', (string) $page->getContent());
+        $this->get(route('cost', [$project, 'books' => '9999']))->assertOk()->assertSee('value="50"', false);
+    }
+
+    #[TestWith(['rate', 'a lot'])]
+    #[TestWith(['fee', '-1'])]
+    #[TestWith(['step', '0'])]
+    #[TestWith(['pieces', '0'])]
+    #[TestWith(['margin', 'x'])]
+    #[TestWith(['currency', 'euro'])]
+    #[TestWith(['minutes', '1.5'])]
+    public function test_what_cannot_be_read_is_told_beside_its_field(string $field, string $value): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'meander-book']);
+        $this->put(route('cost.keep', $project), [...$this->said, $field => $value])->assertSessionHasErrors($field);
+        $this->get(route('cost', $project))->assertSee('EUR');
+    }
+}
