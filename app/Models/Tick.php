@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * Something done at the table: a step, or one of its places (`mat-pages#3`).
  *
  * @property string $key
+ * @property \Illuminate\Support\Carbon|null $created_at
  */
 final class Tick extends Model
 {

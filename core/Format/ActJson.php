@@ -28,9 +28,6 @@ use Ephemeron\Measure\Length;
  */
 final readonly class ActJson
 {
-    /** Wet glue is dry in 15 to 30 minutes (common practice, no published source). */
-    private const DRY = 30;
-
     public function __construct(private Blueprint $blueprint)
     {
     }
@@ -85,7 +82,7 @@ final readonly class ActJson
             'place' => $this->place($joint->contact()),
             'edges' => $pouch === null ? [] : array_map(static fn (Edge $edge): string => $edge->value, $pouch->glued),
             'opens' => $pouch?->opening->value,
-            'dryMinutes' => $joint->adhesive === Adhesive::WetGlue ? self::DRY : 0,
+            'dryMinutes' => $joint->adhesive === Adhesive::WetGlue ? \Ephemeron\Bench\Drying::WET_GLUE : 0,
         ];
     }
 

@@ -1,6 +1,6 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
-import { bench, replay, shell, stages, trimmer } from './screens.js';
+import { bench, drying, replay, shell, stages, trimmer } from './screens.js';
 import { folding } from './folding.js';
 import { colour, squaring } from './drawer.js';
 import { motif } from './motif.js';
@@ -22,6 +22,7 @@ Alpine.data('shell', shell);
 Alpine.data('stages', stages);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);
+Alpine.data('drying', drying);
 Alpine.data('voice', voice);
 Alpine.data('placing', placing);
 Alpine.data('trimmer', trimmer);

@@ -62,6 +62,27 @@ export const stages = () => ({
     },
 });
 
+/** What dries: how long it still wants to lie. */
+export const drying = (until) => ({
+    now: Date.now(),
+    ticking: null,
+
+    init() {
+        this.ticking = setInterval(() => {
+            this.now = Date.now();
+        }, 1000);
+    },
+
+    destroy() {
+        clearInterval(this.ticking);
+    },
+
+    left() {
+        const seconds = Math.max(0, Math.round((until - this.now) / 1000));
+        return seconds === 0 ? 'no more: it is ready' : `for ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} more`;
+    },
+});
+
 /** A cut sheet: shows the cuts up to the one the slider is at. */
 export const replay = (cuts) => ({
     cuts,

@@ -7,6 +7,9 @@
         <article class="now at-hand" aria-live="polite" data-awake data-swipe data-aloud>
             <p class="field-error forgotten" x-cloak x-show="asks" role="alert">The clock runs and nothing was touched for <span x-text="Math.round(idle / 60)"></span> minutes. <button class="btn-plain" type="button" @click="worked()">I worked</button> <button class="btn-plain" type="button" @click="forgot()">Take them off</button></p>
             <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }}{{ $step->section === $step->phase->label() ? "" : " · {$step->section}" }}@if ($done) · done @endif</p>
+            @foreach ($waiting->drying as [$each, $until])
+                <p class="said drying" role="status" x-data="drying({{ $until->getTimestampMs() }})">“{{ $each->title }}” dries <span x-text="left()">until {{ $until->format('H:i') }}</span>.@if ($loop->last && $waiting->meanwhile && $waiting->meanwhile->key !== $step->key) Meanwhile: <a href="{{ route('bench', ['project' => $project, 'step' => $waiting->meanwhile->key]) }}">{{ $waiting->meanwhile->title }}</a>@elseif ($loop->last && ! $waiting->meanwhile) Nothing else can be done meanwhile: let it lie.@endif</p>
+            @endforeach
             <h2 data-say>@typeset($step->title)</h2>
             @if ($copy)
                 <nav class="copies" aria-label="Copies of this batch">
@@ -117,8 +120,8 @@
                 </div>
             @endif
             @if ($step->parts !== [])
-                <details id="came" @if ($errors->hasAny(['part', 'axis', 'verdict', 'came'])) open @endif>
-                    <summary>It came out otherwise</summary>
+                <details id="came" @if ($step->phase === \Ephemeron\Blueprint\Phase::DryFit || $errors->hasAny(['part', 'axis', 'verdict', 'came'])) open @endif>
+                    <summary>{{ $step->phase === \Ephemeron\Blueprint\Phase::DryFit ? 'Does it fit? If it is tight, loose or proud, say so' : 'It came out otherwise' }}</summary>
                     <form class="came" method="post" action="{{ route('came', $project) }}" hx-post="{{ route('came', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf
                         <input type="hidden" name="step" value="{{ $step->key }}">
                         <select class="form-select" name="part" aria-label="Which piece" id="came-part">@foreach ($step->parts as $part)<option value="{{ $part }}" @selected(old('part') === $part)>{{ $plan->blueprint->part($part)->letter }}, {{ lcfirst($plan->blueprint->part($part)->name) }}</option>@endforeach</select>

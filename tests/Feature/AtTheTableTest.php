@@ -129,6 +129,20 @@ final class AtTheTableTest extends TestCase
         $this->putJson(route('clock', $this->project), ['step' => ''])->assertUnprocessable();
     }
 
+    /** Wet glue wants half an hour (common practice, no published source): till then it is told, with what can be done meanwhile. */
+    public function test_what_dries_and_what_to_do_meanwhile(): void
+    {
+        $plan = app(Plans::class)->plan($this->project);
+        $glued = array_values(array_filter($plan->steps, static fn ($step): bool => \Ephemeron\Bench\Drying::minutes($step) === 30))[0];
+        $this->put(route('ticks.update', $this->project), ['step' => $glued->key, 'done' => '1']);
+        $this->travel(29)->minutes();
+        $this->get(route('bench', ['project' => $this->project, 'step' => $glued->key]))->assertSee('dries')->assertSee('Meanwhile');
+        $waiting = new \App\Planning\Waiting($this->project->refresh(), $plan, new \App\Planning\Progress($this->project, $plan));
+        $this->assertNotContains($glued->key, $waiting->meanwhile->needs ?? [$glued->key]);
+        $this->travel(2)->minutes();
+        $this->get(route('bench', $this->project))->assertDontSee('dries <span', false);
+    }
+
     #[TestWith([29, 'less than a minute'])]
     #[TestWith([30, '1 min'])]
     #[TestWith([3600, '1 h'])]

@@ -11,6 +11,7 @@ use App\Planning\NumbersOfStep;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Planning\StepClock;
+use App\Planning\Waiting;
 use Ephemeron\Bench\Step;
 use Ephemeron\Binding\Sew;
 use Ephemeron\Blueprint\Act\Act;
@@ -41,6 +42,7 @@ final readonly class BenchController
             'plan' => $plan,
             'progress' => $progress,
             'step' => $step,
+            'waiting' => new Waiting($project, $plan, $progress),
             'time' => (new StepClock($project))->of($step->key),
             'left' => StepClock::left(array_values(array_filter($plan->steps, static fn (Step $each): bool => ! $progress->isDone($each)))),
             'numbers' => NumbersOfStep::of($plan, $step),
