@@ -8,7 +8,7 @@ use Ephemeron\Blueprint\Act\Glue;
 use Ephemeron\Blueprint\Act\Handling;
 use Ephemeron\Blueprint\Adhesive;
 
-/** How long what a step leaves on the table wants to lie: wet glue 15 to 30 minutes, boards an hour (common practice, no published source). */
+/** How long what a step leaves wants to lie: wet glue 15 to 30 minutes, boards an hour (common practice, no published source). */
 final readonly class Drying
 {
     /** Minutes for wet glue to be dry. */

@@ -15,7 +15,7 @@
                     <tr class="section"><th scope="row">Together</th><td>{{ $books === 1 ? '' : "for one {$money($costs->total()->dividedBy($books))}" }}</td><td class="of num"><strong>{{ \Ephemeron\Selling\Pricing::money($costs->total()) }}</strong></td></tr>
                 </tbody>
             </table>
-            <p class="quiet">Paper {{ $asking->isByUse() ? 'by what is used of it' : 'by the sheets begun' }}: {{ $money($paper) }}; {{ $asking->isByUse() ? 'by the sheets begun' : 'by what is used of it' }} it would be {{ $money($other) }}.@if ($plan->price()->cents === 0) No paper of this book has a price yet: the drawer keeps it.@endif</p>
+            <p class="quiet">Paper {{ $asking->isByUse() ? 'by what is used, leftovers too' : 'by the sheets begun, leftovers for nothing' }}: {{ $money($paper) }}; {{ $asking->isByUse() ? 'by the sheets begun, leftovers for nothing,' : 'by what is used, leftovers too,' }} it would be {{ $money($other) }}.@if ($plan->price()->cents === 0) No paper of this book has a price yet: the drawer keeps it.@endif</p>
             <p class="asked"><span class="quiet">Ask</span> <strong>{{ $price->text() }}</strong> {{ $asking->said['currency'] }} <span class="quiet">for one: {{ $asking->said['way'] === 'factor' ? "the cost × {$asking->said['margin']}" : "the cost and {$asking->said['margin']} %" }}, rounded up to {{ $asking->said['step'] }}.</span></p>
             @if ($even !== null && $books > 1)<p>{{ $even <= $books ? "With {$even} of the {$books} sold it comes out even." : "Not even all {$books} sold would pay for it: ask more, or make them simpler." }}</p>@endif
         </div>
