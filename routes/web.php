@@ -11,6 +11,7 @@ use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CostController;
 use App\Http\Controllers\CutController;
+use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FitController;
@@ -105,6 +106,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('log', [LogController::class, 'show'])->name('log');
     Route::put('log', [LogController::class, 'lesson'])->name('log.lesson');
     Route::post('log/again', [LogController::class, 'again'])->name('log.again');
+    Route::post('departures', [DepartureController::class, 'store'])->name('departures.store');
+    Route::delete('departures/{departure}', [DepartureController::class, 'destroy'])->scopeBindings()->name('departures.destroy');
     Route::get('cost', [CostController::class, 'show'])->name('cost');
     Route::put('cost', [CostController::class, 'keep'])->name('cost.keep');
     Route::get('pattern.html', PatternController::class)->name('pattern');

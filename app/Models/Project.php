@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\DB;
  * @property string|null $lesson what to do differently next time
  * @property int|null $batch_of the project it is a batch of
  * @property \Illuminate\Support\Carbon|null $deleted_at
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Departure> $departures
  * @property-read \Illuminate\Database\Eloquent\Collection<int, CutWork> $cutWorks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SpoiledPiece> $spoiledPieces
  * @property-read \Illuminate\Database\Eloquent\Collection<int, self> $batches
@@ -74,6 +75,12 @@ final class Project extends Model
     public function searches(): HasMany
     {
         return $this->hasMany(PlanSearch::class);
+    }
+
+    /** @return HasMany<Departure, $this> where its copies went */
+    public function departures(): HasMany
+    {
+        return $this->hasMany(Departure::class);
     }
 
     /** @return HasMany<Event, $this> */

@@ -51,6 +51,22 @@ final class LogTest extends TestCase
         $this->assertSame(0, $next->ticks()->count());
     }
 
+    public function test_where_a_book_went(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'meander-book', 'name' => 'Moth book']);
+        $send = fn (array $said) => $this->post(route('departures.store', $project), [
+            'kind' => 'sold', 'copies' => '2', 'amount' => '19,00', 'on' => '2026-05-04', ...$said,
+        ]);
+        $send([])->assertSessionHasNoErrors()->assertSessionHas('said', '2 sold on 4 May 2026 for 19.00.');
+        $this->assertStringContainsString('19.00', (string) $this->get(route('logbook.csv'))->getContent());
+        foreach (['kind' => 'lost', 'copies' => '0', 'amount' => 'much', 'on' => '2199-01-01'] as $field => $value) {
+            $send([$field => $value])->assertSessionHasErrors($field);
+        }
+        $this->get(route('log', $project))->assertOk()->assertSee('2 sold on 4 May 2026');
+        $this->delete(route('departures.destroy', [$project, $project->departures()->sole()]))->assertRedirect();
+        $this->assertSame(0, $project->departures()->count());
+    }
+
     public function test_a_habit_is_told_with_its_figures(): void
     {
         $project = app(ProjectEditor::class)->create(['structure' => 'meander-book']);

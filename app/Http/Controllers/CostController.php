@@ -10,6 +10,7 @@ use App\Models\Supply;
 use App\Planning\Asking;
 use App\Planning\Plans;
 use App\Planning\Progress;
+use App\Planning\ShoppingList;
 use App\Planning\StepClock;
 use Ephemeron\Paper\Price;
 use Ephemeron\Selling\Costs;
@@ -23,7 +24,7 @@ final readonly class CostController
 {
     private const MOST = 50;
 
-    public function __construct(private Plans $plans)
+    public function __construct(private Plans $plans, private ShoppingList $shopping)
     {
     }
 
@@ -53,6 +54,7 @@ final readonly class CostController
             'other' => (new Costs([]))->paper($together->stocks, ! $asking->isByUse())->total(),
             'paper' => (new Costs([]))->paper($together->stocks, $asking->isByUse())->total(),
             'spent' => $spent,
+            'shopping' => $this->shopping->of($together, $plan->notation()),
         ]);
     }
 

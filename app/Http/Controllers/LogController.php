@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\LessonRequest;
+use App\Models\Departure;
 use App\Models\Note;
 use App\Models\Project;
 use App\Planning\BookLog;
@@ -14,6 +15,7 @@ use App\View\Duration;
 use Ephemeron\AsMade\Habit;
 use Ephemeron\Format\Csv;
 use Ephemeron\Measure\Length;
+use Ephemeron\Paper\Price;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,6 +39,7 @@ final readonly class LogController
         'sheets',
         'paper',
         'spoiled',
+        'sold',
         'measured',
         'photographs',
         'lesson',
@@ -102,6 +105,7 @@ final readonly class LogController
                 (string) array_sum($log->papers()),
                 $log->plan->price()->text(),
                 (string) $log->spoiled(),
+                (new Price(array_sum($log->project->departures->map(static fn (Departure $each): int => $each->cents)->all())))->text(),
                 (string) $notes->whereNotNull('came')->count(),
                 (string) $notes->whereNotNull('photo')->count(),
                 (string) $log->project->lesson,
@@ -117,7 +121,13 @@ final readonly class LogController
     /** @return Collection<int, BookLog> the latest first */
     private function logs(Request $request): Collection
     {
-        $query = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices'])->latest('updated_at')->limit(self::MOST);
+        $query = Project::query()->with([
+            'ticks',
+            'cutWorks',
+            'spoiledPieces',
+            'offcutChoices',
+            'departures',
+        ])->latest('updated_at')->limit(self::MOST);
         foreach (preg_split('/\s+/', $this->search($request), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $query->whereRaw("(name like ? escape '\\' or coalesce(lesson, '') like ? escape '\\')", [$like, $like]);

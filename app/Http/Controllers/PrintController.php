@@ -12,6 +12,7 @@ use App\Print\CutListPdf;
 use App\Print\LabelsPdf;
 use App\Print\MockupPdf;
 use App\Print\OpeningsPdf;
+use App\Print\TagsPdf;
 use App\Print\TemplatesPdf;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -41,6 +42,7 @@ final readonly class PrintController
             'mock-up' => $this->mockUp($request, $plan),
             'openings' => (new OpeningsPdf($request->paper()))->render($plan),
             'page-map' => (new MockupPdf($request->paper()))->renderMap($plan),
+            'tags' => (new TagsPdf($request->paper()))->render($plan, $request->price(), $request->count()),
             'labels' => (new LabelsPdf($request->paper()))->render($plan, $request->letters()),
             default => abort(404),
         };

@@ -23,6 +23,8 @@ final class PrintRequest extends FormRequest
             }],
             'letters' => ['nullable', 'array', 'max:200'],
             'letters.*' => ['string', 'max:3'],
+            'price' => ['nullable', 'string', 'max:20'],
+            'count' => ['nullable', 'integer', 'between:1,200'],
         ];
     }
 
@@ -35,6 +37,17 @@ final class PrintRequest extends FormRequest
     {
         return Scale::tryParse($this->string('scale')->value()) ?? Scale::tryParse('1/4')
             ?? throw new \LogicException('A quarter is a scale.');
+    }
+
+    public function price(): string
+    {
+        return $this->string('price')->trim()->value();
+    }
+
+    /** How many tags. */
+    public function count(): int
+    {
+        return $this->filled('count') ? $this->integer('count') : 8;
     }
 
     /** @return list<string>|null the pieces to print, null: all */
