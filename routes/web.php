@@ -74,6 +74,7 @@ Route::get('taken-off', [TakenOffController::class, 'index'])->name('taken-off')
 Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])
     ->whereIn('kind', ['book', 'paper', 'supply'])->whereNumber('id')->name('taken-off.restore');
 Route::get('logbook', [LogController::class, 'book'])->name('logbook');
+Route::put('logbook/allowance', [LogController::class, 'allow'])->name('logbook.allow');
 Route::get('logbook.csv', [LogController::class, 'csv'])->name('logbook.csv');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);

@@ -11,9 +11,18 @@
                 <span class="sieve-by"><label for="log-search">Look for</label><input class="form-control" id="log-search" name="search" value="{{ $search }}" placeholder="name, what was learnt" autocomplete="off"></span>
                 <noscript><button class="btn-plain">Look</button></noscript>
             </form>
-            @if ($habit)
-                @php($mean = $habit->mean->isPositive() ? $habit->mean : \Ephemeron\Measure\Length::zero()->minus($habit->mean))
-                <p class="said" id="habit">Your pieces come {{ $habit->mean->isPositive() ? 'larger' : 'smaller' }} than planned by about @length($mean, new \Ephemeron\Measure\Notation(\Ephemeron\Measure\Unit::Inch, \Ephemeron\Measure\ToolGrid::usualFor(\Ephemeron\Measure\Unit::Inch))) on the average of {{ $habit->count }} measurements; that is more than chance (t = {{ number_format($habit->t, 1) }}). Set the fence so much {{ $habit->mean->isPositive() ? 'less' : 'more' }}, or look whether its stop sits true.</p>
+            @php($sixteenths = new \Ephemeron\Measure\Notation(\Ephemeron\Measure\Unit::Inch, \Ephemeron\Measure\ToolGrid::usualFor(\Ephemeron\Measure\Unit::Inch)))
+            @if ($habit || $allowance)
+                <div class="said" id="habit">
+                    @if ($habit)
+                        @php($mean = $habit->mean->isPositive() ? $habit->mean : \Ephemeron\Measure\Length::zero()->minus($habit->mean))
+                        <p class="mb-1">Your pieces come {{ $habit->mean->isPositive() ? 'larger' : 'smaller' }} than planned by about {{ round($mean->inMillimetres(), 2) }} mm (@length($mean, $sixteenths)) on the average of {{ $habit->count }} measurements; that is more than chance (t = {{ number_format($habit->t, 1) }}). Look whether the stop of your trimmer sits true, or reckon with it.</p>
+                    @endif
+                    <form method="post" action="{{ route('logbook.allow') }}">@csrf @method('PUT')
+                        @if ($allowance)<p class="mb-1">It is reckoned with: Cut says where to set the fence.</p><button class="btn-plain" name="take" value="0">Reckon with it no more</button>
+                        @else<button class="btn-plain" name="take" value="1">Reckon with it on Cut</button>@endif
+                    </form>
+                </div>
             @endif
             <div id="logs">
                 @if ($logs->isEmpty())

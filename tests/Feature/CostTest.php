@@ -42,14 +42,20 @@ final class CostTest extends TestCase
         $project = app(ProjectEditor::class)->create(['structure' => 'waterfall-wallet', 'materials' => [
             'structure-card' => ['name' => 'Kraft dusk'],
         ]]);
-        $page = $this->get(route('cost', [$project, 'books' => 10]))->assertOk()->assertSee('To buy for these 10')->assertSee('of Kraft dusk');
+        $page = $this->get(
+            route('cost', [$project, 'books' => 10]),
+        )->assertOk()->assertSee('To buy for these 10')->assertSee('of Kraft dusk');
         $this->assertStringContainsString('0 there', (string) $page->getContent());
         \App\Models\Paper::query()->create([
             'name' => 'Kraft dusk', 'kind' => 'card', 'width' => 97536, 'height' => 97536, 'weight' => '220 g', 'count' => 999,
         ]);
         $this->get(route('cost', [$project, 'books' => 10]))->assertDontSee('of Kraft dusk');
         $pdf = (string) $this->get(route('print.pdf', [$project, 'tags', 'price' => '9.50 EUR', 'count' => 9]))->assertOk()->getContent();
-        $this->assertSame(10, substr_count((new \Smalot\PdfParser\Parser)->parseContent($pdf)->getText(), '9.50 EUR'), 'nine tags and the shelf');
+        $this->assertSame(
+            10,
+            substr_count((new \Smalot\PdfParser\Parser)->parseContent($pdf)->getText(), '9.50 EUR'),
+            'nine tags and the shelf',
+        );
         $this->get(route('print.pdf', [$project, 'tags', 'count' => 201]))->assertSessionHasErrors('count');
     }
 

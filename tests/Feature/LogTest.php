@@ -69,7 +69,7 @@ final class LogTest extends TestCase
 
     public function test_a_habit_is_told_with_its_figures(): void
     {
-        $project = app(ProjectEditor::class)->create(['structure' => 'meander-book']);
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
         $this->get(route('logbook'))->assertDontSee('more than chance');
         foreach (range(1, 8) as $number) {
             $project->notes()->create([
@@ -78,6 +78,12 @@ final class LogTest extends TestCase
             ]);
         }
         $this->get(route('logbook'))->assertSee('smaller than planned')->assertSee('8 measurements')->assertSee('more than chance');
+        // Taken for an allowance, Cut says where to set the fence: 274 ticks are 0.86 mm, a hair over 1⁄32 in.
+        $this->put(route('logbook.allow'), ['take' => '1'])->assertRedirect();
+        $this->get(route('logbook'))->assertSee('Reckon with it no more');
+        $this->get(route('cut', $project))->assertOk()->assertSee('With your own allowance');
+        $this->put(route('logbook.allow'), ['take' => '0']);
+        $this->get(route('cut', $project))->assertDontSee('With your own allowance');
         Note::query()->update(['came' => 8128]);
         $this->get(route('logbook'))->assertDontSee('more than chance');
     }

@@ -12,6 +12,7 @@ use App\Models\Project;
 use App\Planning\CutPiecesInWords;
 use App\Planning\InHand;
 use App\Planning\LaidBy;
+use App\Planning\OwnAllowance;
 use App\Planning\PinnedSheets;
 use App\Planning\Plans;
 use App\Planning\Progress;
@@ -50,6 +51,7 @@ final readonly class CutController
             ),
             'drawing' => new CutSheetsSvg,
             'pictures' => Pictures::of($plan),
+            'allowance' => OwnAllowance::kept(),
             'changed' => $this->changed->since($project, $plan),
             'becomes' => new CutPiecesInWords($plan),
             'laidBy' => $laidBy,

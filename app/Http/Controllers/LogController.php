@@ -9,6 +9,7 @@ use App\Models\Departure;
 use App\Models\Note;
 use App\Models\Project;
 use App\Planning\BookLog;
+use App\Planning\OwnAllowance;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use App\View\Duration;
@@ -85,7 +86,20 @@ final readonly class LogController
 
     public function book(Request $request): View
     {
-        return view('logbook', ['logs' => $this->logs($request), 'search' => $this->search($request), 'habit' => $this->habit()]);
+        return view('logbook', [
+            'logs' => $this->logs($request),
+            'search' => $this->search($request),
+            'habit' => $this->habit(),
+            'allowance' => OwnAllowance::kept(),
+        ]);
+    }
+
+    /** What the measurements tell is reckoned with from now on, or not any more. */
+    public function allow(Request $request): RedirectResponse
+    {
+        OwnAllowance::keep($request->boolean('take') ? $this->habit()?->mean : null);
+
+        return redirect()->route('logbook', status: 303);
     }
 
     public function csv(Request $request): Response
