@@ -69,7 +69,7 @@ final class LogTest extends TestCase
 
     public function test_a_habit_is_told_with_its_figures(): void
     {
-        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        $project = app(ProjectEditor::class)->create(['structure' => 'tab-spine-album']);
         $this->get(route('logbook'))->assertDontSee('more than chance');
         foreach (range(1, 8) as $number) {
             $project->notes()->create([
