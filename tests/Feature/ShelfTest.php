@@ -97,7 +97,7 @@ final class ShelfTest extends TestCase
             '/import',
             ['file' => UploadedFile::fake()->createWithContent('x.json', 'hello')],
         )->assertSee('not JSON');
-        $this->followingRedirects()->post('/import', ['file' => UploadedFile::fake()->create('x.json', 10_000)])->assertSee('at most 1 MB');
+        $this->followingRedirects()->post('/import', ['file' => UploadedFile::fake()->create('x.json', 10_000)])->assertSee('at most 5 MB');
         $this->followingRedirects()->post('/import')->assertSee('Choose a design file');
         $this->assertSame(0, Project::query()->count());
     }
