@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Setting;
 use Brick\Math\BigRational;
 use Ephemeron\Paper\Price;
+use Ephemeron\Selling\Currency;
 use Ephemeron\Selling\Pricing;
 
 /** How a maker reckons, chosen once for all books. */
@@ -57,6 +58,11 @@ final readonly class Asking
             BigRational::of(str_replace(',', '.', $this->said['margin'])),
             max(1, $this->price('step')->cents),
         );
+    }
+
+    public function currency(): Currency
+    {
+        return new Currency($this->said['currency']);
     }
 
     public function isByUse(): bool

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Selling;
 
-use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use Ephemeron\Paper\Price;
@@ -40,13 +39,5 @@ final readonly class Pricing
     public static function even(BigRational $costs, Price $price): ?int
     {
         return $price->cents === 0 ? null : $costs->dividedBy($price->cents)->toScale(0, RoundingMode::CEILING)->toBigInteger()->toInt();
-    }
-
-    /** In whole cents, halves up: `7.54`. */
-    public static function money(BigRational $cents): string
-    {
-        $whole = $cents->toScale(0, RoundingMode::HALF_UP)->toBigInteger();
-
-        return (new Price(BigInteger::max(BigInteger::zero(), $whole)->toInt()))->text();
     }
 }

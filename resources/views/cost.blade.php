@@ -1,5 +1,7 @@
 @php
-    $money = fn ($cents) => \Ephemeron\Selling\Pricing::money($cents).' '.$asking->said['currency'];
+    $currency = $asking->currency();
+    $money = fn ($cents) => $currency->money($cents).' '.$currency->code;
+    $asked = $currency->money(\Brick\Math\BigRational::of($price->cents));
     $value = fn (string $field) => is_string(old($field)) ? old($field) : $asking->said[$field];
     $even = \Ephemeron\Selling\Pricing::even($costs->total(), $price);
 @endphp
@@ -11,16 +13,16 @@
             <table class="pieces costs">
                 <thead><tr><th scope="col">What</th><th scope="col">How it comes about</th><th scope="col" class="of">{{ $asking->said['currency'] }}</th></tr></thead>
                 <tbody>
-                    @foreach ($costs->lines as $line)<tr><th scope="row">{{ $line->what }}</th><td>{{ $line->why }}</td><td class="of num">{{ \Ephemeron\Selling\Pricing::money($line->cents) }}</td></tr>@endforeach
-                    <tr class="section"><th scope="row">Together</th><td>{{ $books === 1 ? '' : "for one {$money($costs->total()->dividedBy($books))}" }}</td><td class="of num"><strong>{{ \Ephemeron\Selling\Pricing::money($costs->total()) }}</strong></td></tr>
+                    @foreach ($costs->lines as $line)<tr><th scope="row">{{ $line->what }}</th><td>{{ $line->why }}</td><td class="of num">{{ $currency->money($line->cents) }}</td></tr>@endforeach
+                    <tr class="section"><th scope="row">Together</th><td>{{ $books === 1 ? '' : "for one {$money($costs->total()->dividedBy($books))}" }}</td><td class="of num"><strong>{{ $currency->money($costs->total()) }}</strong></td></tr>
                 </tbody>
             </table>
             <p class="quiet">Paper {{ $asking->isByUse() ? 'by what is used, leftovers too' : 'by the sheets begun, leftovers for nothing' }}: {{ $money($paper) }}; {{ $asking->isByUse() ? 'by the sheets begun, leftovers for nothing,' : 'by what is used, leftovers too,' }} it would be {{ $money($other) }}.@if ($plan->price()->cents === 0) No paper of this book has a price yet: the drawer keeps it.@endif</p>
-            <p class="asked"><span class="quiet">Ask</span> <strong>{{ $price->text() }}</strong> {{ $asking->said['currency'] }} <span class="quiet">for one: {{ $asking->said['way'] === 'factor' ? "the cost × {$asking->said['margin']}" : "the cost and {$asking->said['margin']} %" }}, rounded up to {{ $asking->said['step'] }}.</span></p>
+            <p class="asked"><span class="quiet">Ask</span> <strong>{{ $asked }}</strong> {{ $asking->said['currency'] }} <span class="quiet">for one: {{ $asking->said['way'] === 'factor' ? "the cost × {$asking->said['margin']}" : "the cost and {$asking->said['margin']} %" }}, rounded up to {{ $asking->said['step'] }}.</span></p>
             @if ($even !== null && $books > 1)<p>{{ $even <= $books ? "With {$even} of the {$books} sold it comes out even." : "Not even all {$books} sold would pay for it: ask more, or make them simpler." }}</p>@endif
             <h3 class="put-title">To buy for {{ $books === 1 ? 'it' : "these {$books}" }}</h3>
             @if ($shopping === [])<p>Nothing: all of it is in the drawer.</p>@else<ul class="movements" id="shopping">@foreach ($shopping as $line)<li>@typeset($line)</li>@endforeach</ul>@endif
-            <form class="sieve" method="get" action="{{ route('print.pdf', [$project, 'tags']) }}" target="_blank"><input type="hidden" name="price" value="{{ $price->text() }} {{ $asking->said['currency'] }}"><span class="sieve-by"><label for="tags">Tags</label><input class="form-control is-short" id="tags" name="count" value="{{ max(8, $books) }}" inputmode="numeric" autocomplete="off"></span><button class="btn-plain">Print price tags and a label for the shelf</button></form>
+            <form class="sieve" method="get" action="{{ route('print.pdf', [$project, 'tags']) }}" target="_blank"><input type="hidden" name="price" value="{{ $asked }} {{ $currency->code }}"><span class="sieve-by"><label for="tags">Tags</label><input class="form-control is-short" id="tags" name="count" value="{{ max(8, $books) }}" inputmode="numeric" autocomplete="off"></span><button class="btn-plain">Print price tags and a label for the shelf</button></form>
         </div>
         <div class="particulars">
             <form method="post" action="{{ route('cost.keep', $project) }}" hx-put="{{ route('cost.keep', $project) }}" hx-trigger="change, submit" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')

@@ -18,6 +18,7 @@
             <p class="log-moon"><x-moon :share="$progress->share()" :words="$progress->words()" :size="72"/> <span class="fs-5">{{ $progress->words() }}</span></p>
             <dl class="log-facts">@foreach ($facts as $name => $fact)<div><dt>{{ $name }}</dt><dd>{{ $fact }}</dd></div>@endforeach</dl>
             @if ($facts === [] || $log->begun() === null)<p class="fs-5">Nothing is cut yet. What is done, measured, photographed and spoiled at the table is kept here.</p>@endif
+            @include('partials.noting', ['notes' => [], 'place' => 'book', 'placeholder' => 'Note something about the finished book'])
             @php($photos = $notes->whereNotNull('photo'))
             @if ($photos->isNotEmpty())
                 <h2 class="section-title">Photographs</h2>
@@ -26,7 +27,7 @@
             @php($words = $notes->whereNull('photo'))
             @if ($words->isNotEmpty())
                 <h2 class="section-title">Measured and noted</h2>
-                <ul class="movements">@foreach ($words as $note)<li>@typeset($note->text) <a class="quiet" href="{{ route('bench', ['project' => $project, 'step' => $note->step]) }}">at its step</a></li>@endforeach</ul>
+                <ul class="movements">@foreach ($words as $note)<li>@typeset($note->text) <a class="quiet" href="{{ \App\Http\Requests\NoteRequest::back($project, $note->step) }}">at its place</a></li>@endforeach</ul>
             @endif
             @if ($log->changes() !== [])
                 <h2 class="section-title">Changed after the first cut</h2>

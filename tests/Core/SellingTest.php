@@ -10,6 +10,7 @@ use Ephemeron\Fit\Requisite;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Price;
 use Ephemeron\Selling\Costs;
+use Ephemeron\Selling\Currency;
 use Ephemeron\Selling\Pricing;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -32,15 +33,24 @@ final class SellingTest extends TestCase
             ->fee(new Price(4500), 30, 10);
         $this->assertSame(
             ['4.40', '0.36', '50.00', '15.00'],
-            array_map(static fn ($line): string => Pricing::money($line->cents), $costs->lines),
+            array_map(static fn ($line): string => (new Currency('EUR'))->money($line->cents), $costs->lines),
         );
-        $this->assertSame('69.76', Pricing::money($costs->total()));
+        $this->assertSame('69.76', (new Currency('EUR'))->money($costs->total()));
         $one = $costs->total()->dividedBy(10);
-        $this->assertSame('6.98', Pricing::money($one));
+        $this->assertSame('6.98', (new Currency('EUR'))->money($one));
         $price = (new Pricing(false, BigRational::of(30), 50))->of($one);
         $this->assertSame('9.50', $price->text());
         $this->assertSame(8, Pricing::even($costs->total(), $price), '7 bring 66.50');
         $this->assertNull(Pricing::even($costs->total(), new Price(0)));
+    }
+
+    /** ISO 4217:2015, table A.1, from memory. */
+    #[TestWith(['EUR', '12.35'])]
+    #[TestWith(['JPY', '12'])]
+    #[TestWith(['KWD', '12.345'])]
+    public function test_money_has_the_digits_of_its_currency(string $code, string $said): void
+    {
+        $this->assertSame($said, (new Currency($code))->money(BigRational::nd(12345, 10)));
     }
 
     /** At the step nothing is put on; a cent beyond it is the next. */

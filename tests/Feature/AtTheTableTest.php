@@ -129,6 +129,19 @@ final class AtTheTableTest extends TestCase
         $this->putJson(route('clock', $this->project), ['step' => ''])->assertUnprocessable();
     }
 
+    /** Notes are seen where they belong: at a step, on a face, with the book. */
+    public function test_notes_on_a_face_and_on_the_book(): void
+    {
+        $note = fn (string $place, string $text) => $this->post(route('notes.store', $this->project), ['step' => $place, 'text' => $text]);
+        $note('face:page-3', 'The owl looks left')->assertRedirect(
+            route('plan', ['project' => $this->project, 'face' => 'page-3']).'#on-face',
+        );
+        $note('book', 'For the club')->assertRedirect(route('log', $this->project));
+        $this->get(route('plan', ['project' => $this->project, 'face' => 'page-3']))->assertSee('The owl looks left');
+        $this->get(route('plan', ['project' => $this->project, 'face' => 'page-4']))->assertDontSee('The owl looks left');
+        $this->get(route('log', $this->project))->assertSee('The owl looks left')->assertSee('For the club');
+    }
+
     /** Wet glue wants half an hour (common practice, no published source): till then it is told, with what can be done meanwhile. */
     public function test_what_dries_and_what_to_do_meanwhile(): void
     {

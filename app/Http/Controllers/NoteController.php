@@ -29,7 +29,7 @@ final readonly class NoteController
     public function store(NoteRequest $request, Project $project): RedirectResponse
     {
         $note = ['mark' => (string) Str::ulid(), 'step' => $request->string('step')->value()];
-        $back = redirect()->route('bench', ['project' => $project, 'step' => $note['step']], 303);
+        $back = redirect()->to(NoteRequest::back($project, $note['step']), 303);
         $photo = $request->file('photo');
         $kept = [];
         if ($photo instanceof UploadedFile) {
@@ -69,6 +69,6 @@ final readonly class NoteController
             [...$state, 'text' => null],
         );
 
-        return redirect()->route('bench', ['project' => $project, 'step' => $note->step], 303);
+        return redirect()->to(NoteRequest::back($project, $note->step), 303);
     }
 }

@@ -29,13 +29,21 @@ final class NoteRequest extends FormRequest
         ];
     }
 
+    /** To the face it is about, to the log where it is about the whole book, else to its step. */
+    public static function back(Project $project, string $step): string
+    {
+        return match (true) {
+            str_starts_with($step, 'face:') => route('plan', ['project' => $project, 'face' => substr($step, strlen('face:'))]).'#on-face',
+            $step === 'book' => route('log', $project),
+            default => route('bench', ['project' => $project, 'step' => $step]),
+        };
+    }
+
     protected function getRedirectUrl(): string
     {
         $project = $this->route('project');
+        $step = $this->input('step');
 
-        return $project instanceof Project ? route(
-            'bench',
-            ['project' => $project, 'step' => is_string($this->input('step')) ? $this->input('step') : null],
-        ) : route('shelf');
+        return $project instanceof Project ? self::back($project, is_string($step) ? $step : '') : route('shelf');
     }
 }

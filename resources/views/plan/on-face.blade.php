@@ -84,6 +84,7 @@
             @endif
         </x-change-form>
     @endif
+    @include('partials.noting', ['notes' => $project->notes()->where('step', "face:{$face->key}")->oldest('id')->get(), 'place' => "face:{$face->key}", 'placeholder' => 'Note something about this face'])
     <h3 class="put-title">Put on this face</h3>
     @foreach ($showroom->byKin() as $kin => $kinds)
         <p class="put"><span>{{ \Ephemeron\Furniture\Kin::from($kin)->label() }}</span>@foreach ($kinds as $kind)<a href="{{ $see($face->key, ['put' => $kind->key()]) }}" title="{{ $kind->summary() }}" @class(['is-here' => $putting?->key() === $kind->key()])>{{ lcfirst($kind->name()) }}</a> @endforeach</p>

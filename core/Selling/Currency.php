@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Selling;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+
+/** What a maker is paid in, and how many digits it has behind the point: ISO 4217:2015, table A.1, from memory; all others have two. */
+final readonly class Currency
+{
+    private const NONE = ['BIF', 'CLP', 'DJF', 'GNF', 'ISK', 'JPY', 'KMF', 'KRW', 'PYG', 'RWF', 'UGX', 'VND', 'VUV', 'XAF', 'XOF', 'XPF'];
+
+    private const THREE = ['BHD', 'IQD', 'JOD', 'KWD', 'LYD', 'OMR', 'TND'];
+
+    /** @param string $code three capital letters */
+    public function __construct(public string $code)
+    {
+    }
+
+    public function digits(): int
+    {
+        return match (true) {
+            in_array($this->code, self::NONE, true) => 0,
+            in_array($this->code, self::THREE, true) => 3,
+            default => 2,
+        };
+    }
+
+    /** @param BigRational $cents hundredths, exact; halves go up */
+    public function money(BigRational $cents): string
+    {
+        return (string) $cents->dividedBy(100)->toScale($this->digits(), RoundingMode::HALF_UP);
+    }
+}
