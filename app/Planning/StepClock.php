@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Project;
 use App\Models\StepTime;
 use Ephemeron\Bench\Step;
+use Ephemeron\Blueprint\Phase;
 use Ephemeron\WorkPlan;
 use Illuminate\Support\Facades\DB;
 
@@ -67,27 +68,49 @@ final readonly class StepClock
     }
 
     /**
-     * What is left at the pace of the maker’s own times of these phases, once there are some; else at a plain estimate.
+     * What is left at the pace of the maker’s own times, kind by kind once there are some of it; else at a plain estimate.
      *
      * @param list<Step> $left
-     * @return array{int, bool} seconds, and whether they are the maker’s own
+     * @return array{int, bool} seconds, and whether most of them are the maker’s own
      */
     public static function left(array $left): array
     {
         $own = [];
-        foreach (StepTime::query()->where('seconds', '>', 0)->latest('id')->limit(400)->get() as $time) {
-            $own[] = $time->seconds;
+        foreach (StepTime::query()->where('seconds', '>', 0)->latest('id')->limit(self::REMEMBERED)->get() as $time) {
+            $own[self::kind($time->step)][] = $time->seconds;
         }
-        $each = count($own) >= self::ENOUGH ? (int) round(array_sum($own) / count($own)) : self::ESTIMATE;
+        [$seconds, $known] = [0, 0];
+        foreach ($left as $step) {
+            $times = $own[self::kind($step->key)] ?? [];
+            $isOwn = count($times) >= self::ENOUGH;
+            $known += $isOwn ? 1 : 0;
+            $seconds += $isOwn ? (int) round(array_sum($times) / count($times)) : self::estimate($step);
+        }
 
-        return [$each * count($left), count($own) >= self::ENOUGH];
+        return [$seconds, $left !== [] && 2 * $known > count($left)];
     }
 
-    /** Times of one’s own before they are believed. */
-    private const ENOUGH = 10;
+    /** Times of one’s own of a kind before they are believed. */
+    private const ENOUGH = 3;
 
-    /** Seconds for a step (assumed). */
-    private const ESTIMATE = 180;
+    private const REMEMBERED = 400;
+
+    /** Steps with the same first word are of a kind: cut, score, fold, mat … */
+    private static function kind(string $step): string
+    {
+        return explode('-', $step)[0];
+    }
+
+    /** Seconds (assumed). */
+    private static function estimate(Step $step): int
+    {
+        return match ($step->phase) {
+            Phase::Cut => 180,
+            Phase::Score, Phase::Slit, Phase::Fold, Phase::Notch => 90,
+            Phase::Sort, Phase::Prepare, Phase::DryFit => 120,
+            default => 240,
+        };
+    }
 
     /** @return \Illuminate\Database\Eloquent\Builder<StepTime> */
     private function times(): \Illuminate\Database\Eloquent\Builder

@@ -17,7 +17,7 @@ final class WholeWayTest extends BrowserTestCase
     {
         $this->open('/catalogue', 390, 844);
         $this->driver()->executeScript(
-            'const form = [...document.querySelectorAll("form")].find((each) => each.querySelector("[name=structure][value=waterfall-wallet]")); form.requestSubmit();',
+            'document.querySelector("form [name=structure][value=waterfall-wallet]").form.requestSubmit();',
         );
         $this->waitFor('#measures', 'Measures');
         $book = (string) preg_replace('~^.*(/projects/\d+)/.*$~', '$1', $this->driver()->getCurrentURL());
@@ -43,7 +43,8 @@ final class WholeWayTest extends BrowserTestCase
         while (! $this->has('#came')) {
             $this->pressOn('#done', 1);
         }
-        $this->driver()->executeScript('document.querySelector("#came").open = true; document.querySelector("#came-verdict").value = "small";');
+        $this->driver()->executeScript('document.querySelector("#came").open = true;');
+        $this->driver()->executeScript('document.querySelector("#came-verdict").value = "small";');
         $this->find('#came-length')->sendKeys('1/32');
         $this->driver()->executeScript('document.querySelector("form.came").requestSubmit();');
         $this->waitFor('#what-follows', 'came to');
@@ -61,7 +62,8 @@ final class WholeWayTest extends BrowserTestCase
         $this->waitFor('.log-moon', 'Full moon: finished');
         $address = (string) $this->driver()->executeScript(
             'document.querySelectorAll("#write-up input[type=checkbox]").forEach((each) => { each.checked = true; });'
-                .'const form = document.querySelector("#write-up form"); return form.action + "?" + new URLSearchParams(new FormData(form));',
+                .'const form = document.querySelector("#write-up form");'
+                .'return form.action + "?" + new URLSearchParams(new FormData(form));',
         );
         $pattern = (string) $this->driver()->executeAsyncScript(
             'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.text()).then(done);',

@@ -156,6 +156,20 @@ final class AtTheTableTest extends TestCase
         $this->get(route('bench', $this->project))->assertDontSee('dries <span', false);
     }
 
+    /** Three of a kind are believed, two are not. */
+    public function test_what_is_left_follows_ones_own_pace(): void
+    {
+        $plan = app(Plans::class)->plan($this->project);
+        $score = array_values(array_filter($plan->steps, static fn ($step): bool => str_starts_with($step->key, 'score-')))[0];
+        foreach ([1, 2] as $number) {
+            StepTime::query()->create(['project_id' => $this->project->id, 'step' => "score-{$number}", 'seconds' => 10 * $number]);
+        }
+        $this->assertSame([90, false], \App\Planning\StepClock::left([$score]));
+        StepTime::query()->create(['project_id' => $this->project->id, 'step' => 'score-3', 'seconds' => 30]);
+        $this->assertSame([20, true], \App\Planning\StepClock::left([$score]));
+        $this->assertSame([0, false], \App\Planning\StepClock::left([]));
+    }
+
     #[TestWith([29, 'less than a minute'])]
     #[TestWith([30, '1 min'])]
     #[TestWith([3600, '1 h'])]
