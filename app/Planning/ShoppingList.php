@@ -6,31 +6,37 @@ namespace App\Planning;
 
 use App\Drawer\BesidesPaper;
 use App\Models\Paper;
-use Ephemeron\Measure\Notation;
-use Ephemeron\WorkPlan;
+use Ephemeron\Design\Design;
+use Ephemeron\Paper\Stock;
+use Ephemeron\Workshop;
 
 /** What is to be bought for so many books: what they want less what the drawer has. */
 final readonly class ShoppingList
 {
-    public function __construct(private BesidesPaper $besides)
+    public function __construct(private BesidesPaper $besides, private Workshop $workshop)
     {
     }
 
     /** @return list<string> `3 sheets of Dew point, 12 × 12 in (7 wanted, 4 there)`; empty where all is there */
-    public function of(WorkPlan $plan, Notation $notation): array
+    public function of(Design $design, int $books): array
     {
+        $unlimited = static fn (Stock $stock): Stock => $stock->counted(null);
+        $plan = $this->workshop->plan($design->with(
+            materials: array_map($unlimited, $design->materials),
+            choices: $design->choices->with(papers: array_map($unlimited, $design->choices->papers)),
+        ), $books);
+        $notation = $design->notation();
         $list = [];
         foreach ($plan->stocks as $stock) {
-            $wanted = $stock->cuts->sheets() + array_sum($stock->cuts->missing);
+            $wanted = $stock->cuts->sheets();
             $there = $this->there($stock->stock->drawer, $stock->stock->name);
             if ($wanted > $there) {
                 $list[] = sprintf(
-                    '%s of %s, %s (%d wanted%s, %d there)',
+                    '%s of %s, %s (%d wanted, %d there)',
                     $wanted - $there === 1 ? 'One sheet' : ($wanted - $there).' sheets',
                     $stock->stock->name,
                     $notation->size($stock->stock->asBought()),
                     $wanted,
-                    $stock->cuts->missing === [] ? '' : ' or fewer',
                     $there,
                 );
             }

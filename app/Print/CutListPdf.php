@@ -32,7 +32,8 @@ final readonly class CutListPdf
     {
     }
 
-    public function render(WorkPlan $plan): string
+    /** @param (\Closure(PdfPages): void)|null $before what stands before the pieces */
+    public function render(WorkPlan $plan, ?\Closure $before = null): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, cut list");
         $pages->addPage();
@@ -46,6 +47,7 @@ final readonly class CutListPdf
             NotPlaced::said($plan->missing()),
             $plan->design->unit->label(),
         ));
+        $before === null ? null : $before($pages);
         $thumbnail = new MotifThumbnail($plan);
         foreach ($plan->blueprint->sections() as $section => $parts) {
             $this->section($pages, $plan, $section, $parts, $thumbnail);

@@ -58,7 +58,7 @@
                     @foreach ($photos as $note)<label class="sieve-by"><input class="form-check-input" type="checkbox" name="photos[]" value="{{ $note->id }}"> {{ Str::limit($note->text, 40) }}</label> @endforeach
                     @error('photos')<p class="field-error">{{ $message }}</p>@enderror
                     <button class="btn-plain">The pattern, as one page</button>
-                    <p class="field-note">Sizes, cut list, diagrams, scores and steps, to send or to put on the web: it needs nothing else, holds the design, and nothing of your drawer. On paper: <a href="{{ route('print.pdf', [$project, 'cut-list']) }}">as PDF</a>.</p>
+                    <p class="field-note">Sizes, cut list, diagrams, scores and steps, to send or to put on the web: it needs nothing else, holds the design, and nothing of your drawer. On paper: <a href="{{ route('print.pdf', [$project, 'pattern']) }}">as PDF</a>.</p>
                 </form>
             </details>
             <p class="mt-3"><a href="{{ route('cost', $project) }}">What it costs, and what to ask for it</a></p>

@@ -37,6 +37,19 @@ final class CostTest extends TestCase
         $this->get(route('cost', [$project, 'books' => '9999']))->assertOk()->assertSee('value="50"', false);
     }
 
+    /** Worked by hand for a board that is pressed: all cut together first, then so many an evening. */
+    public function test_many_in_evenings(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'board-folder']);
+        $plan = app(\App\Planning\Plans::class)->plan($project);
+        $said = \App\Planning\DayPlan::of($plan, 10);
+        $this->assertStringContainsString('for all 10', $said[0]);
+        $this->assertMatchesRegularExpression('/^Then about (one book|\d+ books) an evening/', $said[1]);
+        $this->assertStringContainsString('over night', $said[2], 'its case is pressed');
+        $this->get(route('cost', [$project, 'books' => 10]))->assertSee('In evenings')->assertSee('evenings in all');
+        $this->get(route('cost', [$project, 'books' => 1]))->assertDontSee('In evenings');
+    }
+
     public function test_what_is_to_be_bought_and_the_tags(): void
     {
         $project = app(ProjectEditor::class)->create(['structure' => 'waterfall-wallet', 'materials' => [

@@ -12,6 +12,7 @@ use Ephemeron\Format\DesignWriter;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
+use Smalot\PdfParser\Parser;
 use Tests\TestCase;
 
 /** The book written up: one page with the design in it, and nothing of the drawer. */
@@ -43,6 +44,11 @@ final class PatternTest extends TestCase
             $this->assertStringContainsString($said, $html);
         }
         $this->assertLessThan(5_000_000, strlen($html));
+        $pdf = (new Parser)->parseContent(
+            (string) $this->get(route('print.pdf', [$project, 'pattern']))->assertOk()->getContent(),
+        )->getText();
+        $this->assertStringContainsString('What you need', $pdf);
+        $this->assertStringNotContainsString('12.34', $pdf);
         // No request to anywhere: every address in it is held in it.
         preg_match_all('~(?:src|href|url)\s*[=(]\s*["\']?([^"\'\s)>]+)~', $html, $addresses);
         foreach ($addresses[1] as $address) {

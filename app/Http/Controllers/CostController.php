@@ -54,7 +54,7 @@ final readonly class CostController
             'other' => (new Costs([]))->paper($together->stocks, ! $asking->isByUse())->total(),
             'paper' => (new Costs([]))->paper($together->stocks, $asking->isByUse())->total(),
             'spent' => $spent,
-            'shopping' => $this->shopping->of($together, $plan->notation()),
+            'shopping' => $this->shopping->of($plan->design, $books),
         ]);
     }
 

@@ -6,15 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PrintRequest;
 use App\Models\Project;
+use App\Planning\AsPattern;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Print\CutListPdf;
 use App\Print\LabelsPdf;
 use App\Print\MockupPdf;
 use App\Print\OpeningsPdf;
+use App\Print\PatternPdf;
 use App\Print\TagsPdf;
 use App\Print\TemplatesPdf;
 use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -22,7 +25,7 @@ use Illuminate\Support\Str;
 
 final readonly class PrintController
 {
-    public function __construct(private Plans $plans)
+    public function __construct(private Plans $plans, private Workshop $workshop)
     {
     }
 
@@ -42,6 +45,9 @@ final readonly class PrintController
             'mock-up' => $this->mockUp($request, $plan),
             'openings' => (new OpeningsPdf($request->paper()))->render($plan),
             'page-map' => (new MockupPdf($request->paper()))->renderMap($plan),
+            'pattern' => (new PatternPdf($request->paper()))->render(
+                $this->workshop->plan(AsPattern::of($this->plans->design($project))),
+            ),
             'tags' => (new TagsPdf($request->paper()))->render($plan, $request->price(), $request->count()),
             'labels' => (new LabelsPdf($request->paper()))->render($plan, $request->letters()),
             default => abort(404),
