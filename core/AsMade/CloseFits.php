@@ -9,6 +9,7 @@ use Ephemeron\Blueprint\Filling;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Pouch;
+use Ephemeron\Blueprint\Slide;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
@@ -33,6 +34,19 @@ final readonly class CloseFits
         }
         foreach ($blueprint->all(Filling::class) as $filling) {
             array_push($fits, ...self::slipping($blueprint, $filling));
+        }
+        foreach ($blueprint->all(Slide::class) as $slide) {
+            if ($slide->part !== null && $slide->holder !== null && $slide->along !== null) {
+                // Between the ends that are glued: no side of the holder measures that.
+                $fits[] = new CloseFit(
+                    FitKind::Slips,
+                    new Dimension($slide->part, $slide->along),
+                    new Dimension($slide->holder, $slide->along),
+                    $slide->room->minus($slide->breadth),
+                    $slide->play->half(),
+                    false,
+                );
+            }
         }
         $known = [];
         foreach ($fits as $fit) {

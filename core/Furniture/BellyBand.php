@@ -186,7 +186,18 @@ final readonly class BellyBand implements Furniture
                 why: 'The band’s free length less its play; as broad as the band and an inch on each side.',
             ),
         );
-        $spot->draft->add(new Slide('The insert', 'the band', $tall, $free, $play, $spot->face->key, $spot->placeOf('insert-size')));
+        $spot->draft->add(new Slide(
+            'The insert',
+            'the band',
+            $tall,
+            $free,
+            $play,
+            $spot->face->key,
+            $spot->placeOf('insert-size'),
+            $part,
+            $band,
+            $upright ? Axis::Height : Axis::Width,
+        ));
         $spot->draft->task(
             new Task(
                 'band-inserts',

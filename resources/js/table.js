@@ -192,6 +192,12 @@ const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => 
         const own = Number(text.dataset.size);
         const least = LEAST / scale;
         text.style.fontSize = own < least ? `${least}px` : '';
+        // The ring of a letter grows with it.
+        const ring = text.previousElementSibling;
+        if (ring?.tagName === 'circle') {
+            ring.dataset.r ??= ring.getAttribute('r');
+            ring.setAttribute('r', String(Number(ring.dataset.r) * Math.max(1, least / own)));
+        }
         // A size that then does not fit its piece is left to the list beside it; the letter stays.
         const piece = text.textContent.includes('×') ? text.parentNode.querySelector(':scope > rect') : null;
         const room = piece?.getBBox()[/rotate/.test(text.getAttribute('transform') ?? '') ? 'height' : 'width'];

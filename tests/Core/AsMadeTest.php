@@ -145,6 +145,23 @@ final class AsMadeTest extends TestCase
         $this->assertSame([], $cut[0]->changes);
     }
 
+    /** Behind a band half of the play is still enough (common practice, no published source: ¼ in as planned). */
+    #[TestWith(['1/8', true])]
+    #[TestWith(['9/64', false])]
+    public function test_an_insert_behind_a_band(string $more, bool $fits): void
+    {
+        $plan = $this->plan('mitred-tab-album', ['mats' => ['layers' => 1], 'furniture' => [['on' => 'page-3', 'kind' => 'belly-band']]]);
+        $part = $plan->blueprint->part('page-3/belly-band-1/insert');
+        $told = [];
+        foreach (Axis::cases() as $axis) {
+            $came = $part->size->along($axis)->plus(Length::parse($more, $plan->design->unit));
+            array_push($told, ...(new Consequences($plan->blueprint, $plan->notation()))->of(new Dimension($part->key, $axis), $came));
+        }
+        $this->assertCount(1, $told, 'only the side between the ends of the band');
+        $this->assertSame($fits, $told[0]->fits);
+        $this->assertStringContainsString($fits ? 'still slides' : 'does not slide', $told[0]->sentence);
+    }
+
     public function test_as_planned_nothing_follows(): void
     {
         $plan = $this->plan('mitred-tab-album', ['mats' => ['layers' => 1]]);
