@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A measurement or remark noted at a step.
+ * A measurement, remark or photograph, and what it is about: the key of a step, “face:…”, “piece:…” (key of a part) or “book”.
  *
  * @property int $id
  * @property string $step
@@ -23,6 +23,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Note extends Model
 {
+    public const FACE = 'face:';
+
+    public const PIECE = 'piece:';
+
     protected $fillable = ['step', 'text', 'mark', 'part', 'axis', 'planned', 'came', 'photo'];
 
     /** @var array<string, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\ProjectFactory;
+use Ephemeron\Blueprint\Part;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -119,6 +120,26 @@ final class Project extends Model
     public function notes(): HasMany
     {
         return $this->hasMany(Note::class);
+    }
+
+    /**
+     * What is noted about single pieces.
+     *
+     * @param list<Part> $parts
+     * @return array<string, list<Note>> by the key of the piece, those of which something is noted
+     */
+    public function notesAbout(array $parts): array
+    {
+        $keys = array_map(static fn (Part $part): string => $part->key, $parts);
+        $notes = array_fill_keys($keys, []);
+        foreach ($this->notes()->where('step', 'like', Note::PIECE.'%')->oldest('id')->get() as $note) {
+            $key = substr($note->step, strlen(Note::PIECE));
+            if (isset($notes[$key])) {
+                $notes[$key][] = $note;
+            }
+        }
+
+        return array_filter($notes);
     }
 
     /** @param array<string, mixed> $design as the design format writes it */

@@ -28,7 +28,8 @@ final readonly class CutListPdf
 
     private const STILL_HEIGHT = 40.0;
 
-    public function __construct(private PrintPaper $paper)
+    /** @param array<string, list<string>> $notes what is noted about pieces, by their keys */
+    public function __construct(private PrintPaper $paper, private array $notes = [])
     {
     }
 
@@ -73,9 +74,10 @@ final readonly class CutListPdf
     {
         $rows = (int) ceil($plan->countOf($part) / self::BOXES_IN_A_ROW);
         $scores = $this->scores($plan, $part);
+        $noted = implode(' · ', $this->notes[$part->key] ?? []);
         // Its print under the letter; where every piece is of its own print the labels show each.
         $isShown = $part->byPiece === [] && $thumbnail->isThere($part);
-        $tall = max(5.8 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4), $isShown ? 6.0 + self::PICTURE : 0.0);
+        $tall = max(5.8 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4) + ($noted === '' ? 0.0 : $pages->heightOf($noted, 8.5, 21.0)), $isShown ? 6.0 + self::PICTURE : 0.0);
         $pages->need($tall);
         if ($isShown) {
             $thumbnail->draw($pages, $part, PdfPages::MARGIN + self::PICTURE, $pages->pdf->GetY() + 5.2, self::PICTURE);
@@ -93,6 +95,7 @@ final readonly class CutListPdf
         if ($scores !== '') {
             $pages->paragraph($scores, 8.5, 21.0);
         }
+        $noted === '' ? null : $pages->paragraph($noted, 8.5, 21.0);
         $top = $pdf->GetY() + 0.4;
         for ($i = 0; $i < $plan->countOf($part); $i++) {
             $pages->box(PdfPages::MARGIN + 21 + 5.2 * ($i % self::BOXES_IN_A_ROW), $top + 4.6 * intdiv($i, self::BOXES_IN_A_ROW));

@@ -135,8 +135,13 @@
             @endif
             <form class="noting" method="post" action="{{ route('notes.store', $project) }}" enctype="multipart/form-data">
                 @csrf
-                <input type="hidden" name="step" value="{{ $step->key }}">
-                <input class="form-control @error('text') is-invalid @enderror" name="text" @if ($step->parts === []) x-ref="note" @endif value="{{ is_string(old('text')) ? old('text') : '' }}" aria-label="Note something" placeholder="Note something about this step">
+                @if ($step->parts === [])
+                    <input type="hidden" name="step" value="{{ $step->key }}">
+                @else
+                    <input type="hidden" name="stage" value="bench"><input type="hidden" name="from" value="{{ $step->key }}">
+                    <select class="form-select" name="step" id="note-about" aria-label="About what"><option value="{{ $step->key }}">this step</option>@foreach ($step->parts as $part)<option value="{{ \App\Models\Note::PIECE.$part }}" @selected(old('step') === \App\Models\Note::PIECE.$part)>{{ $plan->blueprint->part($part)->letter }}, {{ lcfirst($plan->blueprint->part($part)->name) }}</option>@endforeach</select>
+                @endif
+                <input class="form-control @error('text') is-invalid @enderror" name="text" @if ($step->parts === []) x-ref="note" @endif value="{{ is_string(old('text')) ? old('text') : '' }}" aria-label="Note something" placeholder="Note something">
                 <label class="btn-plain photo-of"><input type="file" name="photo" accept="image/*" capture="environment" @change="$el.form.requestSubmit()"> Photograph</label>
                 <button class="btn-plain">Note</button>
             </form>
@@ -147,6 +152,7 @@
                     <li>@if ($note->photo)<a href="{{ route('notes.photo', [$project, $note]) }}"><img class="note-photo" src="{{ route('notes.photo', [$project, $note]) }}" alt="{{ $note->text }}" loading="lazy"></a>@endif<span>@typeset($note->text)</span>
                         <form method="post" action="{{ route('notes.destroy', [$project, $note]) }}">@csrf @method('DELETE')<button aria-label="Strike the note {{ $note->text }}">strike</button></form></li>
                 @endforeach
+                @include('partials.about-pieces', ['parts' => array_map($plan->blueprint->part(...), $step->parts), 'strikes' => false])
             </ul>
         </article>
         <nav class="step-list" aria-label="All steps" tabindex="0">

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\TestWith;
+use Smalot\PdfParser\Parser;
 use Tests\TestCase;
 
 /** What is told, photographed and timed at the bench. */
@@ -140,6 +141,36 @@ final class AtTheTableTest extends TestCase
         $this->get(route('plan', ['project' => $this->project, 'face' => 'page-3']))->assertSee('The owl looks left');
         $this->get(route('plan', ['project' => $this->project, 'face' => 'page-4']))->assertDontSee('The owl looks left');
         $this->get(route('log', $this->project))->assertSee('The owl looks left')->assertSee('For the club');
+    }
+
+    /** A piece is noted at the trimmer or at the bench, seen at both, and goes along when the book is made again. */
+    public function test_notes_on_a_piece(): void
+    {
+        $plan = app(Plans::class)->plan($this->project);
+        $sheet = collect($plan->steps)->firstOrFail(static fn ($step): bool => $step->picture->kind === 'sheet');
+        $step = collect($plan->steps)->firstOrFail(static fn ($step): bool => $step->picture->kind !== 'sheet' && count($step->parts) > 0);
+        $piece = $plan->blueprint->part($step->parts[0]);
+        $place = Note::PIECE.$piece->key;
+        $noted = fn (array $said) => $this->post(route('notes.store', $this->project), ['step' => $place, ...$said]);
+        $noted(['text' => 'Grain runs long', 'stage' => 'cut', 'from' => $sheet->key])->assertRedirect(
+            route('cut', ['project' => $this->project, 'sheet' => $sheet->key]).'#about-a-piece',
+        );
+        $bench = route('bench', ['project' => $this->project, 'step' => $step->key]);
+        $noted(['text' => '', 'stage' => 'bench', 'from' => $step->key])->assertRedirect($bench)->assertSessionHasErrors('text');
+        $noted(['text' => 'Frays', 'stage' => 'elsewhere', 'from' => $step->key])->assertSessionHasErrors('stage');
+        $noted(['text' => 'Frays', 'stage' => 'bench', 'from' => $step->key])->assertRedirect($bench);
+        $this->get($bench)->assertSee("{$piece->letter}, ".lcfirst($piece->name).': Grain runs long')->assertSee('Frays');
+        $other = collect($plan->steps)->firstOrFail(static fn ($each): bool => ! in_array($piece->key, $each->parts, true));
+        $this->get(route('bench', ['project' => $this->project, 'step' => $other->key]))->assertDontSee('Grain runs long');
+        $list = $this->get(route('print.pdf', [$this->project, 'cut-list']))->assertOk()->content();
+        $this->assertStringContainsString('Grain runs long · Frays', (new Parser)->parseContent((string) $list)->getText());
+        $this->assertSame(['Grain runs long', 'Frays'], array_map(
+            static fn (Note $note): string => $note->text,
+            $this->project->notesAbout([$piece])[$piece->key],
+        ));
+        $this->post(route('log.again', $this->project));
+        $next = Project::query()->latest('id')->firstOrFail();
+        $this->assertSame(['Grain runs long', 'Frays'], $next->notes()->oldest('id')->pluck('text')->all());
     }
 
     /** Wet glue wants half an hour (common practice, no published source): till then it is told, with what can be done meanwhile. */

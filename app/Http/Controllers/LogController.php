@@ -75,11 +75,18 @@ final readonly class LogController
         $design['name'] = Str::limit($project->name, 108, '').', again';
         $next = $editor->import(json_encode($design, JSON_THROW_ON_ERROR));
         $next->update(['lesson' => $project->lesson]);
+        $noted = $project->notes()->oldest('id')->get()->filter(
+            static fn (Note $note): bool => Str::startsWith($note->step, [Note::FACE, Note::PIECE]),
+        );
+        foreach ($noted as $note) {
+            $next->notes()->create([...$note->only(['step', 'text', 'photo']), 'mark' => (string) Str::ulid()]);
+        }
 
         return redirect()->route('plan', $next, 303)->with('said', implode(' ', array_filter([
             'A new book of the same design.',
             $remade === 0 ? '' : ($remade === 1 ? 'One piece that was cut otherwise is as planned again.'
                 : "{$remade} pieces that were cut otherwise are as planned again."),
+            $noted->isEmpty() ? '' : 'What you noted about its faces and pieces came along.',
             $project->lesson === null || $project->lesson === '' ? '' : "You meant to do differently: {$project->lesson}",
         ])));
     }

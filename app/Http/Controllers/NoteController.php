@@ -29,7 +29,7 @@ final readonly class NoteController
     public function store(NoteRequest $request, Project $project): RedirectResponse
     {
         $note = ['mark' => (string) Str::ulid(), 'step' => $request->string('step')->value()];
-        $back = redirect()->to(NoteRequest::back($project, $note['step']), 303);
+        $back = redirect()->to($request->place($project), 303);
         $photo = $request->file('photo');
         $kept = [];
         if ($photo instanceof UploadedFile) {

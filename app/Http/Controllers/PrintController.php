@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PrintRequest;
+use App\Models\Note;
 use App\Models\Project;
 use App\Planning\AsPattern;
 use App\Planning\Plans;
@@ -40,7 +41,10 @@ final readonly class PrintController
     {
         $plan = $this->plans->plan($project);
         $pdf = match ($document) {
-            'cut-list' => (new CutListPdf($request->paper()))->render($plan),
+            'cut-list' => (new CutListPdf($request->paper(), array_map(
+                static fn (array $notes): array => array_map(static fn (Note $note): string => $note->text, $notes),
+                $project->notesAbout(array_values($plan->blueprint->parts)),
+            )))->render($plan),
             'templates' => (new TemplatesPdf($request->paper()))->render($plan, $request->letters()),
             'mock-up' => $this->mockUp($request, $plan),
             'openings' => (new OpeningsPdf($request->paper()))->render($plan),
