@@ -182,6 +182,35 @@ const onLostConnection = (root) => {
 
 const LEAST = 11;
 
+/* The piece a size is written in, null where it stands beside one. */
+const pieceOf = (text) => {
+    let before = text.previousElementSibling;
+    while (before && before.tagName !== 'rect') {
+        before = before.previousElementSibling;
+    }
+    const box = before?.getBBox();
+    const [x, y] = [Number(text.getAttribute('x')), Number(text.getAttribute('y'))];
+
+    return box && x > box.x && x < box.x + box.width && y > box.y && y < box.y + box.height ? box : null;
+};
+
+/* A size that does not fit its piece lying stands upright; where that does not fit either it is left to the list beside it. */
+const sizeInPiece = (text, size) => {
+    const piece = text.textContent.includes('×') ? pieceOf(text) : null;
+    if (!piece) {
+        return;
+    }
+    text.dataset.turn ??= text.getAttribute('transform') ?? '';
+    const long = text.getComputedTextLength();
+    const isUnderLetter = text.previousElementSibling.tagName !== 'rect';
+    const lies = long <= piece.width && size <= piece.height;
+    const stands = !isUnderLetter && long <= piece.height && size <= piece.width;
+    const upright = stands && (!lies || text.dataset.turn !== '');
+    const middle = `${text.getAttribute('x')} ${piece.y + piece.height / 2}`;
+    text.style.visibility = lies || stands ? '' : 'hidden';
+    upright ? text.setAttribute('transform', text.dataset.turn || `rotate(-90 ${middle})`) : text.removeAttribute('transform');
+};
+
 const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => {
     const scale = svg.getScreenCTM()?.a ?? 0;
     if (scale <= 0) {
@@ -198,10 +227,7 @@ const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => 
             ring.dataset.r ??= ring.getAttribute('r');
             ring.setAttribute('r', String(Number(ring.dataset.r) * Math.max(1, least / own)));
         }
-        // A size that then does not fit its piece is left to the list beside it; the letter stays.
-        const piece = text.textContent.includes('×') ? text.parentNode.querySelector(':scope > rect') : null;
-        const room = piece?.getBBox()[/rotate/.test(text.getAttribute('transform') ?? '') ? 'height' : 'width'];
-        text.style.visibility = piece && text.getBBox().width > room ? 'hidden' : '';
+        sizeInPiece(text, Math.max(own, least));
     });
 });
 

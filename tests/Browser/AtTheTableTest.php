@@ -44,7 +44,17 @@ final class AtTheTableTest extends BrowserTestCase
                 return text.getClientRects().length > 0 && parseFloat(getComputedStyle(text).fontSize) * scale < 10.9;
             }).map((text) => text.textContent);
             JS), 'writing under 11 dots');
+        $this->assertSame([], $this->driver()->executeScript(<<<'JS'
+            const SLACK = 4; // a line is higher than what is written on it
+            return [...document.querySelectorAll('rect.offcut + text')].filter((text) => {
+                const [piece, said] = [text.previousElementSibling, text].map((each) => each.getBoundingClientRect());
+                return text.style.visibility !== 'hidden' && (said.left < piece.left - SLACK || said.right > piece.right + SLACK);
+            }).map((text) => text.textContent);
+            JS), 'sizes wider than their pieces');
         if ($width < 1000) {
+            $this->assertTrue($this->driver()->executeScript(
+                'const bar = document.querySelector(".is-at-the-thumb"); return bar.scrollWidth <= bar.clientWidth;',
+            ), 'the bar at the thumb ends beyond the screen');
             $this->assertSame([], $this->driver()->executeScript(<<<'JS'
                 return [...document.querySelectorAll('.is-at-the-thumb button, .is-at-the-thumb a')]
                     .filter((each) => each.getClientRects().length > 0 && each.getBoundingClientRect().height < 44).map((each) => each.id);
