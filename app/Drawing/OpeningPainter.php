@@ -88,7 +88,8 @@ final class OpeningPainter
     {
         [$x, $y] = [$this->px($left + $area->left()->inMillimetres()), $this->px($top + $area->top()->inMillimetres())];
         [$right, $bottom] = [$this->px($left + $area->right()->inMillimetres()), $this->px($top + $area->bottom()->inMillimetres())];
-        imagefilledrectangle($image, $x, $y, $right, $bottom, $this->colour($image, $this->prints->colour($place) ?? (new Palette)->of($role)));
+        $ground = $this->colour($image, $this->prints->colour($place) ?? (new Palette)->of($role));
+        imagefilledrectangle($image, $x, $y, $right, $bottom, $ground);
         $seen = $this->prints->seen($place);
         if ($seen !== null) {
             $this->paste($image, $seen, $x, $y, $right - $x + 1, $bottom - $y + 1);

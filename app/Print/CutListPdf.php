@@ -77,7 +77,8 @@ final readonly class CutListPdf
         $noted = implode(' · ', $this->notes[$part->key] ?? []);
         // Its print under the letter; where every piece is of its own print the labels show each.
         $isShown = $part->byPiece === [] && $thumbnail->isThere($part);
-        $tall = max(5.8 + 4.6 * $rows + ($scores === '' ? 0.0 : 4.4) + ($noted === '' ? 0.0 : $pages->heightOf($noted, 8.5, 21.0)), $isShown ? 6.0 + self::PICTURE : 0.0);
+        $said = ($scores === '' ? 0.0 : 4.4) + ($noted === '' ? 0.0 : $pages->heightOf($noted, 8.5, 21.0));
+        $tall = max(5.8 + 4.6 * $rows + $said, $isShown ? 6.0 + self::PICTURE : 0.0);
         $pages->need($tall);
         if ($isShown) {
             $thumbnail->draw($pages, $part, PdfPages::MARGIN + self::PICTURE, $pages->pdf->GetY() + 5.2, self::PICTURE);

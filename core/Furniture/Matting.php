@@ -82,9 +82,7 @@ final readonly class Matting
                     notches: $top && $isWhole ? $this->notches($draft, $face, $size, $notation) : [],
                     corners: $isWhole ? $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit) : [],
                     places: [$face->name],
-                    why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? ''
-                        : ' In strips'.($own->tuck?->isPositive() === true ? "; what is left goes {$notation->text($own->tuck)} in under the others."
-                            : ' that butt against each other.')),
+                    why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? '' : $this->strips($own, $notation)),
                     picture: $top && $isWhole ? $this->picture($face) : null,
                 ), ...($isWhole ? [] : ["{$face->key}/mat-".($layer + 1)]), ...($top ? [$face->key] : []));
                 $draft->add(new Joint(
@@ -278,5 +276,12 @@ final readonly class Matting
             places: [$face->name],
             face: $face->key,
         ));
+    }
+
+    private function strips(FaceMats $own, Notation $notation): string
+    {
+        return $own->tuck?->isPositive() === true
+            ? " In strips; what is left goes {$notation->text($own->tuck)} in under the others."
+            : ' In strips that butt against each other.';
     }
 }

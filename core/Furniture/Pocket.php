@@ -163,7 +163,10 @@ final readonly class Pocket implements CoversFoot, Furniture
         $covered = $spot->size()->height->minus($this->area($spot)->top());
 
         return match (true) {
-            $this->isOfScraps($spot) => Length::longest(Length::zero(), $covered->plus($spot->allowances->fine())->minus($this->lap($spot))),
+            $this->isOfScraps($spot) => Length::longest(
+                Length::zero(),
+                $covered->plus($spot->allowances->fine())->minus($this->lap($spot)),
+            ),
             $this->isFirst($spot) => $covered,
             default => null,
         };
@@ -181,7 +184,9 @@ final readonly class Pocket implements CoversFoot, Furniture
 
     private function isFirst(Spot $spot): bool
     {
-        return ! $this->isOfScraps($spot) && (PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets) === PocketOrder::PocketFirst;
+        $order = PocketOrder::tryFrom($spot->values->choice('order')) ?? $spot->pockets;
+
+        return ! $this->isOfScraps($spot) && $order === PocketOrder::PocketFirst;
     }
 
     private function placeSingle(Spot $spot, Rectangle $area, Edge $opening): Face

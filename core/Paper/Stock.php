@@ -83,13 +83,13 @@ final readonly class Stock
     /** @param int|null $available null: as many as it takes */
     public function counted(?int $available): self
     {
-        return $this->there($available, $this->drawer);
+        return $this->known($available, $this->drawer, $this->colourA, $this->colourB);
     }
 
     /** @param string|null $drawer by what it is known in the drawer; null: it is from none */
     public function from(?string $drawer): self
     {
-        return $this->there($this->available, $drawer);
+        return $this->known($this->available, $drawer, $this->colourA, $this->colourB);
     }
 
     /** What is there when so many sheets have been taken. */
@@ -107,24 +107,7 @@ final readonly class Stock
      */
     public function coloured(?string $a, ?string $b): self
     {
-        return new self(
-            $this->name,
-            $this->sheet,
-            $this->grammage,
-            $this->caliper,
-            $this->doubleSided,
-            $this->directionA,
-            $this->directionB,
-            $this->selvage,
-            $this->available,
-            $this->drawer,
-            $this->leftovers,
-            $this->grain,
-            $this->price,
-            $a,
-            $b,
-            $this->cards,
-        );
+        return $this->known($this->available, $this->drawer, $a, $b);
     }
 
     public function colour(Side $side): ?string
@@ -196,7 +179,8 @@ final readonly class Stock
         ]);
     }
 
-    private function there(?int $available, ?string $drawer): self
+    /** What may be unknown: there null says so, where in with() it leaves things as they are. */
+    private function known(?int $available, ?string $drawer, ?string $colourA, ?string $colourB): self
     {
         return new self(
             $this->name,
@@ -212,8 +196,8 @@ final readonly class Stock
             $this->leftovers,
             $this->grain,
             $this->price,
-            $this->colourA,
-            $this->colourB,
+            $colourA,
+            $colourB,
             $this->cards,
         );
     }

@@ -208,7 +208,16 @@ final readonly class FoldOverJournal implements Structure
         $front = new Size($board->width->plus($turn), $tall);
         $back = $isPlain ? $front : new Size($board->width, $tall);
         $cover = fn (string $place, Size $size, string $why): string => $draft->part(
-            new Part("{$place}-paper", 'Cover paper', 'Cover', $size, StockRole::CoverPaper, places: [$place], why: $why, picture: new OnePicture('cover')),
+            new Part(
+                "{$place}-paper",
+                'Cover paper',
+                'Cover',
+                $size,
+                StockRole::CoverPaper,
+                places: [$place],
+                why: $why,
+                picture: new OnePicture('cover'),
+            ),
         );
         $turned = sprintf('The board, from its spine edge, and a turn-in of %s at three edges.', $notation->text($turn));
         $papers = [

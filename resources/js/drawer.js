@@ -1,5 +1,7 @@
 /* The drawer: a colour chosen beside its code, and the corners of a photographed sheet. What they mean is the server's business. */
 
+import { arrow } from './arrow.js';
+
 export const colour = () => ({
     chosen(event) {
         this.$refs.text.value = event.target.value;
@@ -7,7 +9,6 @@ export const colour = () => ({
 });
 
 const STEP = 0.005;
-const KEYS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 export const squaring = () => ({
     held: null,
@@ -35,12 +36,10 @@ export const squaring = () => ({
     },
 
     nudge(event) {
-        const way = KEYS[event.key];
+        const way = arrow(event);
         if (!way) {
             return;
         }
-        event.preventDefault();
-        event.stopPropagation();
         const corner = Number(event.currentTarget.dataset.corner);
         const [x, y] = this.corners[corner];
         const step = event.shiftKey ? 5 * STEP : STEP;

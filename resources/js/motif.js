@@ -1,8 +1,7 @@
 /* The print under a face, drawn or nudged: how far goes into the form, and the server finds the place of the sheet. */
 
+import { arrow } from './arrow.js';
 import { millimetres } from './placing.js';
-
-const KEYS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 export const motif = (step) => ({
     held: null,
@@ -31,12 +30,10 @@ export const motif = (step) => ({
     },
 
     nudge(event) {
-        const way = KEYS[event.key];
+        const way = arrow(event);
         if (!way) {
             return;
         }
-        event.preventDefault();
-        event.stopPropagation();
         const far = event.shiftKey ? 8 * step : step;
         this.show(this.right + way[0] * far, this.down + way[1] * far);
     },

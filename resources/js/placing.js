@@ -1,5 +1,7 @@
 /* Things on a face under the hand: dragged or nudged in steps of the tool, set down by the server, which does the measuring. */
 
+import { WAYS } from './arrow.js';
+
 export const millimetres = (svg, event) => {
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
     return { x: point.x, y: point.y };
@@ -53,7 +55,7 @@ export const placing = (table) => ({
     },
     nudge(event) {
         const handle = event.target.closest('.handle');
-        const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+        const way = WAYS[event.key];
         if (!handle) {
             return;
         }

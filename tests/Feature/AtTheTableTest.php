@@ -168,6 +168,8 @@ final class AtTheTableTest extends TestCase
             static fn (Note $note): string => $note->text,
             $this->project->notesAbout([$piece])[$piece->key],
         ));
+        $another = collect($plan->blueprint->parts)->firstOrFail(static fn ($part): bool => $part->key !== $piece->key);
+        $this->assertSame([], $this->project->notesAbout([$another]));
         $this->post(route('log.again', $this->project));
         $next = Project::query()->latest('id')->firstOrFail();
         $this->assertSame(['Grain runs long', 'Frays'], $next->notes()->oldest('id')->pluck('text')->all());

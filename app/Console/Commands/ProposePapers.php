@@ -59,7 +59,8 @@ final class ProposePapers extends Command
     private function show(PaperProposal $proposal, Review $review): void
     {
         foreach ($proposal->choices->said as $place => $choice) {
-            $this->raw(sprintf('%-36s %s%s', $place, $choice->paper ?? 'as usual', $choice->side === null ? '' : ", side {$choice->side->value}"));
+            $side = $choice->side === null ? '' : ", side {$choice->side->value}";
+            $this->raw(sprintf('%-36s %s%s', $place, $choice->paper ?? 'as usual', $side));
         }
         foreach ($review->uses() as $use) {
             $this->raw($use->sentence());

@@ -37,7 +37,10 @@ final class NoteRequest extends FormRequest
     {
         return match (true) {
             str_starts_with($step, Note::PIECE) => route('cut', $project),
-            str_starts_with($step, Note::FACE) => route('plan', ['project' => $project, 'face' => substr($step, strlen(Note::FACE))]).'#on-face',
+            str_starts_with($step, Note::FACE) => route(
+                'plan',
+                ['project' => $project, 'face' => substr($step, strlen(Note::FACE))],
+            ).'#on-face',
             $step === 'book' => route('log', $project),
             default => route('bench', ['project' => $project, 'step' => $step]),
         };
