@@ -42,7 +42,7 @@ final readonly class WhatChanged
     private function gone(): ?string
     {
         $names = static fn (WorkPlan $plan): array => array_values(
-            array_unique(array_map(static fn (Part $part): string => lcfirst($part->name), array_values($plan->blueprint->parts))),
+            array_unique(array_map(static fn (Part $part): string => $part->called(), array_values($plan->blueprint->parts))),
         );
         $new = array_diff($names($this->after), $names($this->before));
         $gone = array_diff($names($this->before), $names($this->after));

@@ -138,6 +138,6 @@ final readonly class Consequences
 
     private function called(Part $part, bool $inSentence = false): string
     {
-        return $inSentence ? "{$part->letter} (".lcfirst($part->name).')' : "{$part->letter}, ".lcfirst($part->name).',';
+        return $inSentence ? "{$part->letter} (".$part->called().')' : "{$part->letter}, ".$part->called().',';
     }
 }

@@ -23,7 +23,7 @@ final readonly class Desk
     {
         $count = $this->count($part);
 
-        return ($count === 1 ? '' : "all {$count} of ")."{$part->letter}, ".lcfirst($part->name);
+        return ($count === 1 ? '' : "all {$count} of ")."{$part->letter}, ".$part->called();
     }
 
     /** How many pieces there are, of all books that are made together. */

@@ -78,6 +78,12 @@ final readonly class Part
     ) {
     }
 
+    /** Its name within a sentence; one that begins with a single letter keeps it: L page. */
+    public function called(): string
+    {
+        return ($this->name[1] ?? '') === ' ' ? $this->name : lcfirst($this->name);
+    }
+
     /** By which its paper is known in the design: that of its role, one of the heap, or a print that was chosen. */
     public function paper(): string
     {

@@ -241,7 +241,7 @@ final class SceneBuilder
         $steps = [];
         foreach ($joints as [$joint]) {
             $steps[$joint->task] ??= ($this->blueprint->tasks[$joint->task] ?? null)->title
-                ?? 'Glue on '.lcfirst($this->blueprint->part($joint->from->part)->name);
+                ?? 'Glue on '.$this->blueprint->part($joint->from->part)->called();
         }
         $ranks = array_flip($this->order);
         uksort($steps, static fn (string $one, string $other): int => ($ranks[$one] ?? 0) <=> ($ranks[$other] ?? 0));

@@ -59,7 +59,7 @@
                 @endif
             </div>
             @if ($after && $after->parts !== [])
-                <p class="quiet mt-2 mb-0">To lay out for the next step: {{ implode(', ', array_map(fn ($part) => $plan->blueprint->part($part)->letter.' ('.lcfirst($plan->blueprint->part($part)->name).')', $after->parts)) }}.</p>
+                <p class="quiet mt-2 mb-0">To lay out for the next step: {{ implode(', ', array_map(fn ($part) => $plan->blueprint->part($part)->letter.' ('.$plan->blueprint->part($part)->called().')', $after->parts)) }}.</p>
             @endif
             @if ($motion)
                 <p class="mt-2 mb-0"><a href="{{ route('fold', ['project' => $project, ...$motion]) }}">{{ match ($motion['scene']) { \Ephemeron\Folding\SceneBuilder::BOOK => 'See it come to its place, in space', 'sewing' => 'See the needle go, hole by hole', default => 'See it fold, move by move' } }}</a></p>
@@ -124,7 +124,7 @@
                     <summary>{{ $step->phase === \Ephemeron\Blueprint\Phase::DryFit ? 'Does it fit? If it is tight, loose or proud, say so' : 'It came out otherwise' }}</summary>
                     <form class="came" method="post" action="{{ route('came', $project) }}" hx-post="{{ route('came', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf
                         <input type="hidden" name="step" value="{{ $step->key }}">
-                        <select class="form-select" name="part" aria-label="Which piece" id="came-part">@foreach ($step->parts as $part)<option value="{{ $part }}" @selected(old('part') === $part)>{{ $plan->blueprint->part($part)->letter }}, {{ lcfirst($plan->blueprint->part($part)->name) }}</option>@endforeach</select>
+                        <select class="form-select" name="part" aria-label="Which piece" id="came-part">@foreach ($step->parts as $part)<option value="{{ $part }}" @selected(old('part') === $part)>{{ $plan->blueprint->part($part)->letter }}, {{ $plan->blueprint->part($part)->called() }}</option>@endforeach</select>
                         <select class="form-select" name="axis" aria-label="Which side" id="came-axis"><option value="width">its width</option><option value="height" @selected(old('axis') === 'height')>its height</option></select>
                         <select class="form-select" name="verdict" aria-label="How it came" id="came-verdict">@foreach (\App\Http\Requests\CameRequest::VERDICTS as $verdict => $label)<option value="{{ $verdict }}" @selected(old('verdict') === $verdict)>{{ $label }}</option>@endforeach</select>
                         <input @class(['form-control', 'is-invalid' => $errors->has('came')]) name="came" x-ref="note" id="came-length" aria-label="What it came to" value="{{ is_string(old('came')) ? old('came') : '' }}" placeholder="5 7/16" autocomplete="off">
@@ -139,7 +139,7 @@
                     <input type="hidden" name="step" value="{{ $step->key }}">
                 @else
                     <input type="hidden" name="stage" value="bench"><input type="hidden" name="from" value="{{ $step->key }}">
-                    <select class="form-select" name="step" id="note-about" aria-label="About what"><option value="{{ $step->key }}">this step</option>@foreach ($step->parts as $part)<option value="{{ \App\Models\Note::PIECE.$part }}" @selected(old('step') === \App\Models\Note::PIECE.$part)>{{ $plan->blueprint->part($part)->letter }}, {{ lcfirst($plan->blueprint->part($part)->name) }}</option>@endforeach</select>
+                    <select class="form-select" name="step" id="note-about" aria-label="About what"><option value="{{ $step->key }}">this step</option>@foreach ($step->parts as $part)<option value="{{ \App\Models\Note::PIECE.$part }}" @selected(old('step') === \App\Models\Note::PIECE.$part)>{{ $plan->blueprint->part($part)->letter }}, {{ $plan->blueprint->part($part)->called() }}</option>@endforeach</select>
                 @endif
                 <input class="form-control @error('text') is-invalid @enderror" name="text" @if ($step->parts === []) x-ref="note" @endif value="{{ is_string(old('text')) ? old('text') : '' }}" aria-label="Note something" placeholder="Note something">
                 <label class="btn-plain photo-of"><input type="file" name="photo" accept="image/*" capture="environment" @change="$el.form.requestSubmit()"> Photograph</label>

@@ -116,7 +116,7 @@
             @if ($besides->isNotEmpty())
                 <details class="more-seats" id="besides" @if ($besides->contains(fn ($part) => isset($said[$part->key]))) open @endif><summary>{{ $besides->count() }} more pieces that are seen on no page: spine, hinge, lining</summary>
                     @foreach ($besides as $part)
-                        <span class="seat"><button class="btn-plain" id="besides-{{ Str::slug($part->key) }}" name="place" value="{{ $part->key }}" @dragover.prevent @drop.prevent="lay($event)">{{ $part->letter }}, {{ lcfirst($part->name) }}</button> <small class="quiet">{{ $plan->papersOf($part->key) }}</small>@if (isset($said[$part->key])) <button class="btn-plain" id="clear-besides-{{ Str::slug($part->key) }}" name="clear" value="{{ $part->key }}" aria-label="{{ $part->name }}: as usual again">✕</button>@endif</span>
+                        <span class="seat"><button class="btn-plain" id="besides-{{ Str::slug($part->key) }}" name="place" value="{{ $part->key }}" @dragover.prevent @drop.prevent="lay($event)">{{ $part->letter }}, {{ $part->called() }}</button> <small class="quiet">{{ $plan->papersOf($part->key) }}</small>@if (isset($said[$part->key])) <button class="btn-plain" id="clear-besides-{{ Str::slug($part->key) }}" name="clear" value="{{ $part->key }}" aria-label="{{ $part->name }}: as usual again">✕</button>@endif</span>
                     @endforeach
                 </details>
             @endif
@@ -126,7 +126,7 @@
         <details class="more-seats"><summary>One picture over several of them</summary>
             <x-change-form :project="$project" stage="paper">
                 @foreach ($besides as $part)
-                    @include('partials.said', ['id' => 'one-picture-'.Str::slug($part->key), 'place' => "choices.{$part->key}.picture", 'value' => $said[$part->key]->picture->name ?? '', 'label' => "{$part->letter}, ".lcfirst($part->name), 'placeholder' => 'of no other', 'most' => 40, 'note' => '', 'wide' => true])
+                    @include('partials.said', ['id' => 'one-picture-'.Str::slug($part->key), 'place' => "choices.{$part->key}.picture", 'value' => $said[$part->key]->picture->name ?? '', 'label' => "{$part->letter}, ".$part->called(), 'placeholder' => 'of no other', 'most' => 40, 'note' => '', 'wide' => true])
                 @endforeach
                 <p class="field-note">Pieces and mats with the same name here are cut as neighbours from one place of the sheet; those of faces have it on Plan.</p>
             </x-change-form>

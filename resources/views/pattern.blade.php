@@ -52,7 +52,7 @@ svg line, svg path, svg rect, svg circle { vector-effect: non-scaling-stroke; }
 @if ($plan->scores !== [])
 <h2>Scores</h2>
 <p class="quiet">Letter side down, from the left end of the side along the top fence.</p>
-<table><thead><tr><th scope="col">Piece</th><th scope="col">Score at</th></tr></thead><tbody>@foreach ($plan->scores as $score)<tr><th scope="row">{{ $score->part->letter }}, {{ lcfirst($score->part->name) }}</th><td>{{ $scores->inShort($score, $notation) }}</td></tr>@endforeach</tbody></table>
+<table><thead><tr><th scope="col">Piece</th><th scope="col">Score at</th></tr></thead><tbody>@foreach ($plan->scores as $score)<tr><th scope="row">{{ $score->part->letter }}, {{ $score->part->called() }}</th><td>{{ $scores->inShort($score, $notation) }}</td></tr>@endforeach</tbody></table>
 @endif
 <h2>Step by step</h2>
 <ol class="steps">@foreach ($plan->steps as $step)<li>

@@ -13,7 +13,7 @@
     @if ($inHand !== null)
         <section class="trimmer at-hand" id="in-hand" aria-label="At the scoring board" data-awake data-swipe data-aloud>
             <div class="hand-number">
-                <p class="quiet mb-0">{{ $all->keys()->search($inHand) + 1 }} of {{ $all->count() }}: {{ $many > 1 ? "{$many} " : '' }}{{ $now->part->letter }}, {{ lcfirst($now->part->name) }}, blank @size($now->part->size, $notation)</p>
+                <p class="quiet mb-0">{{ $all->keys()->search($inHand) + 1 }} of {{ $all->count() }}: {{ $many > 1 ? "{$many} " : '' }}{{ $now->part->letter }}, {{ $now->part->called() }}, blank @size($now->part->size, $notation)</p>
                 <p class="fence-now is-long" data-say><strong>@typeset($inShort->inShort($now, $notation))</strong></p>
             </div>
             <div class="sheet hand-drawing">@if ($now->moves !== []){!! $board->draw($now, $now->moves[0])->inline() !!}@else{!! $flat->draw($now->part)->inline() !!}@endif</div>

@@ -226,4 +226,16 @@ final class StepsTest extends TestCase
         $keys = array_map(static fn (Step $step): string => $step->key === $first ? 'cut' : $step->key, $plan->steps);
         $this->assertSame($expected, array_values(array_intersect($keys, $expected)));
     }
+
+    /** In every word of a book: the L is a shape, not the start of a sentence. */
+    public function test_a_name_that_begins_with_a_letter_keeps_it(): void
+    {
+        $plan = $this->plan('tag-clutch');
+        $told = '';
+        foreach ($plan->steps as $step) {
+            $told .= implode(' ', [$step->title, $step->text, ...$plan->linesOf($step)]).' ';
+        }
+        $this->assertStringContainsString('Score B, L page', $told);
+        $this->assertDoesNotMatchRegularExpression('/\bl page/', $told);
+    }
 }

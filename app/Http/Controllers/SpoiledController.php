@@ -49,7 +49,7 @@ final readonly class SpoiledController
 
     private function named(Part $part): string
     {
-        return "{$part->letter}, ".lcfirst($part->name);
+        return "{$part->letter}, ".$part->called();
     }
 
     /** A begun sheet that has given one that is not spoiled yet. */

@@ -23,10 +23,7 @@ final readonly class Pieces
     {
         $found = $this->blueprint->part($part);
 
-        $name = explode(',', $found->name)[0];
-
-        // A name that begins with a single letter keeps it: L page.
-        return sprintf('%s (%s)', $found->letter, ($name[1] ?? '') === ' ' ? $name : lcfirst($name));
+        return sprintf('%s (%s)', $found->letter, explode(',', $found->called())[0]);
     }
 
     /** `the tab of C (flap)` or `C (flap)`. */

@@ -27,7 +27,7 @@ final readonly class NotchFitsOpening implements Check
                 if ($notch->diameter->times(5)->isMoreThan($mouth->times(3))) {
                     yield new Finding(Severity::Note, 'notch-large', sprintf(
                         'The notch of %s is %s across an opening of %s: little is left to hold its card. A smaller punch does.',
-                        lcfirst($part->name),
+                        $part->called(),
                         $workings->notation()->text($notch->diameter),
                         $workings->notation()->text($mouth),
                     ), part: $part->key);
@@ -40,7 +40,7 @@ final readonly class NotchFitsOpening implements Check
                 'notch-too-large',
                 sprintf(
                     'The notch of %s is %s across; the opening is only %s wide and %s deep. Take a smaller punch.',
-                    lcfirst($part->name),
+                    $part->called(),
                     $workings->notation()->text($notch->diameter),
                     $workings->notation()->text($mouth),
                     $workings->notation()->text($depth),

@@ -59,8 +59,8 @@ final readonly class ThingsFitTheFace implements Check
                     yield new Finding(Severity::Watch, 'things-overlap', sprintf(
                         '%s: the %s lies under the hinge of the %s. Move one of them.',
                         $face->name,
-                        lcfirst($workings->blueprint->part($thing->from->part)->name),
-                        lcfirst($workings->blueprint->part($hinge->from->part)->name),
+                        $workings->blueprint->part($thing->from->part)->called(),
+                        $workings->blueprint->part($hinge->from->part)->called(),
                     ), part: $thing->from->part, face: $face->key);
                 }
             }

@@ -44,7 +44,7 @@
             <summary>Note something about a piece</summary>
             <form class="noting" method="post" action="{{ route('notes.store', $project) }}" enctype="multipart/form-data">@csrf
                 <input type="hidden" name="stage" value="cut"><input type="hidden" name="from" value="{{ $hand->step->key }}">
-                <select class="form-select" name="step" aria-label="Which piece">@foreach ($hand->parts() as $part)<option value="{{ \App\Models\Note::PIECE.$part->key }}" @selected(old('step') === \App\Models\Note::PIECE.$part->key)>{{ $part->letter }}, {{ lcfirst($part->name) }}</option>@endforeach</select>
+                <select class="form-select" name="step" aria-label="Which piece">@foreach ($hand->parts() as $part)<option value="{{ \App\Models\Note::PIECE.$part->key }}" @selected(old('step') === \App\Models\Note::PIECE.$part->key)>{{ $part->letter }}, {{ $part->called() }}</option>@endforeach</select>
                 <input @class(['form-control', 'is-invalid' => $errors->has('text')]) name="text" aria-label="Note something" maxlength="500" value="{{ is_string(old('text')) ? old('text') : '' }}" autocomplete="off">
                 <label class="btn-plain photo-of"><input type="file" name="photo" accept="image/*" capture="environment" @change="$el.form.requestSubmit()"> Photograph</label>
                 <button class="btn-plain">Note</button>
