@@ -234,7 +234,7 @@ final readonly class FreeBase implements Structure
             creases: [...$piece->creases(), ...$lines->creases()],
             slits: $lines->slits(),
             glueZones: $glue,
-            panels: $grid->panels(),
+            panels: $piece->panels(),
             upright: $upright,
             cutAways: [...$cutAways, ...$lines->cutAways()],
             why: "As you laid it out: {$grid->inWords($brief->notation)}.",

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\PanelGrid;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
@@ -104,6 +105,20 @@ final readonly class FreePiece
         }
 
         return $creases;
+    }
+
+    /** @return list<Panel> named by column and row as they are typed: area 2-1 */
+    public function panels(): array
+    {
+        $panels = [];
+        foreach (array_keys($this->rows->lengths) as $row) {
+            foreach (array_keys($this->columns->lengths) as $column) {
+                [$across, $down] = [$column + 1, $row + 1];
+                $panels[] = new Panel($this->panelKey($across, $down), "area {$across}-{$down}", $this->cell($across, $down));
+            }
+        }
+
+        return $panels;
     }
 
     /** Key of a panel in the part that is made of it. */

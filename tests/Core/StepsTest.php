@@ -238,4 +238,17 @@ final class StepsTest extends TestCase
         $this->assertStringContainsString('Score B, L page', $told);
         $this->assertDoesNotMatchRegularExpression('/\bl page/', $told);
     }
+
+    /** No word of any example is said twice running, no panel is called by the key the code has for it. */
+    public function test_words_are_those_of_the_hand(): void
+    {
+        foreach (glob(__DIR__.'/../../docs/examples/*.json') ?: [] as $file) {
+            $design = (array) json_decode((string) file_get_contents($file), true);
+            $plan = $this->plan(is_string($design['structure'] ?? null) ? $design['structure'] : '', $design);
+            foreach ($plan->steps as $step) {
+                $told = implode("\n", [$step->title, $step->text, ...$plan->linesOf($step)]);
+                $this->assertDoesNotMatchRegularExpression('/\bc\d r\d|page-\d|\b([a-z]{2,}) \1\b/', $told, basename($file));
+            }
+        }
+    }
 }

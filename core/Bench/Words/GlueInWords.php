@@ -52,15 +52,17 @@ final readonly class GlueInWords
     private function pocket(Joint $joint, Pouch $pouch, Adhesive $with): string
     {
         $face = $this->blueprint->face($pouch->face);
-        $edges = $pouch->glued === [] ? 'its tabs' : Edges::listed($face, $pouch->glued);
+        // Where no edge of it is glued, what is round its body is: its tabs.
+        $edges = $pouch->glued === []
+            ? "the tabs of {$this->pieces->piece($joint->from->part)}"
+            : Edges::listed($face, $pouch->glued)." of {$this->pieces->panel($joint->from)}";
         $where = $joint->from->part === $joint->onto->part || $joint->face === null ? ''
             : '; it lies '.$this->place($joint->area, $face->size);
 
         return sprintf(
-            '%s along %s of %s, %s%s. %s stays open.',
+            '%s along %s, %s%s. %s stays open.',
             $this->with($with, 'A thin bead', 'Thin tape'),
             $edges,
-            $this->pieces->panel($joint->from),
             $this->pieces->side($joint->from),
             $where,
             $joint->shape === null ? ucfirst(Edges::of($face, $pouch->opening)) : 'The slant',
