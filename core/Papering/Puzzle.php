@@ -17,7 +17,7 @@ final readonly class Puzzle
 
     private const STANDS_OUT = 20.0;
 
-    /** So much of a mat may lie under something before its motif is lost. */
+    /** So much of a mat may lie under something before its motif is lost (common practice, no published source: "mostly"). */
     private const IN_SIGHT = 0.4;
 
     /** Costs are whole numbers: so many make one point of a wish. */

@@ -7,9 +7,10 @@ namespace Ephemeron\Papering;
 /** Says what a layout could not keep, and why as far as that can be seen. */
 final readonly class Unkept
 {
-    /** From so much difference one sees that two prints do not go together. */
+    /** From so much difference one sees that two prints do not go together (CIEDE2000; from memory, to taste). */
     private const CLASH = 40.0;
 
+    /** Up to so much they are hardly told apart (CIEDE2000; from memory, to taste). */
     private const ALIKE = 12.0;
 
     /** @return list<string> sentences, the weightier wishes first */
