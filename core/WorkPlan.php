@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ephemeron;
 
+use Ephemeron\AsMade\CloseFits;
+use Ephemeron\AsMade\Consequences;
 use Ephemeron\Assembly\Job;
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Bench\Step;
@@ -70,6 +72,16 @@ final readonly class WorkPlan
         $tasks = array_map(static fn (Job $job): string => $job->task->key ?? $job->key, $this->workings->jobs);
 
         return new SceneBuilder($this->blueprint, $this->notation(), array_values(array_unique($tasks)));
+    }
+
+    /**
+     * What follows when a piece comes out otherwise than planned.
+     *
+     * @param list<string> $cut keys of parts that are cut already
+     */
+    public function consequences(array $cut = []): Consequences
+    {
+        return new Consequences($this->blueprint, new CloseFits($this->blueprint, $this->workings->bulk), $this->notation(), $cut);
     }
 
     /** @return list<string> what hands do in a step, sentence by sentence: what follows from its acts, then what else there is to say */

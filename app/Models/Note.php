@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $project_id
  * @property string|null $part key of the piece that was measured
  * @property string|null $axis which side of it
+ * @property string|null $panel where not the piece itself was measured
  * @property int|null $planned in ticks
  * @property int|null $came in ticks
  * @property string|null $photo name of its file
@@ -27,7 +28,7 @@ final class Note extends Model
 
     public const PIECE = 'piece:';
 
-    protected $fillable = ['step', 'text', 'mark', 'part', 'axis', 'planned', 'came', 'photo'];
+    protected $fillable = ['step', 'text', 'mark', 'part', 'panel', 'axis', 'planned', 'came', 'photo'];
 
     /** @var array<string, string> */
     protected $casts = ['planned' => 'integer', 'came' => 'integer', 'project_id' => 'integer'];

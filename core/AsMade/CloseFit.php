@@ -10,30 +10,36 @@ use Ephemeron\Measure\Length;
 final readonly class CloseFit
 {
     /**
-     * @param Dimension $held of the piece that lies on or slips into the other
+     * @param Dimension|null $held of the piece that lies on or slips into the other; null for all that lies in a gusset
      * @param Dimension $holder of the other, in the same direction of the book
      * @param Length $play how much narrower the held one is than it could be, as planned
      * @param Length $least what it cannot do with less of
-     * @param bool $isWhole whether that side of the holder is one panel, so that it follows the measure of the whole piece
      */
     public function __construct(
         public FitKind $kind,
-        public Dimension $held,
+        public ?Dimension $held,
         public Dimension $holder,
         public Length $play,
         public Length $least,
-        public bool $isWhole = true,
     ) {
     }
 
-    public function concerns(Dimension $dimension): bool
+    /** How the same fit is told from others. */
+    public function key(): string
     {
-        return $this->held->is($dimension) || ($this->isWhole && $this->holder->is($dimension));
+        $named = static fn (?Dimension $each): string => $each === null ? '' : "{$each->part} {$each->panel} {$each->axis->value}";
+
+        return "{$this->kind->value} {$named($this->held)} {$named($this->holder)}";
     }
 
-    /** @param Length $more how much larger than planned a piece came; less than nothing: smaller */
-    public function playWhen(Dimension $came, Length $more): Length
+    public function isHeld(Dimension $dimension): bool
     {
-        return $this->held->is($came) ? $this->play->minus($more) : $this->play->plus($more);
+        return $this->held?->is($dimension) ?? false;
+    }
+
+    /** How much the play grows with a measure: it once, against it once, or not at all. */
+    public function growsWith(Dimension $dimension): int
+    {
+        return ($this->holder->is($dimension) ? 1 : 0) - ($this->isHeld($dimension) ? 1 : 0);
     }
 }

@@ -6,7 +6,6 @@ namespace Ephemeron\AsMade;
 
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Joint;
-use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Ply;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
@@ -18,8 +17,12 @@ use Ephemeron\Measure\Notation;
 final readonly class Consequences
 {
     /** @param list<string> $cut keys of parts that are cut already: they are never changed silently */
-    public function __construct(private Blueprint $blueprint, private Notation $notation, private array $cut = [])
-    {
+    public function __construct(
+        private Blueprint $blueprint,
+        private CloseFits $fits,
+        private Notation $notation,
+        private array $cut = [],
+    ) {
     }
 
     /**
@@ -28,12 +31,19 @@ final readonly class Consequences
      */
     public function of(Dimension $dimension, Length $came): array
     {
-        $part = $this->blueprint->part($dimension->part);
-        $more = $came->minus($part->size->along($dimension->axis));
+        $more = $came->minus($dimension->planned($this->blueprint));
+        if ($more->isZero()) {
+            return [];
+        }
+        $changed = $dimension->withIt($this->blueprint->part($dimension->part));
         $consequences = [];
-        foreach ($more->isZero() ? [] : CloseFits::of($this->blueprint) as $fit) {
-            if ($fit->concerns($dimension)) {
-                $consequences[] = $this->consequence($fit, $dimension, $more, $came);
+        foreach ($this->fits->all() as $fit) {
+            $times = 0;
+            foreach ($changed as [$each, $grows]) {
+                $times += ($grows ? 1 : -1) * $fit->growsWith($each);
+            }
+            if ($times !== 0) {
+                $consequences[] = $this->consequence($fit, $dimension, $more->times($times), $came);
             }
         }
         usort($consequences, static fn (Consequence $one, Consequence $other): int => $one->fits <=> $other->fits);
@@ -44,9 +54,9 @@ final readonly class Consequences
     /** How a piece that came too large is brought to size: `set the fence to 5½ and trim 1⁄16`; empty where it is not too large. */
     public function trim(Dimension $dimension, Length $came): string
     {
-        $planned = $this->blueprint->part($dimension->part)->size->along($dimension->axis);
+        $planned = $dimension->planned($this->blueprint);
 
-        return $came->isMoreThan($planned) ? sprintf(
+        return $dimension->isWhole() && $came->isMoreThan($planned) ? sprintf(
             'To have it as planned, set the fence to %s along its %s and trim %s.',
             $this->say($planned),
             $dimension->axis->value,
@@ -54,55 +64,101 @@ final readonly class Consequences
         ) : '';
     }
 
+    /** @param Length $more by which the play grows */
     private function consequence(CloseFit $fit, Dimension $dimension, Length $more, Length $came): Consequence
     {
-        $play = $fit->playWhen($dimension, $more);
-        $isHeld = $fit->held->is($dimension);
-        $held = $this->blueprint->part($fit->held->part);
-        $holder = $this->blueprint->part($fit->holder->part);
+        $play = $fit->play->plus($more);
         $fits = $play->isAtLeast($fit->least);
-        $sentence = match (true) {
-            $fit->kind === FitKind::Slips && $fits => sprintf(
-                '%s still slides into %s, with %s of play instead of %s.',
-                $this->called($held),
-                $this->called($holder, true),
-                $this->say($play),
-                $this->say($fit->play),
-            ),
-            $fit->kind === FitKind::Slips => sprintf(
-                '%s does not slide into %s any more: it has %s of play and wants %s. Trim it by %s: fence at %s.',
-                $this->called($held),
-                $this->called($holder, true),
-                $play->isPositive() ? $this->say($play) : 'nothing',
-                $this->say($fit->least),
-                $this->say($fit->least->minus($play)),
-                $this->say(($isHeld ? $came : $held->size->along($fit->held->axis))->minus($fit->least->minus($play))),
-            ),
-            $fits => sprintf(
+        $isHeld = $fit->held?->part === $dimension->part;
+        $sentence = $fits ? $this->still($fit, $play) : $this->noMore($fit, $play, $fit->isHeld($dimension) ? $came : null);
+
+        return new Consequence($fit, $play, $sentence, $fits, $isHeld ? [] : $this->changes($fit, $more));
+    }
+
+    private function still(CloseFit $fit, Length $play): string
+    {
+        $holder = $this->named($fit->holder, true);
+        $held = $fit->held === null ? '' : $this->named($fit->held);
+
+        return match ($fit->kind) {
+            FitKind::Slips => "{$held} still slides into {$holder}, with {$this->say($play)} of play instead of {$this->say($fit->play)}.",
+            FitKind::Lies => sprintf(
                 '%s lies on %s with a border of %s instead of %s on each side.',
-                $this->called($held),
-                $this->called($holder, true),
+                $held,
+                $holder,
                 $this->say($play->half()),
                 $this->say($fit->play->half()),
             ),
-            default => sprintf(
-                '%s stands out over %s by %s: trim it, fence at %s.',
-                $this->called($held),
-                $this->called($holder, true),
-                $this->say(Length::zero()->minus($play)),
-                $this->say(($isHeld ? $came : $held->size->along($fit->held->axis))->plus($play)->minus($fit->play)),
+            FitKind::Glued => sprintf(
+                '%s leaves %s of %s free along its %s, where it was to %s.',
+                $held,
+                $play->isZero() ? 'nothing' : $this->say($play),
+                $holder,
+                $fit->holder->axis->value,
+                $fit->play->isZero() ? 'end level with it' : "leave {$this->say($fit->play)}",
+            ),
+            FitKind::Covered => sprintf(
+                '%s has %s to spare under %s along its %s instead of %s.',
+                $held,
+                $play->isZero() ? 'nothing' : $this->say($play),
+                $holder,
+                $fit->holder->axis->value,
+                $this->say($fit->play),
+            ),
+            FitKind::Holds => sprintf(
+                '%s still holds what lies in it when the book is filled, with %s to spare instead of %s.',
+                $this->named($fit->holder),
+                $this->roughly($play),
+                $this->roughly($fit->play),
             ),
         };
+    }
 
-        return new Consequence($fit, $sentence, $fits, $isHeld ? [] : $this->changes($fit, $more));
+    /** @param Length|null $came what the piece that no longer fits measures, where that is the one that came out otherwise */
+    private function noMore(CloseFit $fit, Length $play, ?Length $came): string
+    {
+        $short = $this->say($fit->least->minus($play));
+        if ($fit->held === null) {
+            return sprintf(
+                '%s is %s too narrow for what lies in it when the book is filled: take a layer less, or make it anew.',
+                $this->named($fit->holder),
+                $this->roughly(Length::zero()->minus($play)),
+            );
+        }
+        $measures = $came ?? $fit->held->planned($this->blueprint);
+        [$held, $holder] = [$this->named($fit->held), $this->named($fit->holder, true)];
+        if (! $fit->held->isWhole()) {
+            return $fit->kind === FitKind::Slips ? "{$held} does not slide into {$holder} any more: it is {$short} too large."
+                : "{$held} stands out over {$holder} by {$short}: score it anew, or trim that edge by {$short}.";
+        }
+
+        return match ($fit->kind) {
+            FitKind::Slips => sprintf(
+                '%s does not slide into %s any more: it has %s of play and wants %s. Trim it by %s: fence at %s.',
+                $held,
+                $holder,
+                $play->isPositive() ? $this->say($play) : 'nothing',
+                $this->say($fit->least),
+                $short,
+                $this->say($measures->plus($play)->minus($fit->least)),
+            ),
+            default => sprintf(
+                '%s stands out over %s by %s: trim it, fence at %s.',
+                $held,
+                $holder,
+                $short,
+                $this->say($measures->plus($play)->minus($fit->play)),
+            ),
+        };
     }
 
     /** @return array<string, string> what lies on or slips into it so much larger too, where it is not cut and may be changed by itself */
     private function changes(CloseFit $fit, Length $more): array
     {
         $held = $fit->held;
-        $part = $this->blueprint->part($held->part);
-        if (! $part->isPlain() || in_array($part->key, $this->cut, true)) {
+        $part = $held === null ? null : $this->blueprint->part($held->part);
+        // What the structure lays out itself is not laid out anew by the size of one piece.
+        if ($held === null || $part === null || ! str_contains($part->key, '/') || ! $part->isPlain() || in_array($part->key, $this->cut, true)) {
             return [];
         }
         $size = $this->notation->exact($part->size->along($held->axis)->plus($more));
@@ -121,7 +177,7 @@ final readonly class Consequences
     {
         $faces = [];
         foreach ($this->blueprint->all(Joint::class) as $joint) {
-            if ($joint->from->part === $fit->held->part && $joint->onto->part === $fit->holder->part && $joint->face !== null) {
+            if ($joint->from->part === $fit->held?->part && $joint->onto->part === $fit->holder->part && $joint->face !== null) {
                 $faces[] = $joint->face;
             }
         }
@@ -130,14 +186,27 @@ final readonly class Consequences
             || ! str_contains($ply->key, '/');
     }
 
+    /** How thick a heap of paper is, is never known to a sliver. */
+    private function roughly(Length $length): string
+    {
+        $mark = $this->notation->grid->nearest($length);
+
+        return $mark->isZero() ? 'next to nothing' : 'about '.$this->notation->text($mark);
+    }
+
     /** To the last sliver: what the tool has no mark for is what this is about. */
     private function say(Length $length): string
     {
         return str_replace('/', '⁄', $this->notation->exact($length));
     }
 
-    private function called(Part $part, bool $inSentence = false): string
+    /** `H, page,` or within a sentence `H (page)`; of a piece that is folded also which panel is meant. */
+    private function named(Dimension $dimension, bool $inSentence = false): string
     {
-        return $inSentence ? "{$part->letter} (".$part->called().')' : "{$part->letter}, ".$part->called().',';
+        $part = $this->blueprint->part($dimension->part);
+        $panels = array_column($part->panels, null, 'key');
+        $panel = isset($panels[$dimension->panel]) && ! $dimension->isWhole() ? ", {$panels[$dimension->panel]->name}" : '';
+
+        return $inSentence ? "{$part->letter} ({$part->called()}{$panel})" : "{$part->letter}, {$part->called()}{$panel},";
     }
 }

@@ -62,9 +62,11 @@ final readonly class SteppedFins
      */
     public function gusset(Length $leaves, array $faces): Gusset
     {
+        $panels = [new PanelRef("fins-{$this->units}", 'channel', Side::A)];
+
         return $this->units === 1
-            ? new Gusset('the last channel', $this->widest(), $leaves, $faces, 'channel', 1)
-            : new Gusset('the last channel', $this->widest(), $leaves, $faces, 'page-gap', 2 * ($this->units - 1), $this->first);
+            ? new Gusset('the last channel', $this->widest(), $leaves, $faces, 'channel', 1, panels: $panels)
+            : new Gusset('the last channel', $this->widest(), $leaves, $faces, 'page-gap', 2 * ($this->units - 1), $this->first, $panels);
     }
 
     public function channel(int $unit): Length

@@ -15,6 +15,7 @@ final readonly class Gusset implements Fact
      * @param string $parameter the parameter of the structure that widens it
      * @param int $steps how many times that parameter its width is, besides what is fixed
      * @param Length|null $fixed part of its width that does not come from the parameter; may be negative
+     * @param list<PanelRef> $panels which panels it is, each as wide as it; none where it is bought, as a coil is
      */
     public function __construct(
         public string $name,
@@ -24,6 +25,7 @@ final readonly class Gusset implements Fact
         public string $parameter,
         public int $steps,
         public ?Length $fixed = null,
+        public array $panels = [],
     ) {
     }
 

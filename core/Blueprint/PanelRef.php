@@ -12,4 +12,10 @@ final readonly class PanelRef
     public function __construct(public string $part, public string $panel, public Side $side)
     {
     }
+
+    /** All of a part, its side A. */
+    public static function whole(string $part): self
+    {
+        return new self($part, 'whole', Side::A);
+    }
 }

@@ -232,7 +232,8 @@ final readonly class BoardFolder implements Structure
         $this->addBase($draft, $brief, $inside);
         $boards = $brief->stock(StockRole::Board)->caliper;
         $draft->add(new Bare($boards->times(2)));
-        $draft->add(new Gusset('the spine', $spine, Length::zero(), ['page-1', 'page-2'], 'spine', 1));
+        $panels = [PanelRef::whole(BoardCase::SPINE)];
+        $draft->add(new Gusset('the spine', $spine, Length::zero(), ['page-1', 'page-2'], 'spine', 1, panels: $panels));
         $draft->add(
             new Reason(
                 'board-width',

@@ -148,7 +148,9 @@ final readonly class CascadeAlbum implements Structure
                 static fn (string $face): bool => ! str_starts_with($face, 'spine') && ! str_ends_with($face, 'cover'),
             ),
         );
-        $draft->add(new Gusset('the spines', $brief->values->length('spine'), $card->times($panels), $faces, 'spine', 1));
+        $spines = [new PanelRef('cover-left', 'spine', Side::A), new PanelRef('cover-right', 'spine', Side::A)];
+        $spine = $brief->values->length('spine');
+        $draft->add(new Gusset('the spines', $spine, $card->times($panels), $faces, 'spine', 1, panels: $spines));
 
         return $draft;
     }

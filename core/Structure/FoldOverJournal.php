@@ -191,7 +191,7 @@ final readonly class FoldOverJournal implements Structure
             ['nest-signatures', 'cover-boards', 'end-papers'],
         );
         $draft->add(new Bare($block->plus($brief->stock(StockRole::Board)->caliper->times(2))));
-        $draft->add(new Gusset('the spine', $spine, $block, ['page-1', 'page-2'], 'room', 1, $block));
+        $draft->add(new Gusset('the spine', $spine, $block, ['page-1', 'page-2'], 'room', 1, $block, [PanelRef::whole(BoardCase::SPINE)]));
 
         return $draft;
     }

@@ -395,7 +395,10 @@ final readonly class FourFlapFolio implements Structure
             'top' => [[], 0],
         ];
         foreach ($order as $side => [$faces, $layers]) {
-            $draft->add(new Gusset("the {$side} gusset", $brief->values->length("{$side}-gusset"), $leaves, $inside, "{$side}-gusset", 1));
+            $panel = in_array($side, ['left', 'right'], true) ? "{$side}-gusset-centre" : "centre-{$side}-gusset";
+            $width = $brief->values->length("{$side}-gusset");
+            $panels = [new PanelRef('base', $panel, Side::A)];
+            $draft->add(new Gusset("the {$side} gusset", $width, $leaves, $inside, "{$side}-gusset", 1, panels: $panels));
             $leaves = $leaves->plus($card->times($layers));
             $inside = [...$inside, ...array_map($key, $faces)];
         }

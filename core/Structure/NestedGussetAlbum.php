@@ -252,6 +252,7 @@ final readonly class NestedGussetAlbum implements Structure
                 faces: array_slice($faces, $outside, count($faces) - 2 * $outside),
                 parameter: 'step',
                 steps: $k,
+                panels: [new PanelRef("sheet-{$k}", 'gusset', Side::A)],
             ));
         }
         $draft->add(new Bare($card->times(2 * $sheets)));

@@ -164,7 +164,8 @@ final readonly class SewnJournal implements Structure
         );
         $draft->add(new Bare($block->plus($brief->stock(StockRole::StructureCard)->caliper->times(2))));
         if ($hasSpine) {
-            $draft->add(new Gusset('the spine', $spine, $block, $draft->pageKeys(), 'room', 1, $block));
+            $panels = [new PanelRef('cover', 'spine', Side::A)];
+            $draft->add(new Gusset('the spine', $spine, $block, $draft->pageKeys(), 'room', 1, $block, $panels));
         }
 
         return $draft;

@@ -281,7 +281,8 @@ final readonly class ZPageAlbum implements Structure
         $leaf = $card->times(5);
         $draft->add(new Bare($leaf->times(2 * $values->count('units'))->plus($brief->stock(StockRole::Board)->caliper->times(2))));
         $faces = $draft->pageKeys();
-        $draft->add(new Gusset('the spine', $spine, $leaf->times(2 * $values->count('units')), $faces, 'spine', 1));
+        $panels = [PanelRef::whole(BoardCase::SPINE)];
+        $draft->add(new Gusset('the spine', $spine, $leaf->times(2 * $values->count('units')), $faces, 'spine', 1, panels: $panels));
 
         return $draft;
     }

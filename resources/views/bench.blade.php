@@ -120,16 +120,19 @@
                 </div>
             @endif
             @if ($step->parts !== [])
-                <details id="came" @if ($step->phase === \Ephemeron\Blueprint\Phase::DryFit || $errors->hasAny(['part', 'axis', 'verdict', 'came'])) open @endif>
+                <details id="came" @if ($step->phase === \Ephemeron\Blueprint\Phase::DryFit || $errors->hasAny(['measure', 'verdict', 'came'])) open @endif>
                     <summary>{{ $step->phase === \Ephemeron\Blueprint\Phase::DryFit ? 'Does it fit? If it is tight, loose or proud, say so' : 'It came out otherwise' }}</summary>
                     <form class="came" method="post" action="{{ route('came', $project) }}" hx-post="{{ route('came', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf
                         <input type="hidden" name="step" value="{{ $step->key }}">
-                        <select class="form-select" name="part" aria-label="Which piece" id="came-part">@foreach ($step->parts as $part)<option value="{{ $part }}" @selected(old('part') === $part)>{{ $plan->blueprint->part($part)->letter }}, {{ $plan->blueprint->part($part)->called() }}</option>@endforeach</select>
-                        <select class="form-select" name="axis" aria-label="Which side" id="came-axis"><option value="width">its width</option><option value="height" @selected(old('axis') === 'height')>its height</option></select>
+                        <select class="form-select" name="measure" aria-label="Which side of which piece" id="came-measure">
+                            @foreach ($step->parts as $key)@php($part = $plan->blueprint->part($key))
+                                <optgroup label="{{ $part->letter }}, {{ $part->called() }}">@foreach (\Ephemeron\AsMade\Dimension::all($part) as $dimension)@php($named = \App\Http\Requests\CameRequest::named($dimension))<option value="{{ $named }}" @selected(old('measure') === $named)>{{ $dimension->sayOf($part) }}: its {{ $dimension->axis->value }}</option>@endforeach</optgroup>
+                            @endforeach
+                        </select>
                         <select class="form-select" name="verdict" aria-label="How it came" id="came-verdict">@foreach (\App\Http\Requests\CameRequest::VERDICTS as $verdict => $label)<option value="{{ $verdict }}" @selected(old('verdict') === $verdict)>{{ $label }}</option>@endforeach</select>
                         <input @class(['form-control', 'is-invalid' => $errors->has('came')]) name="came" x-ref="note" id="came-length" aria-label="What it came to" value="{{ is_string(old('came')) ? old('came') : '' }}" placeholder="5 7/16" autocomplete="off">
                         <button class="btn-plain">What follows?</button>
-                        @foreach (['part', 'axis', 'verdict', 'came'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
+                        @foreach (['measure', 'verdict', 'came'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                     </form>
                 </details>
             @endif

@@ -13,8 +13,8 @@ final class CoreTest
 {
     /** Each room may know the ones before it. */
     private const ROOMS = [
-        'Measure', 'Paper', 'Geometry', 'Gathering', 'Blueprint', 'Filling', 'AsMade', 'Design', 'Binding', 'Structure', 'Furniture',
-        'Cutting', 'Scoring', 'Folding', 'Assembly', 'Fit', 'Selling', 'Papering', 'Drawer', 'Bench',
+        'Measure', 'Paper', 'Geometry', 'Gathering', 'Blueprint', 'Filling', 'Design', 'Binding', 'Structure', 'Furniture',
+        'Cutting', 'Scoring', 'Folding', 'Assembly', 'Fit', 'AsMade', 'Selling', 'Papering', 'Drawer', 'Bench',
     ];
 
     public function test_core_knows_no_framework(): Rule

@@ -7,12 +7,18 @@ namespace Tests\Core;
 use Ephemeron\AsMade\CloseFit;
 use Ephemeron\AsMade\CloseFits;
 use Ephemeron\AsMade\Consequence;
-use Ephemeron\AsMade\Consequences;
 use Ephemeron\AsMade\Dimension;
+use Ephemeron\AsMade\FitKind;
 use Ephemeron\AsMade\Habit;
+use Ephemeron\Blueprint\Gusset;
+use Ephemeron\Blueprint\Joint;
+use Ephemeron\Blueprint\Layer;
+use Ephemeron\Blueprint\Panel;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Ply;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Unit;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\WorkPlan;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,25 +39,26 @@ final class AsMadeTest extends TestCase
     }
 
     /**
-     * Every plain piece of every structure, 1⁄16 larger or smaller: what the book laid out with that piece says of its fits is what was
+     * Every mat and thing of every structure, 1⁄16 larger or smaller: what the book laid out with that piece says of its fits is what was
      * told as a consequence, and of nothing else.
      */
     #[DataProvider('structures')]
     public function test_every_dependent_fit_is_told_and_no_other(string $structure): void
     {
         $plan = $this->plan($structure, ['mats' => ['layers' => 2]]);
-        $consequences = new Consequences($plan->blueprint, $plan->notation());
+        $consequences = $plan->consequences();
         $before = $this->plays($plan);
         $looked = 0;
         foreach ($plan->blueprint->parts as $key => $part) {
-            foreach ($part->isPlain() && $looked < 24 ? Axis::cases() : [] as $axis) {
+            // What the structure lays out itself is not laid out anew by the size of one piece.
+            foreach ($part->isPlain() && str_contains((string) $key, '/') && $looked < 24 ? Axis::cases() : [] as $axis) {
                 $more = $looked++ % 2 === 0 ? Length::inches(0, 1, 16) : Length::zero()->minus(Length::inches(0, 1, 16));
                 $came = $part->size->along($axis)->plus($more);
                 $told = [];
-                foreach ($consequences->of(new Dimension((string) $key, $axis), $came) as $each) {
-                    $told[$this->named($each->fit)] = [
-                        $each->fit->playWhen(new Dimension((string) $key, $axis), $more)->ticks,
-                        $each->fit->held->part === $key,
+                foreach ($consequences->of(Dimension::whole($part, $axis), $came) as $each) {
+                    $told[$each->fit->key()] = [
+                        $each->play->ticks,
+                        $each->fit->held?->part === $key,
                     ];
                     $this->oneCutSo($structure, $each, $more, $before);
                 }
@@ -82,6 +89,142 @@ final class AsMadeTest extends TestCase
     }
 
     /**
+     * Every measure of every folded piece of every structure, 1⁄16 larger or smaller: what lies glued on that very panel with no more than an
+     * inch to spare, found by walking over the joints, is told; and all that is told has to do with a panel that changed.
+     */
+    #[DataProvider('structures')]
+    public function test_folds_of_every_structure(string $structure): void
+    {
+        $plan = $this->plan($structure, ['mats' => ['layers' => 1]]);
+        foreach ($plan->blueprint->parts as $part) {
+            foreach ($part->panels as $panel) {
+                foreach (Axis::cases() as $axis) {
+                    $dimension = Dimension::of($part, $panel->key, $axis);
+                    foreach ([1, -1] as $sign) {
+                        $came = $dimension->planned($plan->blueprint)->plus(Length::inches(0, 1, 16)->times($sign));
+                        $told = $plan->consequences()->of($dimension, $came);
+                        $onIt = array_map(static fn (Consequence $each): string => $each->fit->held->part ?? '', $told);
+                        foreach ($this->mattedOn($plan, $part, $panel) as $mat) {
+                            $this->assertContains($mat, $onIt, "{$part->letter} {$panel->key} {$axis->value}");
+                        }
+                        foreach ($told as $each) {
+                            $this->assertContains($part->key, [$each->fit->held?->part, $each->fit->holder->part]);
+                            // Where one half is folded onto the other, what one gains the other loses.
+                            $this->assertContains(
+                                abs($each->play->ticks - $each->fit->play->ticks),
+                                [Length::inches(0, 1, 16)->ticks, Length::inches(0, 1, 8)->ticks],
+                                $each->sentence,
+                            );
+                            $this->assertSame($each->play->isAtLeast($each->fit->least), $each->fits);
+                        }
+                    }
+                }
+            }
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    /** @return list<string> square mats on the bare panel that leave less than an inch of it, whichever way round it lies */
+    private function mattedOn(WorkPlan $plan, Part $part, Panel $panel): array
+    {
+        $mats = [];
+        foreach ($plan->blueprint->all(Joint::class) as $joint) {
+            $face = $joint->face === null ? null : $plan->blueprint->face($joint->face);
+            $isBare = $face !== null && $face->matted === null && $face->paper->part === $part->key && $face->paper->panel === $panel->key;
+            $size = $joint->area->size;
+            if ($isBare && $joint->layer === Layer::Mat && $joint->onto->part === $part->key
+                && $face->size->width->minus($size->width)->isLessThan(Length::inches(1))
+                && $face->size->height->minus($size->height)->isLessThan(Length::inches(1))
+                && ($face->size->equals($panel->area->size) || $face->size->equals($panel->area->size->turned()))) {
+                $mats[] = $joint->from->part;
+            }
+        }
+
+        return $mats;
+    }
+
+    /**
+     * Worked by hand from the sizes on the cut list (in inches, all as the structures begin): which pieces a maker would look at.
+     *
+     * @param list<string> $names of what is told, sorted
+     */
+    #[TestWith(['mitred-tab-album', 'fins-2', 'channel', 'width', ['fins-1 in fins-2', 'fins-2 in fins-3']])]
+    #[TestWith(['mitred-tab-album', 'fins-3', 'channel', 'width', ['fins-2 in fins-3', 'fins-3 in spine-board', 'load in fins-3']])]
+    #[TestWith(['mitred-tab-album', 'spine-board', 'whole', 'width', ['fins-3 in spine-board']])]
+    #[TestWith(['nested-gusset-album', 'sheet-2', 'gusset', 'width', ['load in sheet-2', 'sheet-1 in sheet-2', 'sheet-2 in sheet-3']])]
+    #[TestWith(['nested-gusset-album', 'sheet-4', 'gusset', 'width', ['load in sheet-4', 'sheet-3 in sheet-4', 'spine-strip in sheet-4']])]
+    #[TestWith(['board-folder', 'spine-board', 'whole', 'width', ['spine-liner in spine-board', 'spine/mat-1 in spine-board']])]
+    #[TestWith(['sewn-journal', 'cover', 'spine', 'width', ['load in cover']])]
+    #[TestWith(['cascade-album', 'cover-left', 'spine', 'width', ['load in cover-left', 'spine-1/mat-1 in cover-left']])]
+    #[TestWith(['z-page-album', 'spine-board', 'whole', 'width', ['fins-3 in spine-board', 'load in spine-board']])]
+    #[TestWith(['four-flap-folio', 'base', 'centre-top-gusset', 'height', ['load in base']])]
+    #[TestWith(['tag-clutch', 'long-pocket', 'whole', 'height', ['long-pocket in strip']])]
+    #[TestWith(['coil-album', 'card', 'whole', 'height', ['card in cover-board']])]
+    #[TestWith(['pocket-flip-book', 'pocket', 'whole', 'width', ['page-1/leaf-pocket/front/mat-1 in pocket', 'pocket in leaf']])]
+    public function test_what_a_maker_would_look_at(string $structure, string $part, string $panel, string $axis, array $names): void
+    {
+        $plan = $this->plan($structure);
+        $dimension = Dimension::of($plan->blueprint->part($part), $panel, Axis::from($axis));
+        $came = $dimension->planned($plan->blueprint)->minus(Length::inches(0, 1, 16));
+        $told = array_map(
+            static fn (Consequence $each): string => ($each->fit->held->part ?? 'load')." in {$each->fit->holder->part}",
+            $plan->consequences()->of($dimension, $came),
+        );
+        sort($told);
+        $this->assertSame($names, array_values(array_unique($told)));
+    }
+
+    /** Fins of 8 in on pages of 8: a sixty-fourth too tall they stand out of nothing, the page does. The last channel: ¼ narrower than the spine. */
+    #[TestWith(['page', 'whole', 'height', '1/64', false, 'H, page, stands out over E (binding unit 1) by 1⁄64 in'])]
+    #[TestWith(['page', 'whole', 'height', '-1/64', true, 'leaves 1⁄64 in of E (binding unit 1) free'])]
+    #[TestWith(['fins-3', 'channel', 'width', '1/4', true, 'leaves nothing of B (spine board) free'])]
+    #[TestWith(['fins-3', 'channel', 'width', '17/64', false, 'score it anew, or trim that edge by 1⁄64 in'])]
+    #[TestWith(['page', 'front', 'width', '1/4', true, 'has nothing to spare under A (cover board)'])]
+    #[TestWith(['page', 'front', 'width', '17/64', false, 'stands out over A (cover board) by 1⁄64 in'])]
+    public function test_edge_to_edge(string $key, string $panel, string $axis, string $more, bool $fits, string $said): void
+    {
+        $plan = $this->plan('mitred-tab-album', ['mats' => ['layers' => 0]]);
+        $dimension = Dimension::of($plan->blueprint->part($key), $panel, Axis::from($axis));
+        $came = $dimension->planned($plan->blueprint)->plus(Length::parse(ltrim($more, '-'), Unit::Inch)->times($more[0] === '-' ? -1 : 1));
+        $told = array_values(array_filter(
+            $plan->consequences()->of($dimension, $came),
+            static fn (Consequence $each): bool => str_contains($each->sentence, $said),
+        ));
+        $this->assertNotSame([], $told);
+        $this->assertSame($fits, $told[0]->fits);
+    }
+
+    /** What lies in a gusset is leaves and what they carry; to the tick it holds, one tick less it does not. */
+    public function test_a_gusset_holds_to_the_tick(): void
+    {
+        $plan = $this->plan('nested-gusset-album');
+        $part = $plan->blueprint->part('sheet-4');
+        $gusset = Dimension::of($part, 'gusset', Axis::Width);
+        $fact = $plan->blueprint->all(Gusset::class)[3];
+        $load = $fact->leaves->plus(...array_map($plan->workings->bulk->filled(...), $fact->faces));
+        foreach ([[0, true], [-1, false]] as [$more, $fits]) {
+            $told = array_values(array_filter(
+                $plan->consequences()->of($gusset, $load->plus(Length::ofTicks($more))),
+                static fn (Consequence $each): bool => $each->fit->kind === FitKind::Holds,
+            ));
+            $this->assertSame([$fits], array_column($told, 'fits'));
+        }
+    }
+
+    /** A page of 12 in folded at 6 1⁄16: the other half came to 5 15⁄16. Cut 12 1⁄16 wide and scored at 6, the far half has the sliver. */
+    public function test_what_one_fold_takes_from_the_next_panel(): void
+    {
+        $part = $this->plan('mitred-tab-album')->blueprint->part('page');
+        $with = static fn (Dimension $each): array => array_map(
+            static fn (array $one): array => [$one[0]->panel, $one[1]],
+            $each->withIt($part),
+        );
+        $this->assertSame([['front', true], ['back', false]], $with(Dimension::of($part, 'front', Axis::Width)));
+        $this->assertSame([['whole', true], ['back', true]], $with(Dimension::whole($part, Axis::Width)));
+        $this->assertSame([['whole', true]], $with(Dimension::of($part, 'back', Axis::Height)), 'both halves are as tall as the page');
+    }
+
+    /**
      * Cut as offered, the play is what it was planned to be: what was lost below is taken off above.
      *
      * @param array<string, int> $before
@@ -97,7 +240,7 @@ final class AsMadeTest extends TestCase
             $made[$ply][$side] = $size;
         }
         $after = $this->plays($this->plan($structure, ['mats' => ['layers' => 2], 'made' => $made]));
-        $name = $this->named($told->fit);
+        $name = $told->fit->key();
         if ($this->isClose($before[$name] - $more->ticks)) {
             $this->assertSame($before[$name] - $more->ticks, $after[$name] ?? null, "{$structure}: {$name}");
         }
@@ -112,11 +255,11 @@ final class AsMadeTest extends TestCase
         $plan = $this->plan('mitred-tab-album', ['mats' => ['layers' => 1, 'school' => 'fine']]);
         $part = $plan->blueprint->part('page-1/mat-1');
         $came = $part->size->width->plus(Length::parse($more, $plan->design->unit));
-        $told = (new Consequences($plan->blueprint, $plan->notation()))->of(new Dimension($part->key, Axis::Width), $came);
+        $told = $plan->consequences()->of(Dimension::whole($part, Axis::Width), $came);
         $this->assertNotSame([], $told);
         $this->assertSame($fits, $told[0]->fits);
         $this->assertStringContainsString($said, $told[0]->sentence);
-        $trim = (new Consequences($plan->blueprint, $plan->notation()))->trim(new Dimension($part->key, Axis::Width), $came);
+        $trim = $plan->consequences()->trim(Dimension::whole($part, Axis::Width), $came);
         $this->assertStringContainsString('set the fence to 5 3⁄4 in', $trim);
     }
 
@@ -130,18 +273,21 @@ final class AsMadeTest extends TestCase
         ]]);
         $front = $plan->blueprint->part('page-3/pocket-1');
         $fit = array_values(array_filter(
-            CloseFits::of($plan->blueprint),
+            $this->fits($plan),
             static fn (CloseFit $each): bool => $each->holder->part === $front->key && $each->kind->value === 'slips',
         ))[0];
         $this->assertEquals(Length::inches(0, 1, 4), $fit->play, '4¾ less ¼ for glue, less a mat of 4¼');
         $came = $front->size->width->minus(Length::parse($less, $plan->design->unit));
-        $told = (new Consequences($plan->blueprint, $plan->notation()))->of(new Dimension($front->key, Axis::Width), $came);
+        $slips = static fn (array $told): array => array_values(
+            array_filter($told, static fn (Consequence $each): bool => $each->fit->kind === FitKind::Slips),
+        );
+        $told = $slips($plan->consequences()->of(Dimension::whole($front, Axis::Width), $came));
         $this->assertSame($fits, $told[0]->fits, $told[0]->sentence);
         // The card is not cut: one press cuts it so. What is cut is left alone.
         $this->assertNotSame([], $told[0]->changes);
         $this->assertStringStartsWith('made.page-3/pocket-1/card', (string) array_key_first($told[0]->changes));
-        $isCut = new Consequences($plan->blueprint, $plan->notation(), [$fit->held->part]);
-        $cut = $isCut->of(new Dimension($front->key, Axis::Width), $came);
+        $isCut = $plan->consequences([(string) $fit->held?->part]);
+        $cut = $slips($isCut->of(Dimension::whole($front, Axis::Width), $came));
         $this->assertSame([], $cut[0]->changes);
     }
 
@@ -155,7 +301,7 @@ final class AsMadeTest extends TestCase
         $told = [];
         foreach (Axis::cases() as $axis) {
             $came = $part->size->along($axis)->plus(Length::parse($more, $plan->design->unit));
-            array_push($told, ...(new Consequences($plan->blueprint, $plan->notation()))->of(new Dimension($part->key, $axis), $came));
+            array_push($told, ...$plan->consequences()->of(Dimension::whole($part, $axis), $came));
         }
         $this->assertCount(1, $told, 'only the side between the ends of the band');
         $this->assertSame($fits, $told[0]->fits);
@@ -168,7 +314,7 @@ final class AsMadeTest extends TestCase
         $part = $plan->blueprint->part('page-1/mat-1');
         $this->assertSame(
             [],
-            (new Consequences($plan->blueprint, $plan->notation()))->of(new Dimension($part->key, Axis::Width), $part->size->width),
+            $plan->consequences()->of(Dimension::whole($part, Axis::Width), $part->size->width),
         );
     }
 
@@ -202,15 +348,16 @@ final class AsMadeTest extends TestCase
     private function plays(WorkPlan $plan): array
     {
         $plays = [];
-        foreach (CloseFits::of($plan->blueprint) as $fit) {
-            $plays[$this->named($fit)] = $fit->play->ticks;
+        foreach ($this->fits($plan) as $fit) {
+            $plays[$fit->key()] = $fit->play->ticks;
         }
 
         return $plays;
     }
 
-    private function named(CloseFit $fit): string
+    /** @return list<CloseFit> */
+    private function fits(WorkPlan $plan): array
     {
-        return "{$fit->kind->value} {$fit->held->part} {$fit->held->axis->value} {$fit->holder->part} {$fit->holder->axis->value}";
+        return (new CloseFits($plan->blueprint, $plan->workings->bulk))->all();
     }
 }

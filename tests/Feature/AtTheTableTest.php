@@ -37,7 +37,7 @@ final class AtTheTableTest extends TestCase
 
     public function test_it_came_out_otherwise_and_what_is_not_cut_follows(): void
     {
-        $told = $this->came(['part' => 'page-3/pocket-1', 'verdict' => 'small', 'came' => '3/16']);
+        $told = $this->came(['verdict' => 'small', 'came' => '3/16']);
         $came = $told->assertSessionHasNoErrors()->getSession()->get('came');
         $this->assertIsArray($came);
         $this->assertStringContainsString('does not slide', json_encode($came['told'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
@@ -64,7 +64,7 @@ final class AtTheTableTest extends TestCase
     /** Of fourteen equal mats only those that lie on that sheet are cut otherwise. */
     public function test_only_what_lies_on_it_is_cut_otherwise(): void
     {
-        $came = $this->came(['part' => 'sheet-1', 'axis' => 'height', 'verdict' => 'crooked', 'came' => '1/32'])->getSession()->get('came');
+        $came = $this->came(['measure' => 'height|sheet-1|whole', 'verdict' => 'crooked', 'came' => '1/32'])->getSession()->get('came');
         $this->assertIsArray($came);
         $this->assertSame(4, count($came['changes']), implode(' ', array_keys($came['changes'])));
         $this->assertStringContainsString('when squared up', $came['noted']);
@@ -75,8 +75,9 @@ final class AtTheTableTest extends TestCase
     #[TestWith([['came' => 'tight'], 'came'])]
     #[TestWith([['came' => '-1'], 'came'])]
     #[TestWith([['came' => '70'], 'came'])]
-    #[TestWith([['part' => 'page-99/mat-1'], 'part'])]
-    #[TestWith([['axis' => 'depth'], 'axis'])]
+    #[TestWith([['measure' => 'width|page-99/mat-1|whole'], 'measure'])]
+    #[TestWith([['measure' => 'width|sheet-1|fin'], 'measure'])]
+    #[TestWith([['measure' => 'depth|sheet-1|whole'], 'measure'])]
     #[TestWith([['verdict' => 'lost'], 'verdict'])]
     public function test_what_cannot_be_read_is_told_beside_its_field(array $said, string $field): void
     {
@@ -219,7 +220,7 @@ final class AtTheTableTest extends TestCase
     private function came(array $said): \Illuminate\Testing\TestResponse
     {
         return $this->post(route('came', $this->project), [
-            'step' => 'sort', 'part' => 'page-3/pocket-1', 'axis' => 'width', 'verdict' => 'measures', 'came' => '4 11/16', ...$said,
+            'step' => 'sort', 'measure' => 'width|page-3/pocket-1|whole', 'verdict' => 'measures', 'came' => '4 11/16', ...$said,
         ]);
     }
 

@@ -10,8 +10,6 @@ use App\Http\Requests\CameRequest;
 use App\Models\Project;
 use App\Planning\Plans;
 use Ephemeron\AsMade\Consequence;
-use Ephemeron\AsMade\Consequences;
-use Ephemeron\AsMade\Dimension;
 use Ephemeron\Blueprint\UnknownPiece;
 use Ephemeron\Format\Complaints;
 use Ephemeron\WorkPlan;
@@ -31,11 +29,11 @@ final readonly class CameController
         $step = $request->string('step')->value();
         $back = redirect()->to(route('bench', ['project' => $project, 'step' => $step]).'#came', 303);
         try {
-            $part = $plan->blueprint->part($request->string('part')->value());
+            $dimension = $request->dimension($plan->blueprint);
         } catch (UnknownPiece) {
-            return $back->withErrors(['part' => 'There is no such piece any more.'])->withInput();
+            return $back->withErrors(['measure' => 'There is no such piece any more.'])->withInput();
         }
-        $planned = $part->size->along($request->axis());
+        $planned = $dimension->planned($plan->blueprint);
         $complaints = new Complaints;
         $came = $request->length($planned, $plan->design->unit, $complaints);
         if ($came === null || ! $came->isPositive()) {
@@ -44,9 +42,9 @@ final readonly class CameController
         $exact = static fn ($length): string => str_replace('/', '⁄', $plan->notation()->exact($length));
         $noted = sprintf(
             '%s came to %s along its %s%s, planned %s',
-            $part->letter,
+            $dimension->sayOf($plan->blueprint->part($dimension->part)),
             $exact($came),
-            $request->axis()->value,
+            $dimension->axis->value,
             $request->isCrooked() ? ' when squared up' : '',
             $exact($planned),
         );
@@ -54,13 +52,13 @@ final readonly class CameController
         $this->history->do($project, NoteSlice::KIND, $noted, [...$note, 'text' => null], [
             ...$note,
             'text' => $noted,
-            'part' => $part->key,
-            'axis' => $request->axis()->value,
+            'part' => $dimension->part,
+            'panel' => $dimension->isWhole() ? null : $dimension->panel,
+            'axis' => $dimension->axis->value,
             'planned' => $planned->ticks,
             'came' => $came->ticks,
         ]);
-        $follows = new Consequences($plan->blueprint, $plan->notation(), $this->cut($project, $plan));
-        $dimension = new Dimension($part->key, $request->axis());
+        $follows = $plan->consequences($this->cut($plan));
         $told = $follows->of($dimension, $came);
 
         return $back->with('came', [
@@ -72,7 +70,7 @@ final readonly class CameController
     }
 
     /** @return list<string> parts of which a sheet is cut already */
-    private function cut(Project $project, WorkPlan $plan): array
+    private function cut(WorkPlan $plan): array
     {
         $letters = [];
         foreach ($plan->stocks as $stock) {

@@ -170,11 +170,11 @@ final readonly class LogController
         return is_string($search) ? mb_substr(trim($search), 0, 120) : '';
     }
 
-    /** What the measurements of all books tell of the hand. */
+    /** What the measurements of all books tell of the hand at the trimmer; where folds came is another tool’s. */
     private function habit(): ?Habit
     {
         $differences = [];
-        foreach (Note::query()->whereNotNull('came')->latest('id')->limit(200)->get() as $note) {
+        foreach (Note::query()->whereNotNull('came')->whereNull('panel')->latest('id')->limit(200)->get() as $note) {
             $differences[] = Length::ofTicks((int) $note->came - (int) $note->planned);
         }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Project;
+use Ephemeron\AsMade\Dimension;
+use Ephemeron\Blueprint\Blueprint;
+use Ephemeron\Blueprint\UnknownPiece;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Format\Complaints;
 use Ephemeron\Measure\Axis;
@@ -18,8 +21,8 @@ final class CameRequest extends FormRequest
 {
     public const VERDICTS = [
         'measures' => 'measures',
-        'large' => 'is too large by',
-        'small' => 'is too small by',
+        'large' => 'is too large (tight, proud) by',
+        'small' => 'is too small (loose) by',
         'crooked' => 'is crooked by',
     ];
 
@@ -28,8 +31,7 @@ final class CameRequest extends FormRequest
     {
         return [
             'step' => ['required', 'string', 'max:190'],
-            'part' => ['required', 'string', 'max:200'],
-            'axis' => ['required', Rule::enum(Axis::class)],
+            'measure' => ['required', 'string', 'max:300', 'regex:/^(width|height)\|[^|]+\|[^|]+$/'],
             'verdict' => ['required', Rule::in(array_keys(self::VERDICTS))],
             'came' => ['required', 'string', 'max:30'],
         ];
@@ -40,15 +42,23 @@ final class CameRequest extends FormRequest
     {
         return [
             'came.required' => 'What did it come to?',
-            'part.*' => 'Which piece?',
-            'axis.*' => 'Its width or its height?',
+            'measure.*' => 'Which side of which piece?',
             'verdict.*' => 'How did it come?',
         ];
     }
 
-    public function axis(): Axis
+    /** How the form names a measure: `width|page|front`. */
+    public static function named(Dimension $dimension): string
     {
-        return Axis::from($this->string('axis')->value());
+        return "{$dimension->axis->value}|{$dimension->part}|{$dimension->panel}";
+    }
+
+    /** @throws UnknownPiece where the book has no such piece, or the piece no such panel */
+    public function dimension(Blueprint $blueprint): Dimension
+    {
+        [$axis, $part, $panel] = explode('|', $this->string('measure')->value());
+
+        return Dimension::of($blueprint->part($part), $panel, Axis::from($axis));
     }
 
     public function isCrooked(): bool
