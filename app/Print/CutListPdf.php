@@ -11,6 +11,7 @@ use Ephemeron\Blueprint\Part;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Fit\StockPlan;
+use Ephemeron\Format\LetterOutside;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Measure\Axis;
 use Ephemeron\WorkPlan;
@@ -22,6 +23,9 @@ final readonly class CutListPdf
 
     /** Millimetres of the square that its print is shown in. */
     private const PICTURE = 8.0;
+
+    /** Millimetres on the page that a piece wants for its letter. */
+    private const ROOM = 2.8;
 
     /** Millimetres on the page that the picture of a step may take. */
     private const STILL_WIDTH = 110.0;
@@ -154,12 +158,13 @@ final readonly class CutListPdf
             ),
             $pattern->steps(),
         );
-        $block = max($height, 4.2 * (int) ceil(count($lines) / 2)) + 12;
+        $outside = LetterOutside::of($pattern, self::ROOM / $scale, pitch: 3.4 / $scale, out: 2.6 / $scale);
+        $block = max($height + ($outside === [] ? 0.0 : 4.0), 4.2 * (int) ceil(count($lines) / 2)) + 12;
         $pages->need(min($block, 200.0));
         $pdf = $pages->pdf;
         $pages->heading($title, 11);
         $top = $pdf->GetY() + 1;
-        $this->miniature($pages, $pattern, $top, $scale);
+        $this->miniature($pages, $pattern, $outside, $top, $scale);
         $pdf->setFont('dejavusanscondensed', '', 8.5);
         $half = (int) ceil(count($lines) / 2);
         foreach ($lines === [] ? ['Used whole: nothing to cut.'] : $lines as $index => $line) {
@@ -170,7 +175,8 @@ final readonly class CutListPdf
         $pdf->setXY(PdfPages::MARGIN, $top + $block - 10);
     }
 
-    private function miniature(PdfPages $pages, SheetPattern $pattern, float $top, float $scale): void
+    /** @param list<LetterOutside> $outside */
+    private function miniature(PdfPages $pages, SheetPattern $pattern, array $outside, float $top, float $scale): void
     {
         foreach ($pattern->leaves() as $leaf) {
             $area = $leaf->area();
@@ -188,11 +194,22 @@ final readonly class CutListPdf
                 ['all' => ['width' => 0.2, 'dash' => 0]],
                 $blank ? [] : [239, 233, 218],
             );
-            if ($blank) {
-                $pages->pdf->setFont('dejavuserif', '', max(4.0, min(9.0, min($width, $height) * 1.6)));
+            if ($blank && ! LetterOutside::isFor($leaf, self::ROOM / $scale)) {
+                $pages->pdf->setFont('dejavuserif', '', max(6.0, min(9.0, min($width, $height) * 1.6)));
                 $pages->pdf->setXY($x, $y + $height / 2 - 2);
                 $pages->pdf->Cell($width, 4, $leaf->label(), 0, 0, 'C');
             }
+        }
+        $pages->pdf->setFont('dejavuserif', '', 6.0);
+        foreach ($outside as $letter) {
+            [$x, $y] = [PdfPages::MARGIN + $letter->x * $scale, $top + $letter->y * $scale];
+            foreach ($letter->from as [$fromX, $fromY]) {
+                $pages->pdf->Line(PdfPages::MARGIN + $fromX * $scale, $top + $fromY * $scale, $x, $y, ['width' => 0.12, 'dash' => 0]);
+            }
+            $pages->pdf->setFillColor(255);
+            $pages->pdf->Circle($x, $y, 1.6, 0, 360, 'DF', ['width' => 0.12]);
+            $pages->pdf->setXY($x - 3, $y - 2);
+            $pages->pdf->Cell(6, 4, $letter->letter, 0, 0, 'C');
         }
     }
 
@@ -231,7 +248,7 @@ final readonly class CutListPdf
         [$width, $height] = $drawing->size();
         $scale = $this->scaleOf($drawing);
         $y = $pages->pdf->GetY() + 1.0;
-        $pages->pdf->ImageSVG('@'.$drawing->file(), PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
+        $pages->pdf->ImageSVG('@'.$drawing->legible(PdfPages::LEAST / $scale)->file(), PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
         $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
     }
 

@@ -13,6 +13,9 @@ final class PdfPages
 {
     public const MARGIN = 12.0;
 
+    /** Nothing is written smaller than six points; in millimetres. */
+    public const LEAST = 6 * 25.4 / 72;
+
     private const FOOT = 16.0;
 
     private const INK = [32, 38, 77];

@@ -22,6 +22,9 @@ final readonly class CutSheetsSvg
 
     private const LEFT_OVER = '#efe9da';
 
+    /** A piece narrower than 18 mm has no room for a letter that is read on a phone. */
+    private const ROOM = 18.0;
+
     /**
      * @param string|null $picture address of a picture of side A of the sheet: it shows through, so that one sees what each piece gets
      *   of it
@@ -48,6 +51,9 @@ final readonly class CutSheetsSvg
                 $this->blank($drawing, $leaf, $notation);
             }
         }
+        foreach (LetterOutside::of($pattern, self::ROOM, pitch: 10.0, out: 8.0) as $outside) {
+            $this->outside($drawing, $outside);
+        }
         foreach ($pattern->steps() as $step) {
             $drawing->open('g', ['class' => 'cut-step', 'data-step' => $step->number]);
             foreach ($this->cutsAlike($pattern->tree, $step->cut->signature()) as $cut) {
@@ -67,10 +73,21 @@ final readonly class CutSheetsSvg
         $short = $area->size->shortSide()->inMillimetres();
         $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->label(), 'data-turned' => (int) $blank->turned]);
         $drawing->paper($area, self::PAPER, 'blank-paper');
-        $radius = min(11.0, $short * 0.3);
-        $drawing->ring($x, $y - $radius * 0.3, $blank->label(), $radius);
+        $isNarrow = LetterOutside::isFor($blank, self::ROOM);
+        $radius = $isNarrow ? 0.0 : min(11.0, $short * 0.3);
+        $isNarrow ? null : $drawing->ring($x, $y - $radius * 0.3, $blank->label(), $radius);
         $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
-        $this->caption($drawing, $area, $size, min(10.0, $short * 0.2), $radius);
+        $this->caption($drawing, $area, $size, min(10.0, $short * ($isNarrow ? 0.45 : 0.2)), $radius);
+        $drawing->close('g');
+    }
+
+    private function outside(SvgDrawing $drawing, LetterOutside $outside): void
+    {
+        $drawing->open('g', ['class' => 'letter-outside', 'data-letter' => $outside->letter]);
+        foreach ($outside->from as [$x, $y]) {
+            $drawing->stroke($x, $y, $outside->x, $outside->y, LineKind::Leader);
+        }
+        $drawing->ring($outside->x, $outside->y, $outside->letter, 4.5);
         $drawing->close('g');
     }
 

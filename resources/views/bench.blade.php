@@ -130,7 +130,7 @@
                             @endforeach
                         </select>
                         <select class="form-select" name="verdict" aria-label="How it came" id="came-verdict">@foreach (\App\Http\Requests\CameRequest::VERDICTS as $verdict => $label)<option value="{{ $verdict }}" @selected(old('verdict') === $verdict)>{{ $label }}</option>@endforeach</select>
-                        <input @class(['form-control', 'is-invalid' => $errors->has('came')]) name="came" x-ref="note" id="came-length" aria-label="What it came to" value="{{ is_string(old('came')) ? old('came') : '' }}" placeholder="5 7/16" autocomplete="off">
+                        <input @class(['form-control', 'is-invalid' => $errors->has('came')]) name="came" x-ref="note" id="came-length" aria-label="What it came to" value="{{ is_string(old('came')) ? old('came') : '' }}" placeholder="{{ $plan->design->unit === \Ephemeron\Measure\Unit::Inch ? '5 7/16' : '13.8' }}" autocomplete="off">
                         <button class="btn-plain">What follows?</button>
                         @foreach (['measure', 'verdict', 'came'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                     </form>

@@ -195,6 +195,25 @@ final class TableTest extends TestCase
         }
     }
 
+    /** Whatever is printed, with the stills of the steps and the narrowest pieces; a font is set by `/F1 6.000000 Tf` (ISO 32000-1, 9.3.1). */
+    #[TestWith(['cut-list'])]
+    #[TestWith(['labels'])]
+    #[TestWith(['templates'])]
+    #[TestWith(['mock-up'])]
+    #[TestWith(['openings'])]
+    public function test_nothing_is_printed_in_less_than_six_points(string $document): void
+    {
+        $pdf = (string) $this->get("/projects/{$this->project->id}/print/{$document}.pdf")->assertOk()->getContent();
+        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+        $sizes = [];
+        foreach ($streams[1] as $stream) {
+            preg_match_all('~/F\d+ ([\d.]+) Tf~', (string) @gzuncompress($stream), $set);
+            array_push($sizes, ...array_map(floatval(...), $set[1]));
+        }
+        $this->assertNotSame([], $sizes);
+        $this->assertGreaterThanOrEqual(5.99, min($sizes));
+    }
+
     public function test_there_is_a_label_for_every_piece(): void
     {
         $uri = "/projects/{$this->project->id}/print/labels.pdf";

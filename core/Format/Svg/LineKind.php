@@ -20,6 +20,7 @@ enum LineKind: string
     case Hidden = 'hidden';
     case Ruler = 'ruler';
     case Groove = 'groove';
+    case Leader = 'leader';
 
     public const INK = '#20264d';
 
@@ -36,6 +37,7 @@ enum LineKind: string
             self::Hidden => 'hidden edge',
             self::Ruler => 'ruler',
             self::Groove => 'groove',
+            self::Leader => 'to its letter',
         };
     }
 
@@ -54,6 +56,7 @@ enum LineKind: string
             self::Hidden => ['stroke-width' => '0.3', 'stroke-dasharray' => '0.3 1.2', 'stroke-linecap' => 'round'],
             self::Ruler => ['stroke-width' => '0.15'],
             self::Groove => ['stroke-width' => '0.1'],
+            self::Leader => ['stroke-width' => '0.3'],
         };
     }
 }

@@ -297,6 +297,19 @@ final class SvgDrawing
         return $this;
     }
 
+    /** The same with no writing smaller than that many millimetres, for when it is printed small. */
+    public function legible(float $least): self
+    {
+        $larger = clone $this;
+        $larger->body = (string) preg_replace_callback(
+            '/(<text[^>]* font-size=")([0-9.]+)"/',
+            static fn (array $found): string => sprintf('%s%s"', $found[1], max($least, (float) $found[2])),
+            $this->body,
+        );
+
+        return $larger;
+    }
+
     /** A letter in a ring. */
     public function ring(float $x, float $y, string $letter, float $radius): self
     {
