@@ -183,7 +183,7 @@ final readonly class MockupPdf
             $this->line($pages, $slit->line, LineKind::Slit, $left, $top, $factor);
         }
         $short = $part->size->shortSide()->inMillimetres() * $factor;
-        $pdf->setFont('dejavuserif', '', max(4.0, min(10.0, $short * 0.9)));
+        $pdf->setFont('dejavuserif', '', max(6.0, min(10.0, $short * 0.9)));
         $pdf->setXY($left + 0.6, $top + 0.4);
         $pdf->Cell(8, 4, $part->letter, 0, 0, 'L');
         foreach ($this->facesOf($map, $part, $which) as $face) {
@@ -214,7 +214,7 @@ final readonly class MockupPdf
         $area = $part->panel($face->face->paper->panel)->area;
         $x = $left + ($area->left()->inMillimetres() + $area->right()->inMillimetres()) / 2 * $factor;
         $y = $top + ($area->top()->inMillimetres() + $area->bottom()->inMillimetres()) / 2 * $factor;
-        $size = max(4.0, min(26.0, $area->size->shortSide()->inMillimetres() * $factor * 0.8));
+        $size = max(6.0, min(26.0, $area->size->shortSide()->inMillimetres() * $factor * 0.8));
         $turn = match ($face->lie) {
             Lie::Upright => 0,
             Lie::UpsideDown => 180,
@@ -232,7 +232,7 @@ final readonly class MockupPdf
         $pdf->Cell(40, $height, $face->face->shortName(), 0, 0, 'C');
         $pdf->StopTransform();
         if ($face->opening !== null) {
-            $pdf->setFont('dejavusanscondensed', '', max(3.5, $size * 0.3));
+            $pdf->setFont('dejavusanscondensed', '', max(6.0, $size * 0.3));
             $pdf->setXY($x - 20, $y + $height);
             $pdf->Cell(40, $size * 0.2, "opens {$face->opening->value}", 0, 0, 'C');
         }
