@@ -114,7 +114,7 @@ final readonly class Workshop
             $blueprint,
             $this->stocks($design, $blueprint, $copies, $cut),
             $this->scores($design, $blueprint),
-            $structure->parameters(),
+            $structure,
             UsualThings::furnished($structure, $design),
             $copies,
         );

@@ -15,6 +15,8 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        // What is remembered is written and read back, as it is in a file.
+        config(['cache.stores.array.serialize' => true]);
     }
 
     /** The key of a sheet of the paper that plays a role, the first one unless another is asked for. */

@@ -7,6 +7,7 @@ namespace App\Drawer;
 use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
+use Ephemeron\Fit\StockPlan;
 use Ephemeron\WorkPlan;
 
 /** A plan counts on what lay in the drawer when its papers were taken; other books may have been cut from it since. */
@@ -16,20 +17,24 @@ final readonly class DrawerChanged
     public function since(Project $project, WorkPlan $plan): array
     {
         $said = [];
+        $keys = array_filter(array_map(static fn (StockPlan $stock): int => (int) $stock->stock->drawer, $plan->stocks));
+        $papers = $keys === [] ? [] : Paper::query()->findMany($keys)->keyBy('id')->all();
+        $taken = [];
+        foreach ($papers === [] ? [] : PaperMovement::query()->where('project_id', $project->id)->where('step', '!=', '')->get() as $movement) {
+            $taken[$movement->paper_id] = ($taken[$movement->paper_id] ?? 0) - $movement->change;
+        }
         foreach ($plan->stocks as $stock) {
             if ($stock->stock->drawer === null) {
                 continue;
             }
-            $paper = Paper::query()->find((int) $stock->stock->drawer);
+            $paper = $papers[(int) $stock->stock->drawer] ?? null;
             if ($paper === null) {
                 $said[] = ["{$stock->stock->name} is not in the drawer any more.", 0, $stock->roles];
 
                 continue;
             }
             // What this book has taken already it need not find there again.
-            $movements = PaperMovement::query()->where('project_id', $project->id)->where('paper_id', $paper->id)
-                ->where('step', '!=', '')->get();
-            $there = $paper->count - array_sum($movements->map(static fn (PaperMovement $movement): int => $movement->change)->all());
+            $there = $paper->count + ($taken[$paper->id] ?? 0);
             if ($there < $stock->cuts->sheets()) {
                 $said[] = [
                     sprintf(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawer;
 
-use App\Models\Setting;
+use App\Planning\Settings;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
@@ -16,16 +16,20 @@ final readonly class WorthKeeping
 {
     private const KEY = 'narrowest-leftover';
 
+    public function __construct(private Settings $settings)
+    {
+    }
+
     public function narrowest(): Length
     {
-        $chosen = Setting::query()->find(self::KEY);
+        $chosen = $this->settings->get(self::KEY);
 
-        return $chosen === null ? Length::inches(2) : Length::ofTicks((int) $chosen->value);
+        return $chosen === null ? Length::inches(2) : Length::ofTicks((int) $chosen);
     }
 
     public function choose(Length $narrowest): void
     {
-        Setting::query()->updateOrCreate(['key' => self::KEY], ['value' => (string) $narrowest->ticks]);
+        $this->settings->put(self::KEY, (string) $narrowest->ticks);
     }
 
     public function is(Size $leftover): bool

@@ -17,17 +17,6 @@ final readonly class SmallPictures
 {
     private const DAYS = 14;
 
-    /** What a picture depends on besides the design. */
-    private const FOLDERS = [
-        'app/Drawing',
-        'core/Blueprint',
-        'core/Furniture',
-        'core/Structure',
-        'core/Format/Svg',
-        'core/Binding',
-        'core/Papering',
-    ];
-
     public function __construct(private Repository $cache)
     {
     }
@@ -35,7 +24,7 @@ final readonly class SmallPictures
     /** @return list<string> SVG to stand in a page, in the order of the openings */
     public function of(WorkPlan $plan, Prints $prints = new Prints): array
     {
-        $key = 'openings:'.Mark::of(CodeEdition::of(...self::FOLDERS), $plan->design, $prints->mark());
+        $key = 'openings:'.Mark::of(CodeEdition::whole(), $plan->design, $prints->mark());
         $known = $this->cache->get($key);
         if (is_array($known) && array_is_list($known)) {
             return array_map(strval(...), $known);

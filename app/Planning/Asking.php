@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Setting;
 use Brick\Math\BigRational;
 use Ephemeron\Paper\Price;
 use Ephemeron\Selling\Currency;
@@ -26,23 +25,16 @@ final readonly class Asking
     {
     }
 
-    public static function kept(): self
+    public static function kept(Settings $settings): self
     {
-        $said = self::USUAL;
-        foreach (Setting::query()->where('key', 'like', self::KEY.'%')->get()->all() as $setting) {
-            if ($setting instanceof Setting) {
-                $said[substr($setting->key, strlen(self::KEY))] = $setting->value;
-            }
-        }
-
-        return new self($said);
+        return new self([...self::USUAL, ...$settings->beginning(self::KEY)]);
     }
 
     /** @param array<string, string> $said */
-    public static function keep(array $said): void
+    public static function keep(Settings $settings, array $said): void
     {
         foreach (array_intersect_key($said, self::USUAL) as $key => $value) {
-            Setting::query()->updateOrCreate(['key' => self::KEY.$key], ['value' => $value]);
+            $settings->put(self::KEY.$key, $value);
         }
     }
 

@@ -18,7 +18,7 @@ final readonly class CachedPlanner implements CutPlanner
 
     public function __construct(private CutPlanner $planner, private Repository $cache)
     {
-        $this->edition = PlannerEdition::current();
+        $this->edition = CodeEdition::planner();
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan

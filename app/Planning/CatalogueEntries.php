@@ -27,8 +27,9 @@ final readonly class CatalogueEntries
     public function in(Unit $unit): array
     {
         $entries = [];
+        $edition = CodeEdition::whole();
         foreach ($this->catalogue->all() as $structure) {
-            $key = "catalogue:{$this->edition()}:{$structure->about()->key}:{$unit->value}";
+            $key = "catalogue:{$edition}:{$structure->about()->key}:{$unit->value}";
             $entry = $this->cache->rememberForever($key, fn (): CatalogueEntry => CatalogueEntry::of($this->usual($structure, $unit)));
             $entries[] = $entry instanceof CatalogueEntry ? $entry : CatalogueEntry::of($this->usual($structure, $unit));
         }
@@ -39,10 +40,5 @@ final readonly class CatalogueEntries
     private function usual(Structure $structure, Unit $unit): WorkPlan
     {
         return $this->workshop->plan($this->reader->usual($structure, $unit));
-    }
-
-    private function edition(): string
-    {
-        return CodeEdition::of('core/*', 'core/*/*', 'app/Drawing', 'app/Planning');
     }
 }

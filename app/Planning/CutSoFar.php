@@ -6,8 +6,10 @@ namespace App\Planning;
 
 use App\Drawer\Consumption;
 use App\Drawer\WorthKeeping;
+use App\Models\OffcutChoice;
 use App\Models\Paper;
 use App\Models\PaperMovement;
+use App\Models\PlanSearch;
 use App\Models\Project;
 use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\CutWork;
@@ -15,6 +17,7 @@ use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Format\CutWorkJson;
 use Ephemeron\Measure\Length;
+use Illuminate\Support\Facades\DB;
 
 /** What a project’s ticks tell about its sheets. */
 final readonly class CutSoFar
@@ -53,6 +56,42 @@ final readonly class CutSoFar
         }
 
         return new AsCut($works, $done, self::spoiled($project), static fn (): array => self::leftovers($project, $works, $finished));
+    }
+
+    /**
+     * What longer looks have found for the book so far.
+     *
+     * @return list<list<mixed>>
+     */
+    public static function searched(Project $project): array
+    {
+        return array_values($project->searches()->get()->map(
+            static fn (PlanSearch $search): array => [$search->key, $search->taken, $search->bound, $search->plan],
+        )->all());
+    }
+
+    /**
+     * All that {@see CutSoFar::of()} is read from, so that what follows from it may be remembered.
+     *
+     * @return list<mixed> nothing where nothing was begun
+     */
+    public static function mark(Project $project): array
+    {
+        if ($project->cutWorks->isEmpty()) {
+            return [];
+        }
+        $papers = DB::table('papers')->selectRaw('count(*) as papers, sum(count) as sheets, max(updated_at) as changed')->first();
+
+        return [
+            $project->id,
+            $project->cutWorks->map(static fn (\App\Models\CutWork $work): array => [$work->id, $work->plan])->all(),
+            $project->ticks->pluck('key')->sort()->values()->all(),
+            self::spoiled($project),
+            $project->offcutChoices->map(static fn (OffcutChoice $each): array => [$each->step, $each->offcut, $each->keep])->sort()->values()->all(),
+            (array) $papers,
+            PaperMovement::query()->max('id'),
+            app(WorthKeeping::class)->narrowest()->ticks,
+        ];
     }
 
     /** @return list<CutWork> the earliest first */

@@ -33,7 +33,7 @@ final class KeptPlans implements CutPlanner
      */
     public static function key(array $demands, array $supplies, Trimmer $trimmer): string
     {
-        return Mark::of(PlannerEdition::current(), (new CutWorkJson)->task($demands, $supplies, $trimmer));
+        return Mark::of(CodeEdition::planner(), (new CutWorkJson)->task($demands, $supplies, $trimmer));
     }
 
     /** The paper of a plan that a search is about. */

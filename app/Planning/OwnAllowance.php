@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Setting;
 use Ephemeron\Measure\Length;
 
 /** What a maker's trimmer does every time, once they have taken it for an allowance: pieces come so much larger, or smaller. */
@@ -12,17 +11,20 @@ final readonly class OwnAllowance
 {
     private const KEY = 'own-allowance';
 
-    public static function kept(): ?Length
+    public function __construct(private Settings $settings)
     {
-        $kept = Setting::query()->find(self::KEY);
+    }
 
-        return $kept === null || (int) $kept->value === 0 ? null : Length::ofTicks((int) $kept->value);
+    public function kept(): ?Length
+    {
+        $kept = (int) $this->settings->get(self::KEY);
+
+        return $kept === 0 ? null : Length::ofTicks($kept);
     }
 
     /** @param Length|null $more how much larger pieces come; less than nothing: smaller; null: reckoned with no more */
-    public static function keep(?Length $more): void
+    public function keep(?Length $more): void
     {
-        $more === null ? Setting::query()->whereKey(self::KEY)->delete()
-            : Setting::query()->updateOrCreate(['key' => self::KEY], ['value' => (string) $more->ticks]);
+        $more === null ? $this->settings->forget(self::KEY) : $this->settings->put(self::KEY, (string) $more->ticks);
     }
 }

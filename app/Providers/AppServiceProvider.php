@@ -13,6 +13,7 @@ use App\History\OffcutSlice;
 use App\History\SpoiledSlice;
 use App\History\TickSlice;
 use App\Planning\CachedPlanner;
+use App\Planning\Settings;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\ProvenPlanner;
@@ -42,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
             fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))),
         );
         $this->app->singleton(Workshop::class);
+        $this->app->scoped(Settings::class);
         $this->app->singleton(History::class, fn (): History => new History(
             new DesignSlice,
             $this->app->make(TickSlice::class),

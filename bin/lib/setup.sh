@@ -70,4 +70,5 @@ setup_app() {
         cp .env.example .env
         php artisan key:generate --quiet --force
     fi
+    php artisan ephemeron:edition --quiet
 }

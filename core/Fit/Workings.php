@@ -18,6 +18,7 @@ use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 use Ephemeron\Scoring\ScorePlan;
+use Ephemeron\Structure\Structure;
 
 /** All that has been worked out of a design when it is judged. */
 final readonly class Workings
@@ -37,7 +38,7 @@ final readonly class Workings
     /**
      * @param list<StockPlan> $stocks
      * @param array<string, ScorePlan> $scores by part key
-     * @param list<Parameter> $parameters of the structure
+     * @param Structure|null $structure what it is laid out by; null where only a part of a book is judged
      * @param Furnished $furnished all things on its faces
      * @param int $copies books made together, 1 or more
      */
@@ -46,7 +47,7 @@ final readonly class Workings
         public Blueprint $blueprint,
         public array $stocks,
         public array $scores,
-        public array $parameters = [],
+        public ?Structure $structure = null,
         public Furnished $furnished = new Furnished([]),
         public int $copies = 1,
     ) {
@@ -55,6 +56,12 @@ final readonly class Workings
         $this->profile = Profile::of($blueprint, $this->papers);
         $this->notation = $design->notation();
         $this->jobs = (new Order($blueprint, $design->schools))->jobs();
+    }
+
+    /** @return list<Parameter> of the structure */
+    public function parameters(): array
+    {
+        return $this->structure?->parameters() ?? [];
     }
 
     public function notation(): Notation

@@ -98,6 +98,14 @@ abstract class BrowserTestCase extends TestCase
         $this->driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [$keyboard]]);
     }
 
+    /** Scrolls to whatever comes only when it is looked at, until all of it is there. */
+    protected function lookAtAll(): void
+    {
+        $this->driver()->wait(20, 100)->until(fn (): bool => (bool) $this->driver()->executeScript(
+            'const later = document.querySelector(".is-later"); later?.scrollIntoView({ block: "center" }); return later === null;',
+        ));
+    }
+
     private function chromium(): Chromium
     {
         return self::$chromium ??= new Chromium;

@@ -26,6 +26,7 @@ final class TrimmerTest extends BrowserTestCase
     public function test_a_piece_dragged_to_a_motif_is_pinned_there_and_the_others_go_round_it(): void
     {
         $this->open($this->project('Perseid night album', 'cut'));
+        $this->lookAtAll();
         $piece = $this->driver()->findElement(WebDriverBy::cssSelector('.pattern .blank[data-letter="E"] .blank-paper'));
         $this->driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$piece]);
         $this->driver()->action()->dragAndDropBy($piece, 40, 20)->perform();

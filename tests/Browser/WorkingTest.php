@@ -160,6 +160,7 @@ final class WorkingTest extends BrowserTestCase
     public function test_the_slider_replays_the_cuts(): void
     {
         $this->open($this->project('Perseid', 'cut'));
+        $this->lookAtAll();
         $ahead = 'const pattern = document.querySelectorAll(".pattern")[4]; return pattern.querySelectorAll(".cut-step.is-ahead").length;';
         $this->assertSame(0, $this->driver()->executeScript($ahead));
         $this->driver()->executeScript(

@@ -360,7 +360,7 @@ final class DrawerTest extends TestCase
             "/projects/{$other->id}/papers/take",
             ['take' => ['insert-card' => $paper->id], 'revision' => $other->revision, 'leftovers' => '1'],
         );
-        $this->get("/projects/{$other->id}/cut")->assertSee("href=\"/papers/{$leftover->id}/picture?side=A", false);
+        $this->get("/projects/{$other->id}/cut?all=1")->assertSee("href=\"/papers/{$leftover->id}/picture?side=A", false);
     }
 
     public function test_a_drawer_that_has_been_cut_from_since_is_noticed(): void

@@ -52,6 +52,8 @@ final class OddRequestsTest extends TestCase
         'letters',
         'scale',
         'keep',
+        'at',
+        'all',
         'stock',
         'sheets',
     ];
@@ -108,6 +110,7 @@ final class OddRequestsTest extends TestCase
             'cut-plan.json',
             'stored.json',
             'sheets/cut-0123456789ab-1.svg',
+            'cut/cut-0123456789ab-1',
         ] as $page) {
             yield "a project’s {$page}" => ["/projects/{project}/{$page}"];
         }
@@ -136,8 +139,8 @@ final class OddRequestsTest extends TestCase
         $here = array_map(
             static fn (array $page): string => trim(
                 str_replace(
-                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg'],
-                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}'],
+                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg', 'cut/cut-0123456789ab-1'],
+                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}', 'cut/{key}'],
                     $page[0],
                 ),
                 '/',

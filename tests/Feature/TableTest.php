@@ -26,9 +26,25 @@ final class TableTest extends TestCase
 
     public function test_the_cut_screen_draws_each_pattern_and_says_the_bound(): void
     {
-        $page = $this->get("/projects/{$this->project->id}/cut")->assertOk();
+        $page = $this->get("/projects/{$this->project->id}/cut?all=1")->assertOk();
         $page->assertSee('4 sheets; fewer is impossible')->assertSee('8 sheets alike')->assertSee('same fence')
             ->assertSee('data-step="3"', false);
+        // Sheets further down come when they are looked at, each the same as on the whole page.
+        $whole = (string) $page->getContent();
+        $short = (string) $this->get("/projects/{$this->project->id}/cut")->assertOk()->getContent();
+        $this->assertGreaterThan(0, preg_match_all('/class="pattern is-later" id="([^"]+)"/', $short, $later));
+        $text = static fn (string $html): string => (string) preg_replace('/\s+/', ' ', strip_tags($html));
+        foreach ($later[1] as $key) {
+            $this->assertStringContainsString(
+                trim($text((string) $this->get("/projects/{$this->project->id}/cut/{$key}")->assertOk()->getContent())),
+                $text($whole),
+            );
+            $this->assertStringNotContainsString(
+                'is-later" id="'.$key,
+                (string) $this->get("/projects/{$this->project->id}/cut?at={$key}")->getContent(),
+            );
+        }
+        $this->get("/projects/{$this->project->id}/cut/cut-0123456789ab-1")->assertNotFound();
     }
 
     public function test_a_batch_of_books_is_a_thing_with_a_name(): void
@@ -53,7 +69,7 @@ final class TableTest extends TestCase
         );
         $this->get("/projects/{$batch->id}/cut-plan.json")->assertOk()->assertJsonPath('format', 'ephemeron-cut-plan');
         // Sixteen first mats a book are 160: of 160 g three at once.
-        $this->get("/projects/{$batch->id}/cut")->assertSee('passes of 3');
+        $this->get("/projects/{$batch->id}/cut?all=1")->assertSee('passes of 3');
         $this->get("/projects/{$batch->id}/score")->assertOk()->assertSee('All 40:');
     }
 

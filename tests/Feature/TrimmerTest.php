@@ -139,7 +139,7 @@ final class TrimmerTest extends TestCase
             $this->put(
                 $this->at('offcuts'),
                 ['step' => $step, 'offcut' => $number, 'keep' => '0'],
-            )->assertRedirect($this->at('cut'))->assertSessionHasNoErrors();
+            )->assertRedirect($this->at("cut?at={$step}"))->assertSessionHasNoErrors();
         }
         $this->put($this->at('ticks'), ['step' => $step, 'done' => '1']);
         $this->assertSame(1, Paper::query()->count(), 'All of them were binned.');
@@ -160,7 +160,7 @@ final class TrimmerTest extends TestCase
     {
         $this->pin(['left' => '1/2', 'top' => '1'])->assertSessionHasNoErrors();
         $this->assertSame('1/2 in', $this->pins()[0]['left']);
-        $page = $this->get($this->at('cut'))->assertSee('Let it go');
+        $page = $this->get($this->at('cut?all=1'))->assertSee('Let it go');
         $page->assertSee('data-pin-sheet="1"', false)->assertSee('data-pin-sheet="2"', false);
         $this->delete($this->at('pins/0'), ['revision' => $this->project->refresh()->revision])->assertSessionHasNoErrors();
         $this->assertSame([], $this->pins());

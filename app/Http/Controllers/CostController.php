@@ -10,6 +10,7 @@ use App\Models\Supply;
 use App\Planning\Asking;
 use App\Planning\Plans;
 use App\Planning\Progress;
+use App\Planning\Settings;
 use App\Planning\ShoppingList;
 use App\Planning\StepClock;
 use Ephemeron\Paper\Price;
@@ -24,13 +25,13 @@ final readonly class CostController
 {
     private const MOST = 50;
 
-    public function __construct(private Plans $plans, private ShoppingList $shopping)
+    public function __construct(private Plans $plans, private ShoppingList $shopping, private Settings $settings)
     {
     }
 
     public function show(Request $request, Project $project): View
     {
-        $asking = Asking::kept();
+        $asking = Asking::kept($this->settings);
         $books = max(1, min(self::MOST, $request->integer('books', $project->copies)));
         $plan = $this->plans->plan($project);
         $together = $books === $project->copies ? $plan : $this->plans->together($project, $books);
@@ -60,7 +61,7 @@ final readonly class CostController
 
     public function keep(AskingRequest $request, Project $project): RedirectResponse
     {
-        Asking::keep($request->said());
+        Asking::keep($this->settings, $request->said());
 
         return redirect()->route('cost', ['project' => $project, 'books' => $request->integer('books', 1)], 303);
     }

@@ -18,43 +18,76 @@ use App\Planning\Plans;
 use App\Planning\Progress;
 use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Format\CutSheetsSvg;
+use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 
 final readonly class CutController
 {
-    public function __construct(private WorthKeeping $keeping, private DrawerChanged $changed)
-    {
+    /** Sheets that stand on the page when it comes; those further down follow when they are looked at. */
+    private const AT_ONCE = 3;
+
+    public function __construct(
+        private WorthKeeping $keeping,
+        private DrawerChanged $changed,
+        private OwnAllowance $allowance,
+        private Plans $plans,
+    ) {
     }
 
-    public function __invoke(Request $request, Project $project, Plans $plans, LaidBy $laidBy): View
+    public function __invoke(Request $request, Project $project, LaidBy $laidBy): View
     {
-        $plan = $plans->plan($project);
+        $plan = $this->plans->plan($project);
         $progress = new Progress($project, $plan);
-        $asked = $request->query('sheet');
-        $trimmer = $plan->trimmer();
 
         return view('cut', [
+            ...$this->sheets($request, $project, $plan, $progress),
+            'progress' => $progress,
+            'handDrawing' => new SheetInHand,
+            'searches' => $project->searches->keyBy('key'),
+            'bench' => new TrimmerBench($plan->trimmer()),
+            'allowance' => $this->allowance->kept(),
+            'changed' => $this->changed->since($project, $plan),
+            'becomes' => new CutPiecesInWords($plan),
+            'laidBy' => $laidBy,
+            'atOnce' => $request->boolean('all') ? PHP_INT_MAX : self::AT_ONCE,
+        ]);
+    }
+
+    /** One sheet of the plan, for the page it comes to stand on. */
+    public function pattern(Request $request, Project $project, string $key): View
+    {
+        $plan = $this->plans->plan($project);
+        foreach ($plan->stocks as $stockIndex => $stock) {
+            foreach ($stock->cuts->patterns as $index => $pattern) {
+                if ($pattern->key === $key) {
+                    $sheets = $this->sheets($request, $project, $plan, new Progress($project, $plan));
+
+                    return view('cut.pattern', [...$sheets, ...compact('stock', 'stockIndex', 'pattern', 'index')]);
+                }
+            }
+        }
+        abort(404);
+    }
+
+    /** @return array<string, mixed> what every sheet on the page is drawn and told with */
+    private function sheets(Request $request, Project $project, WorkPlan $plan, Progress $progress): array
+    {
+        $asked = $request->query('sheet');
+
+        return [
             'project' => $project,
             'plan' => $plan,
-            'progress' => $progress,
             'hand' => InHand::of($plan, $progress, is_string($asked) ? $asked : null),
-            'handDrawing' => new SheetInHand,
             'pins' => new PinnedSheets($plan),
-            'searches' => $project->searches->keyBy('key'),
-            'trimmer' => $trimmer,
-            'bench' => new TrimmerBench($trimmer),
+            'trimmer' => $plan->trimmer(),
             'keeping' => $this->keeping,
             'choices' => $project->offcutChoices->groupBy('step')->map(
                 static fn (Collection $choices): array => $choices->pluck('keep', 'offcut')->all(),
             ),
             'drawing' => new CutSheetsSvg,
             'pictures' => Pictures::of($plan),
-            'allowance' => OwnAllowance::kept(),
-            'changed' => $this->changed->since($project, $plan),
-            'becomes' => new CutPiecesInWords($plan),
-            'laidBy' => $laidBy,
-        ]);
+        ];
     }
 }

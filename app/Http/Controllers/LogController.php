@@ -46,7 +46,7 @@ final readonly class LogController
         'lesson',
     ];
 
-    public function __construct(private Plans $plans)
+    public function __construct(private Plans $plans, private OwnAllowance $allowance)
     {
     }
 
@@ -97,14 +97,14 @@ final readonly class LogController
             'logs' => $this->logs($request),
             'search' => $this->search($request),
             'habit' => $this->habit(),
-            'allowance' => OwnAllowance::kept(),
+            'allowance' => $this->allowance->kept(),
         ]);
     }
 
     /** What the measurements tell is reckoned with from now on, or not any more. */
     public function allow(Request $request): RedirectResponse
     {
-        OwnAllowance::keep($request->boolean('take') ? $this->habit()?->mean : null);
+        $this->allowance->keep($request->boolean('take') ? $this->habit()?->mean : null);
 
         return redirect()->route('logbook', status: 303);
     }

@@ -19,8 +19,8 @@ final readonly class OffcutController
 
     public function __invoke(OffcutRequest $request, Project $project): RedirectResponse
     {
-        $back = redirect()->route('cut', [$project], 303);
         $step = $request->string('step')->value();
+        $back = redirect()->route('cut', [$project, 'at' => $step], 303);
         if ($project->ticks()->where('key', $step)->exists()) {
             return $back->withErrors(
                 ['offcut' => 'That sheet is cut already, and what it left is in the drawer. Take its tick back to choose again.'],

@@ -54,7 +54,7 @@ final readonly class GussetHoldsLoad implements Check
 
     private function parameterName(Workings $workings, Gusset $gusset): string
     {
-        foreach ($workings->parameters as $parameter) {
+        foreach ($workings->parameters() as $parameter) {
             if ($parameter->key === $gusset->parameter) {
                 return 'A '.lcfirst($parameter->name);
             }
