@@ -98,7 +98,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('leaves/heap', [LeavesController::class, 'add'])->name('leaves.add');
     Route::delete('leaves/heap/{key}', [LeavesController::class, 'takeOff'])->where('key', '[a-z0-9-]{1,40}')->name('leaves.take-off');
     Route::get('cut', CutController::class)->name('cut');
-    Route::get('cut/{key}', [CutController::class, 'pattern'])->where('key', '[a-z0-9-]{1,60}')->name('cut.pattern');
+    Route::get('cut/{key}', [CutController::class, 'later'])->where('key', '[a-z0-9-]{1,60}')->name('cut.pattern');
     Route::get('score', ScoreController::class)->name('score');
     Route::get('fold', FoldController::class)->name('fold');
     Route::get('bench', BenchController::class)->name('bench');

@@ -22,8 +22,11 @@ use Ephemeron\WorkPlan;
 /** The sheet at the trimmer: the first one of which not every cut is made, or the one that was asked for. */
 final readonly class InHand
 {
+    /** @param list<Step> $waiting sheets that come after it, not cut yet */
     private function __construct(
         private WorkPlan $plan,
+        private Progress $progress,
+        private array $waiting,
         public Step $step,
         public StockPlan $stock,
         public SheetPattern $pattern,
@@ -37,31 +40,55 @@ final readonly class InHand
     /** @return self|null null when all is cut */
     public static function of(WorkPlan $plan, Progress $progress, ?string $asked): ?self
     {
-        $steps = array_values(
-            array_filter($plan->steps, static fn (Step $step): bool => $step->phase === Phase::Cut && $step->picture->kind === 'sheet'),
-        );
-        $open = array_values(array_filter($steps, static fn (Step $step): bool => ! $progress->isDone($step)));
+        $open = array_values(array_filter(self::sheets($plan), static fn (Step $step): bool => ! $progress->isDone($step)));
         $asked = array_values(array_filter($open, static fn (Step $step): bool => $step->key === $asked));
         $step = $asked[0] ?? $open[0] ?? null;
+
+        return self::at($plan, $progress, $step, array_values(array_filter($open, static fn (Step $each): bool => $each !== $step)));
+    }
+
+    /** What is in hand when this cut is made too: the same sheet, or the next one; null where that was the last cut of all. */
+    public function afterThisCut(): ?self
+    {
+        return $this->done + 1 < count($this->step->places)
+            ? self::at($this->plan, $this->progress, $this->step, $this->waiting, $this->done + 1)
+            : self::at($this->plan, $this->progress, $this->waiting[0] ?? null, array_slice($this->waiting, 1));
+    }
+
+    /** @return list<Step> */
+    private static function sheets(WorkPlan $plan): array
+    {
+        return array_values(
+            array_filter($plan->steps, static fn (Step $step): bool => $step->phase === Phase::Cut && $step->picture->kind === 'sheet'),
+        );
+    }
+
+    /**
+     * @param list<Step> $waiting
+     * @param int|null $done cuts that are made; null: as many as are ticked
+     */
+    private static function at(WorkPlan $plan, Progress $progress, ?Step $step, array $waiting, ?int $done = null): ?self
+    {
         $pattern = $step === null ? null : $plan->patternOf($step);
         $stock = $step === null ? null : $plan->stockOfSheet($step->key);
         if ($step === null || $pattern === null || $stock === null) {
             return null;
         }
-        $done = 0;
-        while ($done < count($step->places) && $progress->isPlaceDone($step, $done)) {
-            $done++;
-        }
+        for ($ticked = 0; $done === null && $ticked < count($step->places) && $progress->isPlaceDone($step, $ticked); $ticked++);
+        $done ??= $ticked;
+        $sheets = self::sheets($plan);
 
         return new self(
             $plan,
+            $progress,
+            $waiting,
             $step,
             $stock,
             $pattern,
             $done,
             SheetState::after($pattern, $done),
-            (int) array_search($step, $steps, true) + 1,
-            count($steps),
+            (int) array_search($step, $sheets, true) + 1,
+            count($sheets),
         );
     }
 

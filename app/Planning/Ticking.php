@@ -50,6 +50,11 @@ final readonly class Ticking
         $project->unsetRelation('cutWorks');
     }
 
+    public function isDone(Project $project, string $step): bool
+    {
+        return $project->ticks()->where('key', $step)->exists();
+    }
+
     /** @return list<string> */
     public function ticked(Project $project, string $step): array
     {

@@ -13,6 +13,7 @@ use App\History\OffcutSlice;
 use App\History\SpoiledSlice;
 use App\History\TickSlice;
 use App\Planning\CachedPlanner;
+use App\Planning\Plans;
 use App\Planning\Settings;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
@@ -26,6 +27,7 @@ use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -44,6 +46,8 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(Workshop::class);
         $this->app->scoped(Settings::class);
+        // In one request a plan is read back once.
+        $this->app->when(Plans::class)->needs(Repository::class)->give(static fn (): Repository => Cache::memo());
         $this->app->singleton(History::class, fn (): History => new History(
             new DesignSlice,
             $this->app->make(TickSlice::class),

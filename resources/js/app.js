@@ -16,6 +16,8 @@ htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
 htmx.config.historyCacheSize = 0;
 htmx.config.scrollBehavior = 'auto';
+// Nothing fades in: what is swapped is there at once.
+htmx.config.defaultSettleDelay = 0;
 window.htmx = htmx;
 
 Alpine.data('shell', shell);

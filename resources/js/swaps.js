@@ -71,7 +71,7 @@ export const keepPlace = (root) => {
         open = folded(root);
         const active = root.activeElement;
         typing = typedIn(active) ? { id: active.id, value: active.value, from: active.selectionStart, to: active.selectionEnd } : null;
-        hand = event.detail.target?.id === 'stage' ? takeInHand(event.detail.requestConfig?.elt) : null;
+        hand = ['stage', 'trimmer'].includes(event.detail.target?.id) ? takeInHand(event.detail.requestConfig?.elt) : null;
     });
 
     // Before anything is painted the page is where it was.

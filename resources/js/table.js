@@ -18,7 +18,8 @@ const guardPresses = (root) => {
             return;
         }
         const now = performance.now();
-        if (now - (last.get(name) ?? -Infinity) < TWICE) {
+        // What a press means is known only when the one before it is through.
+        if (now - (last.get(name) ?? -Infinity) < TWICE || form.closest('[data-on-its-way]')) {
             event.preventDefault();
             event.stopImmediatePropagation();
             return;
@@ -61,6 +62,27 @@ const onSwipes = (root) => {
         }
         from = null;
     }, { passive: true });
+};
+
+/* ---- The next cut is seen the moment this one is ticked: the page has it with it. Should the tick not get through, the old one is back. ---- */
+
+const onTick = (root) => {
+    let before = null;
+    const show = (parts) => parts.map((part) => {
+        const old = root.querySelector(`#trimmer [data-now="${part.dataset.now}"]`);
+        old?.replaceWith(part);
+
+        return old;
+    }).filter(Boolean);
+    root.addEventListener('htmx:beforeSend', (event) => {
+        const after = event.detail.elt.dataset?.table === 'on' ? root.getElementById('after-this-cut') : null;
+        before = after ? show([...after.content.cloneNode(true).children]) : null;
+        event.detail.elt.closest?.('#trimmer')?.setAttribute('data-on-its-way', '');
+    });
+    ['htmx:sendError', 'htmx:responseError'].forEach((name) => root.addEventListener(name, () => {
+        root.getElementById('trimmer')?.removeAttribute('data-on-its-way');
+        before = before && show(before) && null;
+    }, true));
 };
 
 /* ---- Read aloud by the browser’s own voice, where one asks for it. ---- */
@@ -213,9 +235,11 @@ const sizeInPiece = (text, size) => {
 
 const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => {
     const scale = svg.getScreenCTM()?.a ?? 0;
-    if (scale <= 0) {
+    // What is drawn at this size already need not be measured again.
+    if (scale <= 0 || svg.dataset.legibleAt === `${scale} ${document.fonts?.status}`) {
         return;
     }
+    svg.dataset.legibleAt = `${scale} ${document.fonts?.status}`;
     svg.querySelectorAll('text').forEach((text) => {
         text.dataset.size ??= String(parseFloat(getComputedStyle(text).fontSize));
         const own = Number(text.dataset.size);
@@ -235,6 +259,7 @@ export const atTheTable = (root) => {
     guardPresses(root);
     onKeys(root);
     onSwipes(root);
+    onTick(root);
     onLostConnection(root);
     const look = () => {
         stayAwake(root);

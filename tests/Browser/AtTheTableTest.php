@@ -101,6 +101,29 @@ final class AtTheTableTest extends BrowserTestCase
         $this->waitForText('#findings', 'the folding turns it');
     }
 
+    /** The next cut is there while the tick is still on its way; should it not get through, the old one is back. */
+    public function test_the_next_cut_is_seen_before_the_answer_comes(): void
+    {
+        $this->open($this->project('Full moon', 'cut'), 390, 844);
+        $place = fn (): string => (string) $this->driver()->executeScript('return document.querySelector("#trimmer [name=place]").value');
+        $was = $place();
+        $this->slow(2000);
+        $this->find('#cut-made')->click();
+        $this->waitForText('#trimmer .hand-number', 'cut '.((int) $was + 2).' of');
+        $this->assertSame($was, $place(), 'the answer is not there yet');
+        $this->driver()->wait(10, 100)->until(static fn (): bool => $place() !== $was);
+        $this->assertStringContainsString('cut '.((int) $was + 2).' of', $this->text('#trimmer .hand-number'));
+        $this->slow(0);
+        $this->connection(false);
+        $this->betweenPresses();
+        $this->find('#cut-made')->click();
+        $this->waitForText('#connection', 'One tick is kept');
+        $this->assertStringContainsString('cut '.((int) $was + 2).' of', $this->text('#trimmer .hand-number'));
+        $this->connection(true);
+        $this->driver()->wait(15, 200)->until(fn (): bool => str_contains($this->text('#connection'), 'kept') === false);
+        $this->forgetErrors();
+    }
+
     /** Without a connection a tick is kept on the page; with it again it is sent, once. */
     public function test_ticks_made_without_a_connection_are_sent_later(): void
     {
@@ -175,11 +198,16 @@ final class AtTheTableTest extends BrowserTestCase
         $this->driver()->manage()->getLog('browser');
     }
 
-    private function connection(bool $isThere): void
+    private function slow(int $milliseconds): void
+    {
+        $this->connection(true, $milliseconds);
+    }
+
+    private function connection(bool $isThere, int $latency = 0): void
     {
         $this->driver()->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => [
             'offline' => ! $isThere,
-            'latency' => 0,
+            'latency' => $latency,
             'download_throughput' => -1,
             'upload_throughput' => -1,
         ]]);

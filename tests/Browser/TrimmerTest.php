@@ -18,6 +18,8 @@ final class TrimmerTest extends BrowserTestCase
         $this->press(WebDriverKeys::SPACE);
         $this->waitForText('.trimmer', 'cut 2 of');
         $this->assertNotSame($fence, $this->text('.fence-now'));
+        // It is seen at once; what the arrow takes back is known when the answer is there.
+        $this->driver()->wait(10, 100)->until(fn (): bool => $this->driver()->executeScript('return !!document.getElementById("cut-back")'));
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitForText('.trimmer', 'cut 1 of');
         $this->assertSame($fence, $this->text('.fence-now'));

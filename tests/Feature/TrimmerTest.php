@@ -74,10 +74,65 @@ final class TrimmerTest extends TestCase
             $this->put(
                 $this->at('ticks'),
                 ['stage' => 'cut', 'step' => $step->key, 'place' => $number, 'done' => '1'],
-            )->assertRedirect($this->at('cut'));
+            )->assertRedirect($this->at("cut?sheet={$step->key}"));
         }
         $this->assertTrue($this->project->ticks()->where('key', $step->key)->exists());
         $this->assertNotSame($step->key, $this->hand()->step->key, 'Another sheet is in hand.');
+    }
+
+    /** At the trimmer only what is in hand comes back, with the few marks elsewhere that changed; what was foretold is what is there then. */
+    public function test_only_what_is_in_hand_comes_back(): void
+    {
+        $said = static fn (string $html): string => trim((string) preg_replace('/\s+/', ' ', strip_tags($html)));
+        $page = (string) $this->get($this->at("cut?sheet={$this->sheet}"))->assertOk()->getContent();
+        $keys = [];
+        while (($hand = $this->handOrNone()) !== null) {
+            $foretold = preg_match('~<template id="after-this-cut">(.*?)</template>~s', $page, $found) === 1 ? $said($found[1]) : '';
+            $place = $hand->cut() === null ? [] : ['place' => $hand->done];
+            $answer = $this->withHeader('HX-Target', 'trimmer')->put(
+                $this->at('ticks'),
+                ['stage' => 'cut', 'step' => $hand->step->key, 'done' => '1', ...$place],
+            )->assertOk();
+            $after = $this->handOrNone();
+            if ($after === null) {
+                $this->assertSame('', $foretold);
+                $this->assertStringContainsString('#stage', (string) $answer->headers->get('HX-Location'));
+
+                break;
+            }
+            $page = (string) $answer->getContent();
+            $this->assertStringNotContainsString('<html', $page);
+            foreach (['undoing', 'stages', 'moon-of-book'] as $id) {
+                $this->assertMatchesRegularExpression("/id=\"{$id}\"\s+hx-swap-oob=\"true\"/", $page);
+            }
+            // A sheet that is cut to its end is shown so, wherever it stands on the page.
+            $isFinished = $after->step->key !== $hand->step->key;
+            $this->assertSame(
+                $isFinished ? 1 : 0,
+                preg_match("/class=\"pattern\" id=\"{$hand->step->key}\"\s+hx-swap-oob/", $page),
+            );
+            $keys[$hand->step->key] = true;
+            $this->assertNotSame('', $foretold);
+            $this->assertStringContainsString($said($this->number($page)), $foretold, $said($this->number($page)));
+        }
+        $this->assertGreaterThan(3, count($keys));
+    }
+
+    private function number(string $page): string
+    {
+        preg_match('~<div class="hand-number" data-now="number">.*?</div>~s', $page, $found);
+
+        return $found[0] ?? 'no number';
+    }
+
+    public function test_what_is_refused_at_the_trimmer_is_said_on_the_whole_page(): void
+    {
+        $step = $this->hand()->step;
+        $this->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => 0, 'done' => '1']);
+        $this->project->loses($step->key, 'page-1/mat-1', 1);
+        $this->withHeader('HX-Target', 'trimmer')
+            ->put($this->at('ticks'), ['stage' => 'cut', 'step' => $step->key, 'place' => 0, 'done' => '0'])
+            ->assertOk()->assertHeader('HX-Location')->assertSessionHas('refused');
     }
 
     public function test_a_cut_is_taken_back_and_the_same_sheet_stays_in_hand(): void
@@ -269,11 +324,17 @@ final class TrimmerTest extends TestCase
 
     private function hand(): InHand
     {
-        $plan = app(\App\Planning\Plans::class)->plan($this->project->refresh());
-        $hand = InHand::of($plan, new Progress($this->project->load('ticks'), $plan), $this->sheet);
+        $hand = $this->handOrNone();
         $this->assertNotNull($hand);
 
         return $hand;
+    }
+
+    private function handOrNone(): ?InHand
+    {
+        $plan = app(\App\Planning\Plans::class)->plan($this->project->refresh());
+
+        return InHand::of($plan, new Progress($this->project->load('ticks'), $plan), $this->sheet);
     }
 
     /** @param array<string, string> $typed */

@@ -21,6 +21,7 @@ use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 
 final readonly class CutController
@@ -40,9 +41,10 @@ final readonly class CutController
     {
         $plan = $this->plans->plan($project);
         $progress = new Progress($project, $plan);
+        $asked = $request->query('sheet');
 
         return view('cut', [
-            ...$this->sheets($request, $project, $plan, $progress),
+            ...$this->sheets($project, $plan, $progress, is_string($asked) ? $asked : null),
             'progress' => $progress,
             'handDrawing' => new SheetInHand,
             'searches' => $project->searches->keyBy('key'),
@@ -55,31 +57,64 @@ final readonly class CutController
         ]);
     }
 
+    /** What is in hand after a tick, and the few marks elsewhere that it has changed; the whole page where nothing is in hand any more. */
+    public function next(Project $project, WorkPlan $plan, string $ticked): View|Response
+    {
+        $progress = new Progress($project, $plan);
+        // One goes on with the sheet that is begun.
+        $sheets = $this->sheets($project, $plan, $progress, $ticked);
+        if ($sheets['hand'] === null) {
+            return self::whole($project);
+        }
+
+        return view('cut.next', [
+            ...$sheets,
+            'progress' => $progress,
+            'handDrawing' => new SheetInHand,
+            'allowance' => $this->allowance->kept(),
+            'finished' => $sheets['hand']->step->key === $ticked ? [] : $this->pattern($plan, $ticked),
+        ]);
+    }
+
+    /** Asks the page, of which only a part was to change, to come anew as a whole. */
+    public static function whole(Project $project): Response
+    {
+        $page = json_encode(['path' => route('cut', $project), 'target' => '#stage', 'select' => '#stage', 'swap' => 'outerHTML']);
+
+        return response('', headers: ['HX-Location' => (string) $page]);
+    }
+
     /** One sheet of the plan, for the page it comes to stand on. */
-    public function pattern(Request $request, Project $project, string $key): View
+    public function later(Project $project, string $key): View
     {
         $plan = $this->plans->plan($project);
+        $pattern = $this->pattern($plan, $key);
+        abort_if($pattern === [], 404);
+
+        return view('cut.pattern', [...$this->sheets($project, $plan, new Progress($project, $plan)), ...$pattern]);
+    }
+
+    /** @return array<string, mixed> the sheet of this key, and where in the plan it is; nothing where there is none */
+    private function pattern(WorkPlan $plan, string $key): array
+    {
         foreach ($plan->stocks as $stockIndex => $stock) {
             foreach ($stock->cuts->patterns as $index => $pattern) {
                 if ($pattern->key === $key) {
-                    $sheets = $this->sheets($request, $project, $plan, new Progress($project, $plan));
-
-                    return view('cut.pattern', [...$sheets, ...compact('stock', 'stockIndex', 'pattern', 'index')]);
+                    return compact('stock', 'stockIndex', 'pattern', 'index');
                 }
             }
         }
-        abort(404);
+
+        return [];
     }
 
-    /** @return array<string, mixed> what every sheet on the page is drawn and told with */
-    private function sheets(Request $request, Project $project, WorkPlan $plan, Progress $progress): array
+    /** @return array{hand: InHand|null}&array<string, mixed> what every sheet on the page is drawn and told with */
+    private function sheets(Project $project, WorkPlan $plan, Progress $progress, ?string $asked = null): array
     {
-        $asked = $request->query('sheet');
-
         return [
             'project' => $project,
             'plan' => $plan,
-            'hand' => InHand::of($plan, $progress, is_string($asked) ? $asked : null),
+            'hand' => InHand::of($plan, $progress, $asked),
             'pins' => new PinnedSheets($plan),
             'trimmer' => $plan->trimmer(),
             'keeping' => $this->keeping,

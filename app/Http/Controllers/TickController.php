@@ -15,16 +15,22 @@ use App\Planning\StepInWords;
 use App\Planning\Ticking;
 use Ephemeron\Bench\Step;
 use Ephemeron\WorkPlan;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
 final readonly class TickController
 {
-    public function __construct(private Plans $plans, private Ticking $ticking, private History $history)
-    {
+    public function __construct(
+        private Plans $plans,
+        private Ticking $ticking,
+        private History $history,
+        private CutController $cut,
+    ) {
     }
 
-    public function update(TickRequest $request, Project $project): RedirectResponse
+    public function update(TickRequest $request, Project $project): RedirectResponse|Response|View
     {
         $plan = $this->plans->plan($project);
         $step = collect($plan->steps)->first(static fn (Step $step): bool => $step->key === $request->step()) ?? abort(404);
@@ -38,6 +44,17 @@ final readonly class TickController
         }
         if ($request->done() && $refused === null && $request->place() === null) {
             (new StepClock($project))->goOn(($plan->steps[$step->number] ?? $step)->key);
+        }
+        if ($request->isInHand() && $refused !== null) {
+            session()->flash('refused', $refused);
+
+            return CutController::whole($project);
+        }
+        if ($request->isInHand()) {
+            // Between two cuts of a sheet the plan is what it was.
+            $isUnderWay = $request->place() !== null && ! $this->ticking->isDone($project, $key);
+
+            return $this->cut->next($project, $isUnderWay && $request->done() ? $plan : $this->plans->plan($project), $step->key);
         }
         $next = $request->boolean('next') && $refused === null ? ($plan->steps[$step->number] ?? $step) : $step;
 
@@ -61,7 +78,7 @@ final readonly class TickController
         return match (true) {
             $request->isAtTheTrimmer() => redirect()->route(
                 'cut',
-                ['project' => $project, ...($request->done() ? [] : ['sheet' => $step->key])],
+                ['project' => $project, 'sheet' => $step->key],
                 303,
             ),
             $request->isAtTheBoard() => redirect()->to(route('score', $project)."#{$step->key}", 303),

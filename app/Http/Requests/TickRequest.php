@@ -38,6 +38,12 @@ final class TickRequest extends FormRequest
         return $this->input('stage') === 'cut';
     }
 
+    /** The page wants nothing but what is at the trimmer now. */
+    public function isInHand(): bool
+    {
+        return $this->isAtTheTrimmer() && $this->header('HX-Target') === 'trimmer';
+    }
+
     public function isAtTheBoard(): bool
     {
         return $this->input('stage') === 'score';

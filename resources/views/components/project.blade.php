@@ -1,23 +1,13 @@
 @props(['project', 'plan', 'progress', 'stage', 'face' => null, 'step' => null])
 <x-page :title="$project->name">
-    <div class="page" id="stage">
+    <div class="page at-{{ $stage->value }}" id="stage">
         <header class="masthead of-book">
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">{{ $project->name }}</h1>
-            <x-moon :share="$progress->share()" :words="$progress->words()" :size="26"/>
+            @include('partials.moon-of-book')
             <span class="quiet of-what">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
             <div class="tools">
-                @php($history = app(\App\History\History::class))
-                @foreach (['undo' => ['Undo', $history->lastDone($project)], 'redo' => ['Do again', $history->lastUndone($project)]] as $way => [$label, $event])
-                    <form method="post" action="{{ route($way, $project) }}" data-key-form="{{ $way }}" hx-post="{{ route($way, $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
-                        @csrf
-                        <input type="hidden" name="event" value="{{ $event?->id }}">
-                        <input type="hidden" name="stage" value="{{ $stage->value }}">
-                        <input type="hidden" name="face" value="{{ $face }}">
-                        @if ($step)<input type="hidden" name="step" value="{{ $step }}">@endif
-                        <button class="btn-plain undo" id="{{ $way }}" @disabled($event === null) title="{{ $event === null ? ($way === 'undo' ? 'Nothing to undo' : 'Nothing to do again') : "{$label}: {$event->sentence}" }}" aria-label="{{ $label }}{{ $event ? ": {$event->sentence}" : '' }}"><span class="at-length">{{ $label }}@if ($event)<span class="what">: {{ $event->sentence }}</span>@endif</span><span class="in-short" aria-hidden="true">{{ $way === 'undo' ? '↶' : '↷' }}</span></button>
-                    </form>
-                @endforeach
+                @include('partials.undoing', ['stage' => $stage, 'step' => $step, 'face' => $face])
                 <form method="post" action="{{ route('design', $project) }}" hx-patch="{{ route('design', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                     @csrf @method('PATCH')
                     <input type="hidden" name="revision" value="{{ $project->revision }}">
@@ -34,17 +24,7 @@
         </header>
         <hr class="rule">
         <nav aria-label="Stages of the work">
-            <ol class="concertina" x-data="stages" @keydown="onKey($event)">
-                @foreach (\App\View\Stage::of($plan) as $each)
-                    @php($state = $each->state($plan, $progress))
-                    <li @class(['is-here' => $each === $stage])>
-                        <a href="{{ route($each->value, $project) }}" data-stage-key="{{ $loop->iteration }}" @if ($each === $stage) aria-current="page" @endif>
-                            <span class="stage">{{ $each->label() }}</span>
-                            <span @class(['state', 'needs' => $state === 'needs a look'])>{{ $state }}</span>
-                        </a>
-                    </li>
-                @endforeach
-            </ol>
+            @include('partials.stages', ['stage' => $stage])
         </nav>
         @php($stops = count($plan->report->bySeverity(\Ephemeron\Fit\Severity::Stop)))
         @php($watches = count($plan->report->bySeverity(\Ephemeron\Fit\Severity::Watch)))

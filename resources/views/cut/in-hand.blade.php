@@ -1,37 +1,19 @@
 {{-- The sheet at the trimmer: one cut, read at arm's length. --}}
+@php($notation = $plan->notation())
 @php($cut = $hand->cut())
+@php($after = $hand->afterThisCut())
 <section class="trimmer at-hand" id="trimmer" aria-label="At the trimmer" x-data="trimmer" @keydown.window="onKey($event)" data-awake data-swipe data-aloud>
-    <div class="hand-number">
-        <p class="quiet mb-0">{{ $hand->sheet }} of {{ $hand->sheets }}: {{ $hand->stock->stock->name }}, {{ $hand->pattern->supply->isCutBefore() ? 'cut before' : ($hand->pattern->supply->isLeftover ? ($hand->pattern->count === 1 ? 'a leftover' : "{$hand->pattern->count} leftovers alike") : ($hand->pattern->count === 1 ? 'one sheet' : "{$hand->pattern->count} sheets alike")) }}{{ $cut ? ' · cut '.($hand->done + 1).' of '.count($hand->step->places) : '' }}</p>
-        @if ($cut)
-            <p class="fence-now" data-say><span class="quiet">{{ $hand->stock->isByHand() ? 'knife and ruler at' : ($cut->sameFence ? 'fence stays at' : 'fence') }}</span> <strong>@length($cut->fence, $notation, false)</strong></p>
-            @if ($allowance && ! $hand->stock->isByHand())<p class="own-allowance mb-0">With your own allowance: <strong>{{ $notation->exact($cut->fence->minus($allowance)) }}</strong></p>@endif
-        @endif
-    </div>
-    <div class="sheet hand-drawing">
-        @php($drawn = $handDrawing->draw($hand, $notation, $pictures->for($hand->pattern)))
-        {!! $drawn->inline() !!}
-    </div>
+    @include('cut.now.number')
+    @include('cut.now.drawing')
     <div class="hand-more">
-        @if ($cut)
-            @if (! $hand->stock->isByHand() && $trimmer->advice($cut, $notation) !== '')<p class="field-error mb-2">@typeset($trimmer->advice($cut, $notation))</p>@endif
-            @if ($hand->stock->isByHand() || $trimmer->isTooLong($cut))<p class="hold mb-2">{{ \Ephemeron\Blueprint\Caution::Knife->text() }}</p>@endif
-            <p class="fs-5 mb-1" data-say>Cut {{ $cut->together === 1 ? 'the piece' : "{$cut->together} pieces".($hand->stock->passes($cut)->count() === 1 ? ' together' : ', '.$hand->stock->passes($cut)->text()) }}, @size($cut->piece, $notation), its {{ $cut->along->value }} along the scale.</p>
-            <dl class="falls">
-                <div><dt>{{ $hand->side(true) }}</dt><dd>@typeset($hand->fate($cut->first)) <span class="turn">{{ $hand->turn(true) }}</span></dd></div>
-                <div><dt>{{ $hand->side(false) }}</dt><dd>@typeset($hand->fate($cut->second)) <span class="turn">{{ $hand->turn(false) }}</span></dd></div>
-            </dl>
-            <p class="fs-5 mb-2" data-say>@typeset($hand->then())</p>
-        @else
-            <p class="fs-4 my-3">Used whole: nothing to cut. Pencil {{ implode(', ', array_keys($hand->pattern->gives)) }} on the back.</p>
-        @endif
+        @include('cut.now.words')
         <div class="controls is-at-the-thumb">
-            <form method="post" x-ref="cut" data-table="on" data-once="cut" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+            <form method="post" x-ref="cut" data-table="on" data-once="cut" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#trimmer" hx-swap="outerHTML">@csrf @method('PUT')
                 <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="1">@if ($cut)<input type="hidden" name="place" value="{{ $hand->done }}">@endif
                 <button class="btn-main" id="cut-made">{{ $cut ? 'Cut' : 'Labelled' }}</button>
             </form>
             @if ($hand->done > 0)
-                <form method="post" x-ref="back" data-table="back" data-once="back" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                <form method="post" x-ref="back" data-table="back" data-once="back" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#trimmer" hx-swap="outerHTML">@csrf @method('PUT')
                     <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="0"><input type="hidden" name="place" value="{{ $hand->done - 1 }}">
                     <button class="btn-plain" id="cut-back">← Not cut yet</button>
                 </form>
@@ -52,4 +34,12 @@
             @foreach (['text', 'photo'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
         </details>
     </div>
+    @if ($after)
+        {{-- Seen the moment the cut is ticked, while the tick is on its way. --}}
+        <template id="after-this-cut">
+            @include('cut.now.number', ['hand' => $after])
+            @include('cut.now.drawing', ['hand' => $after])
+            @include('cut.now.words', ['hand' => $after])
+        </template>
+    @endif
 </section>

@@ -2,7 +2,7 @@
 @php($notation = $plan->notation())
 @php($steps = $pattern->steps())
 @php($stepKey = $pattern->key)
-<div class="pattern" id="{{ $stepKey }}" x-data="replay({{ count($steps) }})">
+<div class="pattern" id="{{ $stepKey }}" @if ($alone ?? false) hx-swap-oob="true" @endif x-data="replay({{ count($steps) }})">
     <div class="sheet" data-pin-sheet="{{ $pins->sheetOf($stockIndex, $index) }}" data-pin-step="{{ $plan->design->tools->grid->step()->inMillimetres() }}">
         {!! $drawing->draw($pattern, $notation, "{$stock->stock->name}, pattern ".($index + 1), $pictures->for($pattern)?->address, $pictures->for($pattern)?->area)->inline() !!}
         @if ($steps !== [])
