@@ -46,6 +46,7 @@ use App\Http\Controllers\SpoiledController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TakenOffController;
 use App\Http\Controllers\TickController;
+use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WorthKeepingController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
@@ -76,6 +77,7 @@ Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])
 Route::get('logbook', [LogController::class, 'book'])->name('logbook');
 Route::put('logbook/allowance', [LogController::class, 'allow'])->name('logbook.allow');
 Route::get('logbook.csv', [LogController::class, 'csv'])->name('logbook.csv');
+Route::get('together', TogetherController::class)->name('together');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');

@@ -33,6 +33,7 @@ final class OddRequestsTest extends TestCase
     private const KEYS = [
         'scene',
         'at',
+        'books',
         'sheet',
         'copies',
         'face',
@@ -77,6 +78,7 @@ final class OddRequestsTest extends TestCase
         foreach ([
             '',
             'catalogue',
+            'together',
             'logbook',
             'logbook.csv',
             'papers',
