@@ -11,6 +11,7 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Draft;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Task;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\AsCut;
@@ -78,6 +79,10 @@ final readonly class Workshop
         ));
         (new Outfitting($this->showroom))->furnish($draft, $design, UsualThings::furnished($structure, $design)->things);
         (new CutApart($design->choices, $design->keepsakes))->layIn($draft);
+        $play = $design->tools->length(Tools::PLAY);
+        if ($play !== null) {
+            array_map($draft->add(...), array_map(static fn (Pouch $pouch): Pouch => $pouch->playing($play), $draft->all(Pouch::class)));
+        }
         if ($design->schools->inking === Inking::Yes) {
             $draft->task($this->inking($draft));
         }

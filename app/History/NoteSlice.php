@@ -25,7 +25,7 @@ final readonly class NoteSlice implements Slice
                 'mark' => $mark,
                 'step' => $state['step'] ?? '',
                 'text' => $state['text'],
-                ...array_intersect_key($state, array_flip(['part', 'panel', 'axis', 'planned', 'came', 'photo'])),
+                ...array_intersect_key($state, array_flip(['part', 'panel', 'is_play', 'axis', 'planned', 'came', 'photo'])),
             ]);
         }
     }

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $part key of the piece that was measured
  * @property string|null $axis which side of it
  * @property string|null $panel where not the piece itself was measured
+ * @property bool $is_play whether it was tight or loose in its place, and not cut so
  * @property int|null $planned in ticks
  * @property int|null $came in ticks
  * @property string|null $photo name of its file
@@ -28,8 +29,8 @@ final class Note extends Model
 
     public const PIECE = 'piece:';
 
-    protected $fillable = ['step', 'text', 'mark', 'part', 'panel', 'axis', 'planned', 'came', 'photo'];
+    protected $fillable = ['step', 'text', 'mark', 'part', 'panel', 'is_play', 'axis', 'planned', 'came', 'photo'];
 
     /** @var array<string, string> */
-    protected $casts = ['planned' => 'integer', 'came' => 'integer', 'project_id' => 'integer'];
+    protected $casts = ['is_play' => 'boolean', 'planned' => 'integer', 'came' => 'integer', 'project_id' => 'integer'];
 }

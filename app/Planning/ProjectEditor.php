@@ -10,18 +10,26 @@ use App\Models\Project;
 use App\Models\StaleRevision;
 use Ephemeron\Bench\Step;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Tools;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\FoldReader;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Unit;
 use Ephemeron\WorkPlan;
 use Illuminate\Support\Facades\DB;
 
 /** Puts books on the shelf and takes changes to them through the one gate. */
 final readonly class ProjectEditor
 {
-    public function __construct(private DesignReader $reader, private DesignWriter $writer, private Plans $plans, private History $history)
-    {
+    public function __construct(
+        private DesignReader $reader,
+        private DesignWriter $writer,
+        private Plans $plans,
+        private History $history,
+        private OwnAllowance $allowance,
+    ) {
     }
 
     /**
@@ -47,7 +55,14 @@ final readonly class ProjectEditor
     public function create(array $design): Project
     {
         // A whole list of things is how version 1 said it.
-        return $this->put($this->reader->fromArray(['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, ...$design]));
+        $own = $this->allowance->play();
+
+        return $this->put($this->reader->fromArray([
+            'format' => DesignReader::FORMAT,
+            'version' => DesignReader::VERSION,
+            ...($own === null ? [] : [Tools::PLAY => Notation::usual(Unit::Inch)->exact($own)]),
+            ...$design,
+        ]));
     }
 
     /**

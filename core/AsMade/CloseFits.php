@@ -132,7 +132,7 @@ final readonly class CloseFits
             Dimension::whole($held, $own),
             Dimension::of($front, $pouch->front->panel, $below),
             $play,
-            Pouch::glueLoss(),
+            $pouch->leastPlay(),
         )];
     }
 

@@ -25,6 +25,7 @@ final readonly class Pouch implements Fact
      * @param bool $kept whether the closed book keeps in what stands out of it
      * @param PanelRef|null $front the panel that is its front, its side towards the reader
      * @param PanelRef|null $behind the panel of the same part that lies behind it, where it is folded
+     * @param Length|null $wanted how much less than the clear width an insert is wanted; null: {@see Pouch::play()}
      * @param Length $reach from the closed end to where a card may stand at the most (the edge of the page)
      */
     public function __construct(
@@ -38,7 +39,32 @@ final readonly class Pouch implements Fact
         public bool $kept = false,
         public ?PanelRef $front = null,
         public ?PanelRef $behind = null,
+        private ?Length $wanted = null,
     ) {
+    }
+
+    /** The same for a hand that wants more, or less, of it. */
+    public function playing(Length $wanted): self
+    {
+        return new self(
+            $this->key,
+            $this->name,
+            $this->face,
+            $this->size,
+            $this->glued,
+            $this->opening,
+            $this->reach,
+            $this->kept,
+            $this->front,
+            $this->behind,
+            $wanted,
+        );
+    }
+
+    /** What an insert cannot do with less of: half of the play there should be. */
+    public function leastPlay(): Length
+    {
+        return $this->wanted?->half() ?? self::glueLoss();
     }
 
     public function mark(): string
@@ -63,7 +89,7 @@ final readonly class Pouch implements Fact
     /** The widest card that still slides. */
     public function widestInsert(): Length
     {
-        return $this->innerWidth()->minus(self::play());
+        return $this->innerWidth()->minus($this->wanted ?? self::play());
     }
 
     /** Breadth of the opening, edge to edge. */
@@ -78,10 +104,10 @@ final readonly class Pouch implements Fact
         return $this->opening->isUpright() ? $this->size->width : $this->size->height;
     }
 
-    /** With the least play there may be, ⅛ in: it goes in, snugly. */
+    /** With the least play there may be: it goes in, snugly. */
     public function snuggestInsert(): Length
     {
-        return $this->innerWidth()->minus(self::glueLoss());
+        return $this->innerWidth()->minus($this->leastPlay());
     }
 
     /** Whether a card goes in (either way round) so that it slides, stays inside the page and is held over half its length. */
@@ -90,7 +116,7 @@ final readonly class Pouch implements Fact
         return $this->admits($card, $this->widestInsert());
     }
 
-    /** The same, but with no more play than ⅛ in. */
+    /** The same, but with no more play than half of it. */
     public function holdsSnugly(Size $card): bool
     {
         return $this->admits($card, $this->snuggestInsert());

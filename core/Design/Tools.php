@@ -18,13 +18,16 @@ final readonly class Tools
 
     public const STRIP = 'strip';
 
+    /** How much less than its pocket an insert is wanted: a habit of the hand, as the others are of the tools. */
+    public const PLAY = 'insert-play';
+
     /** Grammages from which the trimmer takes fewer sheets at once. */
     public const WEIGHTS = [160, 220, 300];
 
     /**
      * @param ToolGrid $grid marks that lengths are read to
      * @param ToolGrid $grooves grooves of the scoring board
-     * @param array<string, Length> $lengths of the tools that are not the usual ones, by BOARD, BLADE, STRIP
+     * @param array<string, Length> $lengths of the tools that are not the usual ones, by BOARD, BLADE, STRIP, PLAY
      * @param array<int, int> $stacks how many sheets the trimmer takes at once, by the grammage from which that holds; none: as usual
      */
     public function __construct(public ToolGrid $grid, public ToolGrid $grooves, private array $lengths = [], public array $stacks = [])

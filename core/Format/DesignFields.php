@@ -111,6 +111,13 @@ final readonly class DesignFields
                 Length::inches(1),
                 'Narrowest strip that comes off the trimmer cleanly; left out: ⅛ in, with a metric grid 3 mm.',
             ),
+            $this->tool(
+                Tools::PLAY,
+                'The play of inserts',
+                Length::inches(0, 1, 8),
+                Length::inches(1),
+                'How much less than the clear width of its pocket an insert is wanted; left out: ¼ in.',
+            ),
             ...array_map($this->stack(...), Tools::WEIGHTS),
             new Field(
                 'scoring',

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from 'alpinejs';
 import { bench, drying, replay, shell, stages, trimmer } from './screens.js';
+import { fetching } from './fetching.js';
 import { folding } from './folding.js';
 import { colour, squaring } from './drawer.js';
 import { motif } from './motif.js';
@@ -28,6 +29,7 @@ Alpine.data('drying', drying);
 Alpine.data('voice', voice);
 Alpine.data('placing', placing);
 Alpine.data('trimmer', trimmer);
+Alpine.data('fetching', fetching);
 Alpine.data('folding', folding);
 Alpine.data('stitching', stitching);
 Alpine.data('ordering', ordering);

@@ -53,11 +53,12 @@
                 </form>
             </details>
             <details class="mt-3" id="write-up" @if ($errors->hasAny(['by', 'photos', 'photos.*'])) open @endif><summary>Write it up for others</summary>
-                <form method="get" action="{{ route('pattern', $project) }}">
+                <form method="get" action="{{ route('pattern', $project) }}" x-data="fetching" @submit="take">
                     <div class="field"><label for="by">By, if you wish</label><input @class(['form-control', 'is-invalid' => $errors->has('by')]) id="by" name="by" maxlength="80" value="{{ is_string(old('by')) ? old('by') : '' }}" autocomplete="off">@error('by')<p class="field-error">{{ $message }}</p>@enderror</div>
                     @foreach ($photos as $note)<label class="sieve-by"><input class="form-check-input" type="checkbox" name="photos[]" value="{{ $note->id }}"> {{ Str::limit($note->text, 40) }}</label> @endforeach
                     @error('photos')<p class="field-error">{{ $message }}</p>@enderror
-                    <button class="btn-plain">The pattern, as one page</button>
+                    <button class="btn-plain" :disabled="isUnderWay">The pattern, as one page</button>
+                    <progress class="write-up" x-show="isUnderWay" x-cloak :value="share" aria-label="The pattern is being written"></progress>
                     <p class="field-note">Sizes, cut list, diagrams, scores and steps, to send or to put on the web: it needs nothing else, holds the design, and nothing of your drawer. On paper: <a href="{{ route('print.pdf', [$project, 'pattern']) }}">as PDF</a>.</p>
                 </form>
             </details>

@@ -24,6 +24,18 @@
                     </form>
                 </div>
             @endif
+            @if ($wish || $play)
+                <div class="said" id="wish">
+                    @if ($wish)
+                        @php($more = $wish->mean->isPositive() ? $wish->mean : \Ephemeron\Measure\Length::zero()->minus($wish->mean))
+                        <p class="mb-1">What goes into pockets was {{ $wish->mean->isPositive() ? 'tight' : 'loose' }} by about {{ round($more->inMillimetres(), 2) }} mm (@length($more, $sixteenths)) on the average of {{ $wish->count }} dry fits; that is more than chance (t = {{ number_format($wish->t, 1) }}).</p>
+                    @endif
+                    <form method="post" action="{{ route('logbook.allow') }}">@csrf @method('PUT')<input type="hidden" name="what" value="inserts">
+                        @if ($play)<p class="mb-1">In new books inserts are wanted @length($play, $sixteenths) less than their pockets.</p><button class="btn-plain" name="take" value="0">As usual again</button>
+                        @else<button class="btn-plain" name="take" value="1">Reckon with it in new books</button>@endif
+                    </form>
+                </div>
+            @endif
             <div id="logs">
                 @if ($logs->isEmpty())
                     <p class="fs-5 mt-3">No book of that in the logbook.</p>

@@ -163,6 +163,26 @@ final class AtTheTableTest extends BrowserTestCase
     }
 
     /** A pattern opened as a file: it asks for nothing, and axe finds nothing. */
+    /** Over a slow line a bar says how far the pattern is, then it is taken. */
+    public function test_a_pattern_comes_with_a_bar(): void
+    {
+        $this->open($this->project('Leonid watch album', 'log'), 390, 844);
+        $this->driver()->executeScript(
+            'document.querySelector("#write-up").open = true; window.shares = [];'
+                .'new MutationObserver(() => { const bar = document.querySelector("progress.write-up");'
+                .' if (bar.offsetParent) { window.shares.push(bar.position); } })'
+                .'.observe(document.querySelector("progress.write-up"), { attributes: true });'
+                .'HTMLAnchorElement.prototype.click = function () { window.taken = this.download; };',
+        );
+        $this->slow(50);
+        $this->find('#write-up button')->click();
+        $this->driver()->wait(20, 100)->until(fn (): bool => (string) $this->driver()->executeScript('return window.taken ?? ""') !== '');
+        $this->slow(0);
+        $this->assertSame('leonid-watch-album-pattern.html', $this->driver()->executeScript('return window.taken'));
+        $shares = (array) $this->driver()->executeScript('return window.shares');
+        $this->assertNotSame([], array_filter($shares, static fn (mixed $share): bool => $share > 0));
+    }
+
     public function test_a_pattern_stands_by_itself(): void
     {
         $this->open($this->project('Leonid watch album', 'log'));

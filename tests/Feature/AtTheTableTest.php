@@ -61,6 +61,18 @@ final class AtTheTableTest extends TestCase
         $this->assertSame(0, Note::query()->count());
     }
 
+    /** Tight is about the pocket it goes into, not about how it was cut; a fold is the scoring board’s. */
+    public function test_what_was_measured_is_kept_with_what_it_is_about(): void
+    {
+        $this->came(['measure' => 'width|page-3/pocket-1/card|whole', 'verdict' => 'tight', 'came' => '1/8']);
+        $this->came(['measure' => 'width|sheet-2|gusset', 'verdict' => 'small', 'came' => '1/16']);
+        [$tight, $fold] = Note::query()->oldest('id')->get()->all();
+        $this->assertSame([true, null], [$tight->is_play, $tight->panel]);
+        $this->assertStringContainsString('is tight by 1⁄8 in along its width', $tight->text);
+        $this->assertSame([false, 'gusset'], [$fold->is_play, $fold->panel]);
+        $this->assertStringContainsString('gusset came to 7⁄16 in along its width, planned 1⁄2 in', $fold->text);
+    }
+
     /** Of fourteen equal mats only those that lie on that sheet are cut otherwise. */
     public function test_only_what_lies_on_it_is_cut_otherwise(): void
     {
@@ -115,6 +127,7 @@ final class AtTheTableTest extends TestCase
 
     public function test_the_clock_runs_on_and_goes_on_with_the_hands(): void
     {
+        $this->freezeSecond();
         $plan = app(Plans::class)->plan($this->project);
         [$first, $second] = [$plan->steps[0]->key, $plan->steps[1]->key];
         $this->clock($first, true)->assertJson(['running' => true]);

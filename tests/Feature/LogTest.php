@@ -87,4 +87,33 @@ final class LogTest extends TestCase
         Note::query()->update(['came' => 8128]);
         $this->get(route('logbook'))->assertDontSee('more than chance');
     }
+
+    /** Inserts that were tight at dry fits: ⅛ in more play than ¼ is offered, and holds for new books only. */
+    public function test_what_the_hand_wants_of_inserts_is_told_apart_from_the_trimmer(): void
+    {
+        $album = ['structure' => 'nested-gusset-album', 'furniture' => [
+            ['on' => 'page-3', 'kind' => 'pocket', 'parameters' => ['width' => '4 3/4', 'notched' => 'no', 'card' => '4x4']],
+        ]];
+        $project = app(ProjectEditor::class)->create($album);
+        foreach (range(1, 6) as $number) {
+            $this->post(route('came', $project), [
+                'step' => 'sort', 'measure' => 'width|page-3/pocket-1/card|whole', 'verdict' => 'tight',
+                'came' => $number % 2 === 0 ? '1/8' : '7/64',
+            ])->assertSessionHasNoErrors();
+        }
+        $this->get(route('logbook'))->assertOk()->assertSee('What goes into pockets was tight')->assertSee('6 dry fits')
+            ->assertDontSee('smaller than planned')->assertDontSee('larger than planned');
+        $this->put(route('logbook.allow'), ['take' => '1', 'what' => 'inserts'])->assertRedirect();
+        $this->get(route('logbook'))->assertSee('As usual again');
+        $again = app(ProjectEditor::class)->create($album);
+        $this->assertSame('3/8 in', $again->design['insert-play'] ?? null);
+        $kinds = fn (Project $of): array => array_map(
+            static fn ($finding): string => $finding->kind,
+            app(\App\Planning\Plans::class)->plan($of)->report->of('insert-snug', 'insert-too-tight'),
+        );
+        $this->assertSame([], $kinds($project->refresh()), '4¾ less ¼ for glue less a mat of 4¼: ¼ of play');
+        $this->assertSame(['insert-snug'], $kinds($again), '⅜ was wanted, there is ¼');
+        $this->put(route('logbook.allow'), ['take' => '0', 'what' => 'inserts']);
+        $this->assertArrayNotHasKey('insert-play', app(ProjectEditor::class)->create(['structure' => 'meander-book'])->design);
+    }
 }

@@ -40,7 +40,13 @@ final readonly class CameController
             return $back->withErrors($complaints->all() ?: ['came' => 'Nothing is left of it then.'])->withInput();
         }
         $exact = static fn ($length): string => str_replace('/', '⁄', $plan->notation()->exact($length));
-        $noted = sprintf(
+        $noted = $request->isAboutPlay() ? sprintf(
+            '%s is %s by %s along its %s',
+            $dimension->sayOf($plan->blueprint->part($dimension->part)),
+            $came->isMoreThan($planned) ? 'tight' : 'loose',
+            $exact($came->isMoreThan($planned) ? $came->minus($planned) : $planned->minus($came)),
+            $dimension->axis->value,
+        ) : sprintf(
             '%s came to %s along its %s%s, planned %s',
             $dimension->sayOf($plan->blueprint->part($dimension->part)),
             $exact($came),
@@ -55,6 +61,7 @@ final readonly class CameController
             'part' => $dimension->part,
             'panel' => $dimension->isWhole() ? null : $dimension->panel,
             'axis' => $dimension->axis->value,
+            'is_play' => $request->isAboutPlay(),
             'planned' => $planned->ticks,
             'came' => $came->ticks,
         ]);

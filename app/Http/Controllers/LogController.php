@@ -98,13 +98,17 @@ final readonly class LogController
             'search' => $this->search($request),
             'habit' => $this->habit(),
             'allowance' => $this->allowance->kept(),
+            'wish' => $this->wish(),
+            'play' => $this->allowance->play(),
         ]);
     }
 
     /** What the measurements tell is reckoned with from now on, or not any more. */
     public function allow(Request $request): RedirectResponse
     {
-        $this->allowance->keep($request->boolean('take') ? $this->habit()?->mean : null);
+        $request->input('what') === 'inserts'
+            ? $this->allowance->keepPlay($request->boolean('take') ? $this->wish()?->mean : null)
+            : $this->allowance->keep($request->boolean('take') ? $this->habit()?->mean : null);
 
         return redirect()->route('logbook', status: 303);
     }
@@ -173,11 +177,23 @@ final readonly class LogController
     /** What the measurements of all books tell of the hand at the trimmer; where folds came is another tool’s. */
     private function habit(): ?Habit
     {
+        return Habit::in($this->differences(isPlay: false));
+    }
+
+    /** How much more play than there was the maker wanted for what goes into pockets. */
+    private function wish(): ?Habit
+    {
+        return Habit::in($this->differences(isPlay: true));
+    }
+
+    /** @return list<Length> of whole pieces, what came less what was planned */
+    private function differences(bool $isPlay): array
+    {
         $differences = [];
-        foreach (Note::query()->whereNotNull('came')->whereNull('panel')->latest('id')->limit(200)->get() as $note) {
+        foreach (Note::query()->where('is_play', $isPlay)->whereNull('panel')->whereNotNull('came')->latest('id')->limit(200)->get() as $note) {
             $differences[] = Length::ofTicks((int) $note->came - (int) $note->planned);
         }
 
-        return Habit::in($differences);
+        return $differences;
     }
 }

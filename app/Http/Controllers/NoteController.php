@@ -65,7 +65,7 @@ final readonly class NoteController
             $project,
             NoteSlice::KIND,
             "note struck: {$note->text}",
-            [...$state, 'text' => $note->text, ...$note->only(['part', 'panel', 'axis', 'planned', 'came', 'photo'])],
+            [...$state, 'text' => $note->text, ...$note->only(['part', 'panel', 'is_play', 'axis', 'planned', 'came', 'photo'])],
             [...$state, 'text' => null],
         );
 

@@ -56,6 +56,7 @@ final readonly class PatternController
 
         return response($html, 200, [
             'Content-Type' => 'text/html; charset=utf-8',
+            'Content-Length' => (string) strlen($html),
             'Content-Disposition' => sprintf('attachment; filename="%s-pattern.html"', Str::slug($project->name) ?: 'book'),
         ]);
     }

@@ -21,8 +21,10 @@ final class CameRequest extends FormRequest
 {
     public const VERDICTS = [
         'measures' => 'measures',
-        'large' => 'is too large (tight, proud) by',
-        'small' => 'is too small (loose) by',
+        'large' => 'is too large (proud) by',
+        'small' => 'is too small by',
+        'tight' => 'is tight by',
+        'loose' => 'is loose by',
         'crooked' => 'is crooked by',
     ];
 
@@ -66,6 +68,12 @@ final class CameRequest extends FormRequest
         return $this->input('verdict') === 'crooked';
     }
 
+    /** Whether that is about how it goes into its place, and not about how it was cut. */
+    public function isAboutPlay(): bool
+    {
+        return in_array($this->input('verdict'), ['tight', 'loose'], true);
+    }
+
     /** What it measures; what is crooked is squared up first. Null where it cannot be read, which is complained about under `came`. */
     public function length(Length $planned, Unit $unit, Complaints $complaints): ?Length
     {
@@ -82,8 +90,8 @@ final class CameRequest extends FormRequest
         }
 
         return match ($this->input('verdict')) {
-            'large' => $planned->plus($read),
-            'small', 'crooked' => $planned->minus($read),
+            'large', 'tight' => $planned->plus($read),
+            'small', 'loose', 'crooked' => $planned->minus($read),
             default => $read,
         };
     }

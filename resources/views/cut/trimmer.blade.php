@@ -1,9 +1,9 @@
 {{-- What the maker's trimmer can do; the cuts are planned for it. --}}
-@php($wrong = $errors->hasAny(['blade', 'strip', 'stack-160', 'stack-220', 'stack-300']))
+@php($wrong = $errors->hasAny(['blade', 'strip', 'insert-play', 'stack-160', 'stack-220', 'stack-300']))
 <details class="why-not" @if ($wrong) open @endif>
     <summary>My trimmer: cuts up to @length($trimmer->longestCut, $notation), strips from @length($trimmer->narrowestStrip, $notation), marks every {{ $trimmer->fence->value }}</summary>
     <x-change-form class="sieve" :project="$project" stage="cut">
-        @foreach (['blade' => ['Longest cut', $plan->design->tools->length('blade'), $trimmer->longestCut], 'strip' => ['Narrowest strip', $plan->design->tools->length('strip'), $trimmer->narrowestStrip]] as $tool => [$label, $chosen, $usual])
+        @foreach (['blade' => ['Longest cut', $plan->design->tools->length('blade'), $trimmer->longestCut], 'strip' => ['Narrowest strip', $plan->design->tools->length('strip'), $trimmer->narrowestStrip], 'insert-play' => ['Inserts less by', $plan->design->tools->length('insert-play'), \Ephemeron\Blueprint\Pouch::play()]] as $tool => [$label, $chosen, $usual])
             @php($typed = $errors->has($tool) && is_array(old('set')) ? (old('set')[$tool] ?? null) : null)
             <div class="sieve-by"><label for="{{ $tool }}">{{ $label }}</label>
             <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has($tool)]) id="{{ $tool }}" name="set[{{ $tool }}]" value="{{ is_string($typed) ? $typed : ($chosen ? $notation->exact($chosen) : '') }}" placeholder="{{ $notation->text($usual) }}" autocomplete="off"></div>
