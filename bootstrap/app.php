@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\StaleRevision;
 use App\Planning\PiecesAreCut;
@@ -21,6 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(ReadableText::class);
         $middleware->append(SecurityHeaders::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -9,6 +9,7 @@ use App\History\History;
 use App\Models\Project;
 use App\Models\StaleRevision;
 use Ephemeron\Bench\Step;
+use Ephemeron\Ceiling;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Tools;
 use Ephemeron\Format\DesignReader;
@@ -18,6 +19,7 @@ use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
 use Ephemeron\WorkPlan;
+use Ephemeron\Workshop;
 use Illuminate\Support\Facades\DB;
 
 /** Puts books on the shelf and takes changes to them through the one gate. */
@@ -29,6 +31,7 @@ final readonly class ProjectEditor
         private Plans $plans,
         private History $history,
         private OwnAllowance $allowance,
+        private Workshop $workshop,
     ) {
     }
 
@@ -96,6 +99,7 @@ final readonly class ProjectEditor
         if ($change === '') {
             return '';
         }
+        Ceiling::check($this->workshop->blueprint($after));
         $undone = $project->ticks->isEmpty() ? [] : $this->consequences($project, $changes, $after, $confirmed);
         DB::transaction(function () use ($project, $after, $change, $from, $undone): void {
             $was = ['version' => $project->version, ...($undone === [] ? [] : ['steps' => $undone, 'ticked' => $undone])];
@@ -145,6 +149,8 @@ final readonly class ProjectEditor
 
     private function put(Design $design): Project
     {
+        Ceiling::check($this->workshop->blueprint($design));
+
         return Project::put($this->writer->toArray($design));
     }
 }

@@ -18,6 +18,9 @@ final readonly class SheetFilling
     /** How a rectangle is divided below the first piece: always in columns, always in rows, or so that the larger remainder stays whole. */
     private const DIVISIONS = ['columns', 'rows', 'larger'];
 
+    /** Looks at a piece that a task may take: some seconds on a slow machine. */
+    private const LOOKS = 5_000_000;
+
     /** @var list<array{int, int, int, bool}> kind, width, height, turned */
     private array $placements;
 
@@ -44,16 +47,14 @@ final readonly class SheetFilling
         $width = $sheet->width->ticks;
         $height = $sheet->height->ticks;
         $best = Filling::offcut($width, $height);
-        // With one kind of piece that is not turned there is nothing to prefer.
-        $rules = count(
-            array_filter($this->placements, static fn (array $placement): bool => $left[$placement[0]] > 0),
-        ) > 1 ? self::RULES : [0];
-        foreach ($this->placements as $placement) {
+        $wanted = array_values(array_filter($this->placements, static fn (array $placement): bool => $left[$placement[0]] > 0));
+        [$first, $rules, $divisions] = $this->affordable($wanted, $width * $height, $left);
+        foreach ($first as $placement) {
             if (! $this->goes($placement, $width, $height, $left)) {
                 continue;
             }
             foreach ($rules as $rule) {
-                foreach (self::DIVISIONS as $division) {
+                foreach ($divisions as $division) {
                     foreach ($division === 'larger' ? [true, false] : [$division === 'columns'] as $widthFirst) {
                         $filling = $this->divide($width, $height, $placement, $widthFirst, $left, $rule, $division);
                         $best = $filling->beats($best) ? $filling : $best;
@@ -63,6 +64,36 @@ final readonly class SheetFilling
         }
 
         return $best;
+    }
+
+    /**
+     * All that may be tried for a sheet, or so much of it that the whole task is done within so many looks at a piece: counted and not timed,
+     * so that the same task is always cut the same.
+     *
+     * @param list<array{int, int, int, bool}> $wanted placements of pieces that are still wanted
+     * @param array<int, int> $left
+     * @return array{list<array{int, int, int, bool}>, list<int>, list<string>} what goes into the corner, rules, divisions
+     */
+    private function affordable(array $wanted, int $sheet, array $left): array
+    {
+        // With one kind of piece that is not turned there is nothing to prefer.
+        $rules = count($wanted) > 1 ? self::RULES : [0];
+        $areas = array_map(static fn (array $placement): int => $placement[1] * $placement[2], $wanted);
+        if ($areas === []) {
+            return [[], [], []];
+        }
+        $all = 0;
+        foreach ($this->kinds as $index => $kind) {
+            $all += $left[$index] * $kind->size->area();
+        }
+        $looks = count($wanted) * max(1, min(array_sum($left), intdiv($sheet, min($areas))));
+        $fillings = max(1, intdiv(self::LOOKS, $looks * max(1, intdiv($all, $sheet))));
+        if (count($wanted) * count($rules) * (count(self::DIVISIONS) + 1) <= $fillings) {
+            return [$wanted, $rules, self::DIVISIONS];
+        }
+        array_multisort($areas, SORT_DESC, $wanted);
+
+        return [array_slice($wanted, 0, max(1, intdiv($fillings, 2))), [0], ['larger']];
     }
 
     public function tree(Filling $filling): Piece

@@ -21,4 +21,15 @@ final readonly class Finding
         public ?Mend $mend = null,
     ) {
     }
+
+    /** In place of so many more of its kind. */
+    public function andMore(int $count): self
+    {
+        return new self(
+            $this->severity,
+            $this->kind,
+            $count === 1 ? 'One more of this kind; mend these first.' : "{$count} more of this kind; mend these first.",
+            face: $this->face,
+        );
+    }
 }

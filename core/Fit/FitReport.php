@@ -44,6 +44,12 @@ use Ephemeron\Fit\Check\TiesGoRound;
 /** Everything that was found, the worst first. */
 final readonly class FitReport
 {
+    /** So many of a kind about one face are told one by one; the others together. */
+    private const ALIKE = 8;
+
+    /** So many of a kind about all faces. */
+    private const OF_A_KIND = 40;
+
     /** @param list<Finding> $findings */
     private function __construct(public array $findings)
     {
@@ -52,8 +58,24 @@ final readonly class FitReport
     public static function on(Workings $workings): self
     {
         $findings = [];
+        $alike = [];
+        $told = [];
+        $untold = [];
         foreach (self::checks() as $check) {
-            array_push($findings, ...$check->examine($workings));
+            foreach ($check->examine($workings) as $finding) {
+                $here = "{$finding->kind} {$finding->face}";
+                $alike[$here] = ($alike[$here] ?? 0) + 1;
+                $told[$finding->kind] ??= 0;
+                if ($alike[$here] <= self::ALIKE && $told[$finding->kind] < self::OF_A_KIND) {
+                    $told[$finding->kind]++;
+                    $findings[] = $finding;
+                } else {
+                    $untold[$finding->kind] = [$finding, ($untold[$finding->kind][1] ?? 0) + 1];
+                }
+            }
+        }
+        foreach ($untold as [$last, $count]) {
+            $findings[] = $last->andMore($count);
         }
         usort($findings, static fn (Finding $one, Finding $other): int => $one->severity->rank() <=> $other->severity->rank());
 

@@ -26,6 +26,9 @@ final readonly class SheetRim
      */
     public static function of(array $vertices, array $edges, array $size): self
     {
+        if (min($size) <= 0) {
+            throw InvalidDesign::whole('The pattern has no breadth or no height: its corners lie on one line.');
+        }
         $loops = self::loops($vertices, $edges);
         $sheet = array_shift($loops) ?? throw InvalidDesign::whole('The pattern has no edge of the sheet: edges of assignment B.');
         $around = new Loop($sheet);

@@ -6,6 +6,9 @@ namespace App\Console\Commands;
 
 use App\Planning\NotPlaced;
 use Ephemeron\Blueprint\Crease;
+use Ephemeron\Ceiling;
+use Ephemeron\Cutting\AroundPins;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Format\PlanJson;
@@ -19,9 +22,12 @@ final class PlanDesign extends Command
 
     private const WRONG_FILE = 2;
 
+    private const MOST_SECONDS = 600.0;
+
     protected $signature = 'ephemeron:plan
         {file : a design file; - reads standard input}
-        {--json : as JSON, for other programs}';
+        {--json : as JSON, for other programs}
+        {--seconds= : look so long for fewer sheets, for each paper; left out: a second at the most}';
 
     protected $description = 'Works a design file out: pieces, sheets, scores, steps, findings';
 
@@ -30,7 +36,9 @@ final class PlanDesign extends Command
         $file = $this->argument('file');
         assert(is_string($file));
         try {
-            $plan = $workshop->plan($reader->fromJson($this->contents($file)));
+            $design = $reader->fromJson($this->contents($file));
+            Ceiling::check($workshop->blueprint($design));
+            $plan = $this->hand($workshop)->plan($design);
         } catch (InvalidDesign $error) {
             $this->complain($file, $error);
 
@@ -50,6 +58,16 @@ final class PlanDesign extends Command
         $this->show($plan);
 
         return self::SUCCESS;
+    }
+
+    /** With as long a look at the cuts as was asked for. */
+    private function hand(Workshop $workshop): Workshop
+    {
+        $seconds = $this->option('seconds');
+
+        return is_numeric($seconds) && (float) $seconds > 0.0
+            ? $workshop->with(new AroundPins(ProvenPlanner::thorough(min(self::MOST_SECONDS, (float) $seconds))))
+            : $workshop;
     }
 
     private function show(WorkPlan $plan): void

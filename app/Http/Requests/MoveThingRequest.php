@@ -17,7 +17,7 @@ final class MoveThingRequest extends FormRequest
         return [
             'revision' => ['required', 'integer'],
             'face' => ['required', 'string', 'max:200'],
-            'place' => ['required', 'string', 'max:400', 'starts_with:things.'],
+            'place' => ['bail', 'required', 'string', 'max:400', 'starts_with:things.'],
             'left' => ['required', 'numeric', 'between:-2000,2000'],
             'top' => ['required', 'numeric', 'between:-2000,2000'],
         ];

@@ -13,7 +13,7 @@ final class OffcutRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'step' => ['required', 'string', 'max:120', 'starts_with:cut-'],
+            'step' => ['bail', 'required', 'string', 'max:120', 'starts_with:cut-'],
             'offcut' => ['required', 'integer', 'min:0', 'max:999'],
             'keep' => ['required', 'boolean'],
         ];

@@ -17,7 +17,7 @@ final class RemoveThingRequest extends FormRequest
         return [
             'revision' => ['required', 'integer'],
             'face' => ['nullable', 'string', 'max:200'],
-            'place' => ['required', 'string', 'max:400', 'starts_with:things.'],
+            'place' => ['bail', 'required', 'string', 'max:400', 'starts_with:things.'],
         ];
     }
 

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Project;
+use App\Planning\ProjectEditor;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** What broke a page once, or the shelf, and does not any more. */
+final class NothingBreaksTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** A base of 48 × 48 panels with 370 slits is written longer than it was typed: what cannot be stored is refused, and nothing is lost. */
+    public function test_limits_hold_for_what_is_stored(): void
+    {
+        $editor = app(ProjectEditor::class);
+        $base = $editor->create(['structure' => 'free-base']);
+        $was = $base->refresh()->design;
+        $lines = implode(' ', array_fill(0, 47, '1/4'));
+        $slits = implode('; ', array_map(
+            static fn (int $slit): string => sprintf('%d.%d-%d.%d', $slit % 47 + 1, intdiv($slit, 47) + 1, $slit % 47 + 2, intdiv($slit, 47) + 1),
+            range(0, 369),
+        ));
+        foreach ([['columns', $lines], ['slits', $slits], ['rows', $lines]] as [$parameter, $typed]) {
+            $this->patch(route('design', $base), [
+                'revision' => $base->refresh()->revision, 'stage' => 'plan', 'set' => ["parameters.{$parameter}" => $typed],
+            ]);
+            $this->get(route('plan', $base))->assertOk();
+            $this->get('/')->assertOk()->assertDontSee('cannot be read');
+        }
+        $this->patch(route('design', $base), [
+            'revision' => $base->refresh()->revision, 'stage' => 'plan', 'set' => ['unit' => 'cm', 'grid' => '1 mm', 'grooves' => '5 mm'],
+        ]);
+        $this->get('/')->assertOk()->assertDontSee('cannot be read');
+        $this->patch(route('projects.update', $base), ['name' => 'Nebula'])->assertSessionHasNoErrors();
+        $this->post(route('projects.copy', $base))->assertSessionHasNoErrors();
+        $this->assertNotSame([], $was);
+    }
+
+    /** A thousand pieces are planned, counted work and not seconds; one more than two thousand is refused, with the number, and nothing is changed. */
+    public function test_work_has_a_ceiling(): void
+    {
+        $editor = app(ProjectEditor::class);
+        $base = $editor->create(['structure' => 'free-base']);
+        $pieces = static fn (int $kinds, int $each, string $name = 'p'): string => implode(
+            "\n",
+            array_map(static fn (int $kind): string => "{$name}{$kind}: 1 × {$kind}/4 in; {$each} pieces", range(4, $kinds + 3)),
+        );
+        $set = fn (string $typed): \Illuminate\Testing\TestResponse => $this->from(route('plan', $base))->patch(route('design', $base), [
+            'revision' => $base->refresh()->revision, 'stage' => 'plan', 'set' => ['parameters.pieces' => $typed],
+        ]);
+        $set($pieces(20, 50))->assertSessionHasNoErrors();
+        $this->get(route('plan', $base))->assertOk();
+        $was = $base->refresh()->design;
+        $this->assertSame(1001, app(\App\Planning\Plans::class)->plan($base)->blueprint->pieces());
+        $answer = $set($pieces(40, 50));
+        $this->assertStringContainsString('2,001 pieces; more than 2,000', (string) json_encode($answer->getSession()->get('errors')?->all()));
+        $this->assertSame($was, $base->refresh()->design);
+    }
+
+    /** What lies on each other is told so many times, then how many more there are: 60 mats on one page are 1 770 pairs. */
+    public function test_findings_of_a_kind_are_told_together(): void
+    {
+        $things = array_fill(0, 60, ['on' => 'page-3', 'kind' => 'photo-mat']);
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album', 'furniture' => $things]);
+        $report = app(\App\Planning\Plans::class)->plan($project)->report;
+        $this->assertLessThan(200, count($report->findings));
+        $more = array_filter($report->findings, static fn ($finding): bool => str_contains($finding->text, 'more of this kind'));
+        $this->assertNotSame([], $more);
+        $this->assertLessThan(1_000_000, strlen((string) $this->get(route('plan', $project))->assertOk()->getContent()));
+    }
+
+    public function test_a_fifth_flap_on_four_others_by_spot(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'mitred-tab-album']);
+        for ($flap = 1; $flap <= 7; $flap++) {
+            $this->post(route('furniture.store', $project), [
+                'revision' => $project->refresh()->revision, 'face' => 'page-3', 'kind' => 'flap', 'spot' => 'middle',
+            ]);
+            $this->assertNot500($this->get(route('plan', [$project, 'face' => 'page-3'])));
+        }
+    }
+
+    public function test_odd_things_with_a_spot(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        foreach ([
+            ['kind' => 'pocket', 'photo' => '3x4', 'spot' => 'middle'],
+            ['kind' => 'pocket', 'photo' => ['x'], 'spot' => 'middle'],
+            ['kind' => 'pocket', 'spot' => ['middle']],
+            ['kind' => 'photo-mat', 'photo' => '900x900', 'spot' => 'middle'],
+            ['kind' => 'flap', 'spot' => 'nowhere'],
+        ] as $thing) {
+            $this->assertNot500($this->post(
+                route('furniture.store', $project),
+                ['revision' => $project->refresh()->revision, 'face' => 'page-3', ...$thing],
+            ));
+        }
+        $this->assertNot500($this->put(route('offcuts', $project), ['step' => ['a' => 'x'], 'offcut' => 0, 'keep' => '1']));
+    }
+
+    public function test_the_five_hundred_and_first_thing(): void
+    {
+        $things = array_map(
+            static fn (int $number): array => ['on' => 'page-'.(3 + $number % 10), 'kind' => 'photo-mat'],
+            range(1, 500),
+        );
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album', 'furniture' => $things]);
+        $answer = $this->post(
+            route('furniture.store', $project),
+            ['revision' => $project->revision, 'face' => 'page-3', 'kind' => 'photo-mat', 'spot' => 'middle'],
+        );
+        $this->assertNot500($answer);
+        $this->assertNot500($this->get(route('plan', $project)));
+    }
+
+    #[TestWith(["\xff\xfe"])]
+    #[TestWith(["Moth \xc3("])]
+    #[TestWith(["a\0b"])]
+    public function test_bytes_that_are_no_text(string $bytes): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        $this->assertNot500($this->post(route('projects.store'), ['structure' => 'meander-book', 'unit' => 'in', 'name' => $bytes]));
+        $this->assertNot500($this->patch(route('projects.update', $project), ['name' => $bytes]));
+        foreach (['name', 'materials.structure-card.name', "things.{$bytes}.kind", "made.{$bytes}.width", 'parameters.leaf-width'] as $place) {
+            $this->assertNot500($this->patch(route('design', $project), [
+                'revision' => $project->refresh()->revision, 'stage' => 'plan', 'set' => [$place => $bytes],
+            ]));
+        }
+        $this->assertNot500($this->post(
+            route('pins.store', $project),
+            ['revision' => $project->refresh()->revision, 'part' => $bytes, 'sheet' => '1', 'left' => '1', 'top' => '1'],
+        ));
+        $this->assertNot500($this->post('/papers', ['name' => $bytes, 'kind' => 'card', 'count' => '9', 'weight' => '220 g']));
+        $this->assertNot500($this->post(route('notes.store', $project), ['step' => 'sort', 'text' => $bytes]));
+        $this->assertNot500($this->post(route('import'), ['file' => UploadedFile::fake()->createWithContent('d.json', "{\"name\": \"{$bytes}\"}")]));
+        foreach (['/', route('plan', $project), route('logbook'), '/papers'] as $page) {
+            $this->assertNot500($this->get($page));
+            $this->assertNot500($this->get($page.'?search='.urlencode($bytes).'&face='.urlencode($bytes)));
+        }
+    }
+
+    #[TestWith(['/projects/12345678901234567890/plan'])]
+    #[TestWith(['/projects/99999999999999999999999/cut'])]
+    #[TestWith(['/papers/12345678901234567890/picture'])]
+    #[TestWith(['/projects/-1/plan'])]
+    public function test_numbers_beyond_all_numbers(string $path): void
+    {
+        $this->get($path)->assertNotFound();
+    }
+
+    public function test_a_crease_pattern_of_one_point(): void
+    {
+        foreach ([[[0, 0], [0, 0], [0, 0], [0, 0]], [[1e308, 1e308], [0, 0], [1, 1], [1, 0]]] as $vertices) {
+            $fold = json_encode([
+                'file_spec' => 1.1, 'vertices_coords' => $vertices, 'edges_vertices' => [[0, 1], [1, 2], [2, 3], [3, 0]],
+                'edges_assignment' => ['B', 'B', 'B', 'B'], 'faces_vertices' => [[0, 1, 2, 3]],
+            ], JSON_THROW_ON_ERROR);
+            $this->assertNot500($this->post(route('import'), ['file' => UploadedFile::fake()->createWithContent('d.fold', $fold)]));
+        }
+        $this->assertSame(0, Project::query()->count());
+    }
+
+    /** @param \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> $answer */
+    private function assertNot500(\Illuminate\Testing\TestResponse $answer): void
+    {
+        $this->assertLessThan(500, $answer->getStatusCode(), (string) $answer->exception?->getMessage().' '.$answer->exception?->getTraceAsString());
+    }
+}
