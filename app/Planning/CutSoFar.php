@@ -65,7 +65,7 @@ final readonly class CutSoFar
      */
     public static function searched(Project $project): array
     {
-        return array_values($project->searches()->get()->map(
+        return array_values(($project->relationLoaded('searches') ? $project->searches : $project->searches()->get())->map(
             static fn (PlanSearch $search): array => [$search->key, $search->taken, $search->bound, $search->plan],
         )->all());
     }

@@ -85,14 +85,7 @@ final readonly class Plans
      */
     private function known(Project $project, array $design, int $copies, bool $isUncut = false): WorkPlan
     {
-        $key = 'plan:'.Mark::of(
-            CodeEdition::whole(),
-            $this->planner::class,
-            $design,
-            $copies,
-            CutSoFar::searched($project),
-            $isUncut ? [] : CutSoFar::mark($project),
-        );
+        $key = 'plan:'.$this->markOf($project, $design, $copies, $isUncut);
         $known = $this->cache->get($key);
         if ($known instanceof WorkPlan) {
             return $known;
@@ -102,6 +95,25 @@ final readonly class Plans
         $this->cache->put($key, $plan, now()->addDays(self::DAYS));
 
         return $plan;
+    }
+
+    /** The same as long as the plan of the book is. */
+    public function mark(Project $project): string
+    {
+        return $this->markOf($project, $project->design, $project->copies, false);
+    }
+
+    /** @param array<string, mixed> $design */
+    private function markOf(Project $project, array $design, int $copies, bool $isUncut): string
+    {
+        return Mark::of(
+            CodeEdition::whole(),
+            $this->planner::class,
+            $design,
+            $copies,
+            CutSoFar::searched($project),
+            $isUncut ? [] : CutSoFar::mark($project),
+        );
     }
 
     private function worked(Project $project, Design $design, int $copies, AsCut $cut): WorkPlan

@@ -22,28 +22,36 @@
             @endif
 
             @if ($books->isEmpty())
-                <p class="mt-4 fs-5">The shelf is empty. Choose a structure and your first book lies on it.</p>
+                <p class="mt-4 fs-5">{{ $search === '' ? 'The shelf is empty. Choose a structure and your first book lies on it.' : "No book on the shelf is called like “{$search}”." }}</p>
             @endif
+            @if ($books->total() > 5 || $search !== '')
+                <form class="sieve" method="get" action="{{ route('shelf') }}" hx-get="{{ route('shelf') }}" hx-trigger="keyup changed delay:300ms from:#shelf-search, change, submit" hx-target="#books" hx-select="#books" hx-swap="outerHTML" hx-push-url="true">
+                    <span class="sieve-by"><label for="shelf-search">Look for</label><input class="form-control" id="shelf-search" name="search" value="{{ $search }}" placeholder="a name" autocomplete="off"></span>
+                    <span class="sieve-by"><label for="shelf-order">In order</label><select class="form-select" id="shelf-order" name="order">@foreach (\App\Planning\Shelf::ORDERS as $each => $label)<option value="{{ $each }}" @selected($order === $each)>{{ $label }}</option>@endforeach</select></span>
+                    <noscript><button class="btn-plain">Look</button></noscript>
+                </form>
+            @endif
+            <div id="books">
             <ul class="shelf">
                 @foreach ($books as $book)
-                    @php([$project, $plan, $progress] = [$book->project, $book->plan, $book->progress])
+                    @php([$project, $summary] = [$book->project, $book->summary])
                     <li>
-                        @if ($plan)<a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! (new \App\Drawing\ShelfDrawing($plan, \App\Drawing\Prints::of($plan)))->draw()->inline() !!}</a>@endif
+                        @if ($summary)<a class="picture" href="{{ route('plan', $project) }}" tabindex="-1" aria-hidden="true">{!! $summary->drawing !!}</a>@endif
                         <div class="about">
-                            @if ($progress)<x-moon :share="$progress->share()" :words="$progress->words()"/>@endif
+                            @if ($summary)<x-moon :share="$summary->share" :words="$summary->words"/>@endif
                             <div>
-                                @if ($plan)
-                                    <h2><a href="{{ route($progress->share() > 0 ? 'bench' : 'plan', $project) }}">{{ $project->name }}</a></h2>
-                                    <p>{{ $plan->structure->about()->name }}, {{ $plan->pieces() }} pieces from <x-sheets :plan="$plan"/>, in {{ $plan->design->unit->label() }}</p>
+                                @if ($summary)
+                                    <h2><a href="{{ route($summary->share > 0 ? 'bench' : 'plan', $project) }}">{{ $project->name }}</a></h2>
+                                    <p>{{ $summary->structure }}, {{ $summary->pieces }} pieces from <x-sheets :plan="$summary"/>, in {{ $summary->unit }}</p>
                                     @if ($project->copies > 1)<p>A batch of {{ $project->copies }}{{ $names->has($project->batch_of) ? ' of '.$names[$project->batch_of] : '' }}</p>@endif
-                                    <p class="quiet">{{ $progress->words() }}@if ($plan->report->stops()) · needs a look @endif</p>
+                                    <p class="quiet">{{ $summary->words }}@if ($summary->stops) · needs a look @endif</p>
                                 @else
                                     <h2>{{ $project->name }}</h2>
                                     <p class="missing">This book cannot be read: {{ $book->trouble }}</p>
                                     <p class="quiet">Undo its last change, or take the file out and bring it in mended.</p>
                                 @endif
                                 <div class="actions">
-                                    @if ($plan)
+                                    @if ($summary)
                                         <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<button aria-label="Copy {{ $project->name }}">Copy</button></form>
                                     @else
                                         @php($event = app(\App\History\History::class)->lastDone($project))
@@ -65,6 +73,14 @@
                     </li>
                 @endforeach
             </ul>
+            @if ($books->hasPages())
+                <nav class="leafing" aria-label="More books">
+                    @if ($books->previousPageUrl())<a class="btn-plain" rel="prev" href="{{ $books->previousPageUrl() }}">← Before</a>@endif
+                    <span>{{ $books->firstItem() }} to {{ $books->lastItem() }} of {{ $books->total() }}</span>
+                    @if ($books->nextPageUrl())<a class="btn-plain" rel="next" href="{{ $books->nextPageUrl() }}">Further →</a>@endif
+                </nav>
+            @endif
+            </div>
 
             <section class="newcomers" aria-label="New books">
                 <div>

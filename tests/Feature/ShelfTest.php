@@ -101,4 +101,38 @@ final class ShelfTest extends TestCase
         $this->followingRedirects()->post('/import')->assertSee('Choose a design file');
         $this->assertSame(0, Project::query()->count());
     }
+
+    /** Found by a part of the name, whatever signs are in it; in the order one asks for; so many on a page. */
+    public function test_books_are_looked_for_ordered_and_leafed_through(): void
+    {
+        foreach (range(1, 30) as $number) {
+            Project::factory()->create(['name' => sprintf('Comet %02d', $number), 'updated_at' => now()->addMinutes($number)]);
+        }
+        Project::factory()->create(['name' => '100 % nebula_x', 'updated_at' => now()->subDay()]);
+        $this->get('/')->assertOk()->assertSee('Comet 30')->assertDontSee('Comet 02')->assertSee('1 to 24 of 31');
+        $this->get('/?page=2')->assertOk()->assertSee('Comet 02')->assertSee('25 to 31 of 31');
+        $this->get('/?search=comet+1')->assertOk()->assertSee('Comet 15')->assertDontSee('Comet 30');
+        $this->get('/?search=%25+neb')->assertOk()->assertSee('100 % nebula_x')->assertDontSee('Comet');
+        $this->get('/?search=a_x')->assertSee('nebula_x');
+        $this->get('/?search=c_m')->assertDontSee('Comet 30')->assertSee('No book on the shelf is called like');
+        $this->get('/?order=name')->assertSeeInOrder(['100 % nebula_x', 'Comet 01', 'Comet 02'])->assertDontSee('Comet 30');
+        $this->get('/?order=oldest')->assertSeeInOrder(['Comet 01', 'Comet 02']);
+        $this->get('/?page=99')->assertOk();
+    }
+
+    /** What the shelf shows is kept, and is another as soon as the book is. */
+    public function test_what_the_shelf_keeps_follows_the_book(): void
+    {
+        $book = Project::factory()->create();
+        $this->get('/')->assertSee('New moon: planned, nothing cut yet')->assertSee('57 pieces');
+        $sheet = $this->sheetKey($book, 'mat-base');
+        $this->put(route('ticks.update', $book), ['step' => $sheet, 'done' => '1']);
+        $this->get('/')->assertSee('Waxing moon: 1 of');
+        $this->put(route('ticks.update', $book), ['step' => $sheet, 'done' => '0']);
+        $this->get('/')->assertSee('New moon');
+        $this->patch(route('design', $book), [
+            'revision' => $book->refresh()->revision, 'stage' => 'plan', 'set' => ['parameters.sheets' => '3'],
+        ]);
+        $this->get('/')->assertDontSee('57 pieces');
+    }
 }

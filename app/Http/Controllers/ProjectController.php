@@ -8,29 +8,34 @@ use App\Drawer\TakenOff;
 use App\Http\Requests\CreateProjectRequest;
 use App\Http\Requests\RenameProjectRequest;
 use App\Models\Project;
-use App\Planning\Plans;
 use App\Planning\ProjectEditor;
+use App\Planning\Shelf;
 use App\Planning\Shelved;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final readonly class ProjectController
 {
-    public function __construct(private ProjectEditor $editor, private Plans $plans)
+    public function __construct(private ProjectEditor $editor)
     {
     }
 
-    public function index(Catalogue $catalogue, TakenOff $takenOff): View
+    public function index(Request $request, Catalogue $catalogue, TakenOff $takenOff, Shelf $shelf): View
     {
         $takenOff->clearNowAndThen();
-        $projects = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices'])->latest('updated_at')->latest('id')
-            ->get();
+        $search = is_string($request->query('search')) ? mb_substr(trim($request->query('search')), 0, 120) : '';
+        $order = is_string($request->query('order')) ? $request->query('order') : '';
+        $books = $shelf->page($search, $order);
 
         return view('shelf', [
-            'books' => $projects->map(fn (Project $project): Shelved => Shelved::of($project, $this->plans)),
-            'names' => $projects->pluck('name', 'id'),
+            'books' => $books,
+            'search' => $search,
+            'order' => $order,
+            'names' => Project::query()->whereKey(array_map(static fn (Shelved $book): ?int => $book->project->batch_of, $books->items()))
+                ->pluck('name', 'id'),
             'structures' => $catalogue->all(),
         ]);
     }

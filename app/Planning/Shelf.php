@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Project;
+use Ephemeron\Format\InvalidDesign;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Pagination\LengthAwarePaginator as Paginator;
+use Illuminate\Support\Facades\DB;
+
+/** The books, so many on a page, looked for by name and in the order one asks for. */
+final readonly class Shelf
+{
+    public const ORDERS = ['changed' => 'changed last', 'name' => 'by name', 'oldest' => 'oldest first'];
+
+    private const ON_A_PAGE = 24;
+
+    private const DAYS = 30;
+
+    public function __construct(private Plans $plans, private Repository $cache)
+    {
+    }
+
+    /**
+     * @param string $order one of {@see Shelf::ORDERS}; any other is the first of them
+     * @return LengthAwarePaginator<int, Shelved>
+     */
+    public function page(string $search, string $order): LengthAwarePaginator
+    {
+        $books = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices', 'searches']);
+        if ($search !== '') {
+            $books->whereRaw("name like ? escape '\\'", ['%'.addcslashes($search, '%_\\').'%']);
+        }
+        match ($order) {
+            'name' => $books->orderByRaw('name collate nocase')->orderBy('id'),
+            'oldest' => $books->orderBy('id'),
+            default => $books->latest('updated_at')->latest('id'),
+        };
+        $page = $books->paginate(self::ON_A_PAGE);
+        // Pictures of papers show in the drawings.
+        $papers = (array) DB::table('papers')->selectRaw('count(*) as papers, max(updated_at) as changed')->first();
+
+        $shelved = [];
+        foreach ($page->items() as $project) {
+            $shelved[] = $this->shelved($project, $papers);
+        }
+        $books = new Paginator($shelved, $page->total(), $page->perPage(), $page->currentPage(), ['path' => route('shelf')]);
+
+        return $books->withQueryString();
+    }
+
+    /**
+     * One book that cannot be read or planned must not take the shelf with it.
+     *
+     * @param array<array-key, mixed> $papers
+     */
+    private function shelved(Project $project, array $papers): Shelved
+    {
+        try {
+            $key = 'shelved:'.Mark::of($this->plans->mark($project), $project->ticks->pluck('key')->all(), $papers);
+            $summary = $this->cache->get($key);
+            if (! $summary instanceof ShelfSummary) {
+                $plan = $this->plans->plan($project);
+                $summary = ShelfSummary::of($plan, new Progress($project, $plan));
+                $this->cache->put($key, $summary, now()->addDays(self::DAYS));
+            }
+
+            return new Shelved($project, $summary);
+        } catch (\Throwable $trouble) {
+            $trouble instanceof InvalidDesign ? null : report($trouble);
+
+            return new Shelved($project, null, $trouble->getMessage());
+        }
+    }
+}
