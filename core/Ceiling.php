@@ -8,8 +8,8 @@ use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Format\InvalidDesign;
 
 /**
- * What is beyond all use: more than hands make of one book, and more than is worked out while somebody waits. Assumed, from the largest book
- * that is known (forty leaves with something on every page: some 440 pieces), several times over.
+ * What is beyond all use: more than hands make of one book, and more than is worked out while somebody waits. Assumed, from the largest
+ * book that is known (forty leaves with something on every page: some 440 pieces), several times over.
  */
 final readonly class Ceiling
 {

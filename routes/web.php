@@ -73,7 +73,7 @@ Route::resource('papers', PaperController::class)->only(['index', 'store', 'upda
 Route::resource('supplies', SupplyController::class)->only(['index', 'store', 'update', 'destroy']);
 Route::get('taken-off', [TakenOffController::class, 'index'])->name('taken-off');
 Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])
-    ->whereIn('kind', ['book', 'paper', 'supply'])->whereNumber('id')->name('taken-off.restore');
+    ->whereIn('kind', ['book', 'paper', 'supply'])->where('id', '[0-9]{1,9}')->name('taken-off.restore');
 Route::get('logbook', [LogController::class, 'book'])->name('logbook');
 Route::put('logbook/allowance', [LogController::class, 'allow'])->name('logbook.allow');
 Route::get('logbook.csv', [LogController::class, 'csv'])->name('logbook.csv');
@@ -115,7 +115,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('cost', [CostController::class, 'show'])->name('cost');
     Route::put('cost', [CostController::class, 'keep'])->name('cost.keep');
     Route::get('pattern.html', PatternController::class)->name('pattern');
-    Route::get('openings/{number}.png', OpeningController::class)->whereNumber('number')->name('opening.png');
+    Route::get('openings/{number}.png', OpeningController::class)->where('number', '[0-9]{1,9}')->name('opening.png');
 
     Route::get('going-in', [KeepsakesController::class, 'show'])->name('keepsakes');
     Route::post('going-in', [KeepsakesController::class, 'add'])->name('keepsakes.add');
@@ -144,7 +144,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::delete('searches/{search}', [PlanSearchController::class, 'destroy'])->scopeBindings()->name('searches.destroy');
     Route::put('offcuts', OffcutController::class)->name('offcuts');
     Route::post('pins', [PinController::class, 'store'])->name('pins.store');
-    Route::delete('pins/{pin}', [PinController::class, 'destroy'])->whereNumber('pin')->name('pins.destroy');
+    Route::delete('pins/{pin}', [PinController::class, 'destroy'])->where('pin', '[0-9]{1,9}')->name('pins.destroy');
 
     Route::put('ticks', [TickController::class, 'update'])->name('ticks.update');
     Route::post('came', CameController::class)->name('came');

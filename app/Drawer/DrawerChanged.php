@@ -20,7 +20,8 @@ final readonly class DrawerChanged
         $keys = array_filter(array_map(static fn (StockPlan $stock): int => (int) $stock->stock->drawer, $plan->stocks));
         $papers = $keys === [] ? [] : Paper::query()->findMany($keys)->keyBy('id')->all();
         $taken = [];
-        foreach ($papers === [] ? [] : PaperMovement::query()->where('project_id', $project->id)->where('step', '!=', '')->get() as $movement) {
+        $movements = PaperMovement::query()->where('project_id', $project->id)->where('step', '!=', '');
+        foreach ($papers === [] ? [] : $movements->get() as $movement) {
             $taken[$movement->paper_id] = ($taken[$movement->paper_id] ?? 0) - $movement->change;
         }
         foreach ($plan->stocks as $stock) {

@@ -87,7 +87,8 @@ final readonly class CutSoFar
             $project->cutWorks->map(static fn (\App\Models\CutWork $work): array => [$work->id, $work->plan])->all(),
             $project->ticks->pluck('key')->sort()->values()->all(),
             self::spoiled($project),
-            $project->offcutChoices->map(static fn (OffcutChoice $each): array => [$each->step, $each->offcut, $each->keep])->sort()->values()->all(),
+            $project->offcutChoices->map(static fn (OffcutChoice $each): array => [$each->step, $each->offcut, $each->keep])->sort()
+                ->values()->all(),
             (array) $papers,
             PaperMovement::query()->max('id'),
             app(WorthKeeping::class)->narrowest()->ticks,

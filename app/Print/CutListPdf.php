@@ -248,7 +248,8 @@ final readonly class CutListPdf
         [$width, $height] = $drawing->size();
         $scale = $this->scaleOf($drawing);
         $y = $pages->pdf->GetY() + 1.0;
-        $pages->pdf->ImageSVG('@'.$drawing->legible(PdfPages::LEAST / $scale)->file(), PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
+        $legible = $drawing->legible(PdfPages::LEAST / $scale)->file();
+        $pages->pdf->ImageSVG("@{$legible}", PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
         $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
     }
 

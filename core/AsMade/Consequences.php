@@ -158,7 +158,8 @@ final readonly class Consequences
         $held = $fit->held;
         $part = $held === null ? null : $this->blueprint->part($held->part);
         // What the structure lays out itself is not laid out anew by the size of one piece.
-        if ($held === null || $part === null || ! str_contains($part->key, '/') || ! $part->isPlain() || in_array($part->key, $this->cut, true)) {
+        $isOfTheMaker = $part !== null && str_contains($part->key, '/') && $part->isPlain();
+        if ($held === null || $part === null || ! $isOfTheMaker || in_array($part->key, $this->cut, true)) {
             return [];
         }
         $size = $this->notation->exact($part->size->along($held->axis)->plus($more));

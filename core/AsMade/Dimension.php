@@ -93,8 +93,8 @@ final readonly class Dimension
     }
 
     /**
-     * What comes out otherwise with it. Scores are set from one end: what the piece is too large by, its last panel is too. In a piece of the
-     * right size a fold that stands too far out takes from the panel behind it (common practice, no published source).
+     * What comes out otherwise with it. Scores are set from one end: what the piece is too large by, its last panel is too. In a piece of
+     * the right size a fold that stands too far out takes from the panel behind it (common practice, no published source).
      *
      * @return list<array{self, bool}> each, and whether it grows with this one or shrinks
      */

@@ -67,8 +67,8 @@ final readonly class SheetFilling
     }
 
     /**
-     * All that may be tried for a sheet, or so much of it that the whole task is done within so many looks at a piece: counted and not timed,
-     * so that the same task is always cut the same.
+     * All that may be tried for a sheet, or so much of it that the whole task is done within so many looks at a piece: counted and not
+     * timed, so that the same task is always cut the same.
      *
      * @param list<array{int, int, int, bool}> $wanted placements of pieces that are still wanted
      * @param array<int, int> $left

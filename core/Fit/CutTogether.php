@@ -64,7 +64,8 @@ final readonly class CutTogether
             }
             foreach ($stock->supplies as $supply) {
                 // The same pile, or the same leftover, however many books know of it.
-                $supplies["{$supply->key} {$supply->sheet->width->ticks} {$supply->sheet->height->ticks} ".(int) $supply->isLeftover] ??= $supply;
+                $size = "{$supply->sheet->width->ticks} {$supply->sheet->height->ticks}";
+                $supplies["{$supply->key} {$size} ".(int) $supply->isLeftover] ??= $supply;
             }
         }
         [, $first] = $of[0];

@@ -7,7 +7,10 @@ namespace Ephemeron\Format;
 use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\SheetPattern;
 
-/** A letter that has no room in its piece: it stands beside the sheet, below what is upright and to the right of what lies, a line leads to it. */
+/**
+ * A letter that has no room in its piece: it stands beside the sheet, below what is upright and to the right of what lies, and a line leads
+ * to it.
+ */
 final readonly class LetterOutside
 {
     /**

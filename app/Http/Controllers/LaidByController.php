@@ -24,7 +24,7 @@ final readonly class LaidByController
     {
         $back = redirect()->route('cut', $project, 303);
         $plan = $this->plans->plan($project);
-        $which = [$request->string('sheet')->value(), $request->string('piece')->value()];
+        $which = [$request->input('sheet'), $request->input('piece')];
         foreach ($plan->stocks as $stock) {
             foreach ($this->laidBy->pieces($stock, $project) as $piece) {
                 if ([$piece->sheet, $piece->piece] === $which) {

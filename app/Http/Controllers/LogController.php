@@ -190,7 +190,8 @@ final readonly class LogController
     private function differences(bool $isPlay): array
     {
         $differences = [];
-        foreach (Note::query()->where('is_play', $isPlay)->whereNull('panel')->whereNotNull('came')->latest('id')->limit(200)->get() as $note) {
+        $measured = Note::query()->where('is_play', $isPlay)->whereNull('panel')->whereNotNull('came');
+        foreach ($measured->latest('id')->limit(200)->get() as $note) {
             $differences[] = Length::ofTicks((int) $note->came - (int) $note->planned);
         }
 

@@ -97,7 +97,7 @@ final readonly class OwnPaperController
     {
         [$paper, $errors] = $request->wanted();
         $motif = $this->motif($request->motif());
-        $name = $request->string('name')->trim()->value();
+        $name = is_string($request->input('name')) ? trim($request->input('name')) : '';
         $count = $request->integer('count', 1);
         $errors += $motif === null ? ['motif' => 'Choose a motif first.'] : [];
         $errors += $name === '' || mb_strlen($name) > 80 ? ['name' => 'A paper’s name has 1 to 80 characters.'] : [];

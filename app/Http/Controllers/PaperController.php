@@ -89,7 +89,7 @@ final readonly class PaperController
      */
     private function pictured(UnitRequest $request, array $attributes, array $files): RedirectResponse
     {
-        $name = $request->string('name')->trim()->value();
+        $name = is_string($request->input('name')) ? trim($request->input('name')) : '';
         $attributes['pad'] = $attributes['pad'] === '' ? $name : $attributes['pad'];
         try {
             $papers = $this->pads->putIn($attributes, PadFromPictures::prints($files, $request->boolean('pairs')));

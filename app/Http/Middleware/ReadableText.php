@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What is typed is text: bytes that are none become the sign for what cannot be read, so that the field says so and nothing stumbles over it. */
+/** What is typed is text: bytes that are none become the sign for what cannot be read, so that nothing stumbles over them. */
 final class ReadableText
 {
     /** @param Closure(Request): Response $next */

@@ -43,7 +43,10 @@ final class TogetherRequest extends FormRequest
                     self::MOST,
                     mb_strimwidth(mb_scrub($count), 0, 12, '…'),
                 ),
-                count($this->counts) >= self::KINDS => $this->complaints[(string) $book] = 'At most '.self::KINDS.' different books at once.',
+                count($this->counts) >= self::KINDS => $this->complaints[(string) $book] = sprintf(
+                    'At most %d different books at once.',
+                    self::KINDS,
+                ),
                 default => $this->counts[(int) $book] = (int) $count,
             };
         }
