@@ -14,6 +14,7 @@ return [
             // Several workers write: they wait for each other instead of failing.
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
+            // What was acknowledged survives a killed process; a power cut may take the last moments, never the shelf.
             'synchronous' => 'NORMAL',
         ],
     ],

@@ -8,6 +8,7 @@ use App\Http\Controllers\CameController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ClockController;
 use App\Http\Controllers\ConfirmController;
+use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CostController;
 use App\Http\Controllers\CutController;
@@ -77,6 +78,10 @@ Route::post('taken-off/{kind}/{id}', [TakenOffController::class, 'restore'])
 Route::get('logbook', [LogController::class, 'book'])->name('logbook');
 Route::put('logbook/allowance', [LogController::class, 'allow'])->name('logbook.allow');
 Route::get('logbook.csv', [LogController::class, 'csv'])->name('logbook.csv');
+Route::get('copies', [CopiesController::class, 'show'])->name('copies');
+Route::post('copies', [CopiesController::class, 'make'])->name('copies.make');
+Route::get('copies/{name}', [CopiesController::class, 'take'])->where('name', '[a-z0-9.-]{1,60}')->name('copies.take');
+Route::post('copies/restore', [CopiesController::class, 'restore'])->name('copies.restore');
 Route::get('together', TogetherController::class)->name('together');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\History\History;
+use App\Jobs\KeepDailyCopy;
 use App\Models\Project;
 use App\Planning\Plans;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Queue;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -15,6 +17,8 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        // The daily copy is made beside the requests, and never within a transaction.
+        Queue::fake([KeepDailyCopy::class]);
         // What is remembered is written and read back, as it is in a file.
         config(['cache.stores.array.serialize' => true]);
     }

@@ -15,6 +15,7 @@ final class EveryScreenTest extends BrowserTestCase
         yield 'shelf' => ['', ''];
         yield 'catalogue' => ['', 'catalogue'];
         yield 'what can be made' => ['', 'papers/makes'];
+        yield 'copies of the shelf' => ['', 'copies'];
         yield 'several at once' => ['', 'together?books[8]=1&books[2]=2'];
         yield 'drawer' => ['', 'papers'];
         yield 'taken off' => ['', 'taken-off'];

@@ -79,6 +79,7 @@ final class OddRequestsTest extends TestCase
             '',
             'catalogue',
             'together',
+            'copies',
             'logbook',
             'logbook.csv',
             'papers',
@@ -137,6 +138,7 @@ final class OddRequestsTest extends TestCase
             'projects/{project}/cut-list.csv',
             'projects/{project}/patterns/{letter}.{type}',
             'projects/{project}/searches/{search}',
+            'copies/{name}',
         ];
         $here = array_map(
             static fn (array $page): string => trim(

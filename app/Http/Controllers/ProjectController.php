@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawer\TakenOff;
 use App\Http\Requests\CreateProjectRequest;
 use App\Http\Requests\RenameProjectRequest;
+use App\Jobs\KeepDailyCopy;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use App\Planning\Shelf;
@@ -16,6 +17,7 @@ use Ephemeron\Structure\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 
 final readonly class ProjectController
 {
@@ -26,6 +28,9 @@ final readonly class ProjectController
     public function index(Request $request, Catalogue $catalogue, TakenOff $takenOff, Shelf $shelf): View
     {
         $takenOff->clearNowAndThen();
+        if (Cache::add('daily-copy-asked', true, now()->endOfDay())) {
+            KeepDailyCopy::dispatch();
+        }
         $search = is_string($request->query('search')) ? mb_substr(trim($request->query('search')), 0, 120) : '';
         $order = is_string($request->query('order')) ? $request->query('order') : '';
         $books = $shelf->page($search, $order);
