@@ -50,7 +50,8 @@ final readonly class ShelfCopy
             $sums = [self::DATABASE => (string) hash_file('sha256', $database)];
             $zip->addFile($database, self::DATABASE);
             foreach (self::FOLDERS as $folder) {
-                foreach (Storage::disk('local')->allFiles($folder) as $picture) {
+                // Those below it are drawn from these, smaller, when they are wanted.
+                foreach (Storage::disk('local')->files($folder) as $picture) {
                     $contents = (string) Storage::disk('local')->get($picture);
                     $sums[$picture] = hash('sha256', $contents);
                     $zip->addFromString($picture, $contents);

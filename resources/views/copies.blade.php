@@ -6,13 +6,13 @@
             <div class="tools"><a class="btn-plain" href="{{ route('taken-off') }}">Taken off</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
-        <main class="copies">
+        <main class="safekeeping">
             @if (session('said'))<p class="said mt-3" role="status">{{ session('said') }}</p>@endif
             <p class="fs-5 mt-3">All books, papers, ticks, notes and pictures in one file. Keep it somewhere else than on this machine.</p>
             <form method="post" action="{{ route('copies.make') }}">@csrf<button class="btn-main" id="make-copy">Make a copy and take it away</button></form>
             <h2>Bring one back</h2>
             <form method="post" action="{{ route('copies.restore') }}" enctype="multipart/form-data">@csrf
-                <div class="field"><label for="copy">A copy that was taken away</label><input @class(['form-control', 'is-invalid' => $errors->has('copy')]) type="file" id="copy" name="copy" accept=".zip,application/zip">@error('copy')<p class="field-error">{{ $message }}</p>@enderror</div>
+                <div class="mb-1"><label for="copy">A copy that was taken away</label><input @class(['form-control', 'is-invalid' => $errors->has('copy')]) type="file" id="copy" name="copy" accept=".zip,application/zip">@error('copy')<p class="field-error">{{ $message }}</p>@enderror</div>
                 @include('copies.meant', ['id' => 'meant'])
                 <button class="btn-plain">Bring it back</button>
             </form>
