@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SmallPages;
 use App\Models\StaleRevision;
 use App\Planning\PiecesAreCut;
 use Ephemeron\Format\InvalidDesign;
@@ -24,6 +25,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(ReadableText::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(SmallPages::class);
+        // Whoever is led here by another name is not served: names of one's own are said in EPHEMERON_HOSTS, with commas between.
+        $middleware->trustHosts(at: static fn (): array => array_values(array_filter(array_map(
+            static fn (string $host): string => trim($host) === '' ? '' : '^'.preg_quote(trim($host)).'$',
+            ['127.0.0.1', 'localhost', '[::1]', (string) parse_url((string) config('app.url'), PHP_URL_HOST), ...explode(',', (string) config('ephemeron.hosts'))],
+        ))), subdomains: false);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([StaleRevision::class, PiecesAreCut::class, InvalidDesign::class]);

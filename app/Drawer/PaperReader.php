@@ -19,6 +19,12 @@ use Ephemeron\Structure\UsualPapers;
 /** Reads a paper as it is typed into a form or stands in a line of a CSV file; the core checks what it knows about paper. */
 final readonly class PaperReader
 {
+    /** Columns of a paper that its form edits. */
+    public const ATTRIBUTES = [
+        'name', 'kind', 'pad', 'width', 'height', 'selvage', 'weight', 'thickness', 'sides', 'direction', 'grain', 'count', 'cents', 'place',
+        'tags', 'swatch', 'swatch_b', 'leaf', 'set_aside', 'set_aside_count', 'cards',
+    ];
+
     public const FIELDS = [
         'name',
         'kind',

@@ -58,6 +58,7 @@
                                 @endif
                             @endforeach
                             <form method="post" action="{{ route('papers.update', $chosen) }}">@csrf @method('PATCH')
+                                <input type="hidden" name="was" value="{{ is_string(old('was')) ? old('was') : json_encode($chosen->only(\App\Drawer\PaperReader::ATTRIBUTES)) }}">
                                 @include('partials.paper-fields', ['id' => 'chosen', 'paper' => $chosen])
                                 <button class="btn-main">Keep these</button>
                             </form>

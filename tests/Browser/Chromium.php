@@ -70,7 +70,7 @@ final class Chromium
                 'post_max_size=9M',
                 '-S',
                 "127.0.0.1:{$port}",
-                '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php',
+                'router.php',
             ],
             "{$root}/public",
             $environment,

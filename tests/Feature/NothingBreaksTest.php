@@ -146,6 +146,44 @@ final class NothingBreaksTest extends TestCase
         }
     }
 
+    /** Sent from elsewhere, nobody is led there; from a page of one's own one is led back to it. */
+    public function test_nobody_is_led_to_a_foreign_page(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        $wrong = fn (string $from): string => (string) $this->withHeader('Referer', $from)->patch(route('design', $project), [
+            'revision' => $project->revision, 'stage' => 'plan', 'set' => ['parameters.leaf-width' => 'x'],
+        ])->headers->get('Location');
+        foreach (['https://elsewhere.test/a', 'http://127.0.0.1.elsewhere.test/', 'javascript:alert(1)', '//elsewhere.test'] as $foreign) {
+            $this->assertStringStartsWith(rtrim((string) config('app.url'), '/'), $wrong($foreign));
+        }
+    }
+
+    public function test_only_names_of_ones_own_are_answered(): void
+    {
+        config(['ephemeron.hosts' => 'studio.test, tablet.test']);
+        $known = app(\Illuminate\Http\Middleware\TrustHosts::class)->hosts();
+        $is = static fn (string $host): bool => array_filter(
+            $known,
+            static fn (?string $pattern): bool => preg_match('{'.$pattern.'}i', $host) === 1,
+        ) !== [];
+        foreach (['127.0.0.1', 'localhost', 'studio.test', 'tablet.test'] as $own) {
+            $this->assertTrue($is($own), $own);
+        }
+        foreach (['elsewhere.test', 'studio.test.elsewhere.test', '127x0x0x1', ''] as $foreign) {
+            $this->assertFalse($is($foreign), $foreign);
+        }
+    }
+
+    /** Packed for who can read it, as it is for who cannot. */
+    public function test_pages_are_packed(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        $plain = (string) $this->get(route('score', $project))->assertHeaderMissing('Content-Encoding')->getContent();
+        $packed = $this->withHeader('Accept-Encoding', 'gzip, br')->get(route('score', $project))->assertHeader('Content-Encoding', 'gzip');
+        $this->assertLessThan(strlen($plain) / 3, strlen((string) $packed->getContent()));
+        $this->assertStringContainsString('</html>', (string) gzdecode((string) $packed->getContent()));
+    }
+
     #[TestWith(['/projects/12345678901234567890/plan'])]
     #[TestWith(['/projects/99999999999999999999999/cut'])]
     #[TestWith(['/papers/12345678901234567890/picture'])]

@@ -107,9 +107,17 @@ final readonly class PaperController
         if ($errors !== []) {
             return back()->withErrors($errors)->withInput();
         }
-        DB::transaction(function () use ($paper, $attributes): void {
-            $count = $attributes['count'];
-            $paper->fill([...$attributes, 'count' => $paper->count])->save();
+        // What was not edited stays what it is now, whatever it was when the form was opened.
+        $was = json_decode((string) $request->string('was'), true);
+        $edited = array_filter(
+            $attributes,
+            static fn (mixed $value, string $field): bool => ! is_array($was) || ! array_key_exists($field, $was) || $was[$field] != $value,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        DB::transaction(function () use ($paper, $edited): void {
+            $paper->refresh();
+            $count = $edited['count'] ?? $paper->count;
+            $paper->fill([...$edited, 'count' => $paper->count])->save();
             if (is_int($count) && $count !== $paper->count) {
                 $paper->move($count - $paper->count, 'Counted again');
             }

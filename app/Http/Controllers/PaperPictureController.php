@@ -16,7 +16,7 @@ use Illuminate\Http\UploadedFile;
 
 final readonly class PaperPictureController
 {
-    private const MOST_BYTES = 8 * 1024 * 1024;
+    private const MOST_BYTES = 12 * 1024 * 1024;
 
     public function store(Request $request, Paper $paper, PaperPicture $pictures): RedirectResponse
     {

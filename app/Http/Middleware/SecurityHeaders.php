@@ -18,7 +18,12 @@ final class SecurityHeaders
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
+        // Nobody is led back to where they did not come from.
+        if (parse_url((string) $request->headers->get('Referer'), PHP_URL_HOST) !== $request->getHost()) {
+            $request->headers->remove('Referer');
+        }
         $response = $next($request);
+        $response->headers->remove('X-Powered-By');
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');

@@ -18,7 +18,7 @@ final class NoteRequest extends FormRequest
             'stage' => ['nullable', 'in:bench,cut'],
             'from' => ['nullable', 'string', 'max:190'],
             'text' => ['required_without:photo', 'nullable', 'string', 'max:500'],
-            'photo' => ['nullable', 'file', 'max:8192'],
+            'photo' => ['nullable', 'file', 'max:12288'],
         ];
     }
 
@@ -27,7 +27,7 @@ final class NoteRequest extends FormRequest
     {
         return [
             'text.required_without' => 'There is nothing to note yet.',
-            'photo.*' => 'Choose a picture of 8 MB at the most.',
+            'photo.*' => 'Choose a picture of 12 MB at the most.',
             'text.max' => 'A note has at most 500 characters.',
         ];
     }
