@@ -27,7 +27,8 @@ final class LookLonger implements ShouldQueue
     /** Seconds between two looks at whether somebody has called it off. */
     private const EVERY = 0.4;
 
-    public int $tries = 1;
+    /** Should a worker die with it, another one begins again, once. */
+    public int $tries = 2;
 
     public int $timeout = 180;
 
@@ -37,8 +38,9 @@ final class LookLonger implements ShouldQueue
 
     public function handle(Plans $plans): void
     {
-        $begun = PlanSearch::query()->where('id', $this->search)->where('state', PlanSearch::WAITING)
-            ->update(['state' => PlanSearch::RUNNING]);
+        // Of a worker that died it still says that it runs.
+        $open = $this->attempts() > 1 ? [PlanSearch::WAITING, PlanSearch::RUNNING] : [PlanSearch::WAITING];
+        $begun = PlanSearch::query()->where('id', $this->search)->whereIn('state', $open)->update(['state' => PlanSearch::RUNNING, 'share' => 0]);
         $search = $begun === 0 ? null : PlanSearch::query()->find($this->search);
         if ($search === null || $search->project === null) {
             return;

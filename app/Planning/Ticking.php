@@ -46,6 +46,10 @@ final readonly class Ticking
         }
         if ($sheet !== null) {
             $this->settle($project, $step, $sheet, $was, $keys);
+        } elseif (str_starts_with($step, 'cut-') && $was !== [] && $keys === []) {
+            // Its sheet is in no plan any more; what it took of the drawer comes back all the same.
+            $this->consumption->takeLeftoversBack($project, $step);
+            $this->consumption->putBack($project, $step);
         }
         $project->unsetRelation('cutWorks');
     }

@@ -146,6 +146,39 @@ final class NothingBreaksTest extends TestCase
         }
     }
 
+    /** A step that has gone with a change of the book takes no tick with it for good. */
+    public function test_a_tick_can_be_taken_back_when_its_step_is_gone(): void
+    {
+        $book = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album', 'mats' => ['layers' => 1]]);
+        $book->ticks()->create(['key' => 'a-step-that-was']);
+        $book->ticks()->create(['key' => 'a-step-that-was#1']);
+        $this->put(route('ticks.update', $book), ['step' => 'a-step-that-was', 'done' => '1'])->assertNotFound();
+        $this->put(route('ticks.update', $book), ['step' => 'a-step-that-was', 'done' => '0'])->assertRedirect(route('bench', $book));
+        $this->assertSame(0, $book->ticks()->count());
+        $this->post(route('undo', $book), ['event' => $book->events()->latest('number')->firstOrFail()->id]);
+        $this->assertSame(2, $book->ticks()->count());
+        $this->put(route('ticks.update', $book), ['step' => 'never', 'done' => '0'])->assertNotFound();
+    }
+
+    /** A search whose worker died says that it runs; the next worker begins it again. */
+    public function test_a_search_of_a_dead_worker_is_begun_again(): void
+    {
+        $book = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album']);
+        $search = $book->searches()->create(['key' => 'gone', 'state' => \App\Models\PlanSearch::RUNNING, 'share' => 40]);
+        $again = static function (int $attempt) use ($search): string {
+            $job = new \App\Jobs\LookLonger($search->id);
+            $queued = \Mockery::mock(\Illuminate\Contracts\Queue\Job::class);
+            $queued->allows('attempts')->andReturn($attempt);
+            $job->setJob($queued);
+            app()->call([$job, 'handle']);
+
+            return $search->refresh()->state;
+        };
+        $this->assertSame(\App\Models\PlanSearch::RUNNING, $again(1), 'another worker may be at it');
+        $this->assertSame(\App\Models\PlanSearch::CANCELLED, $again(2), 'begun, and there is no such paper any more');
+        $this->assertGreaterThan(180, config('queue.connections.database.retry_after'), 'above the time a job may take');
+    }
+
     /** Sent from elsewhere, nobody is led there; from a page of one's own one is led back to it. */
     public function test_nobody_is_led_to_a_foreign_page(): void
     {

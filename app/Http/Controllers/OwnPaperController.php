@@ -23,8 +23,6 @@ use Illuminate\Support\Facades\Storage;
 /** A paper of one’s own: a motif laid to a sheet, to print and to put into the drawer. */
 final readonly class OwnPaperController
 {
-    private const MOST_BYTES = 8 * 1024 * 1024;
-
     /** A sheet of 13 × 19 in at 300 dots to the inch, twice over. */
     private const MEMORY = '512M';
 
@@ -54,8 +52,10 @@ final readonly class OwnPaperController
     {
         $file = $request->file('motif');
         $back = redirect()->route('papers.own', $request->only(['unit']), 303);
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
-            return $back->withErrors(['motif' => 'Choose a picture of 8 MB at the most.']);
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PaperPictureController::mostBytes()) {
+            $most = PaperPictureController::mostMegabytes();
+
+            return $back->withErrors(['motif' => "Choose a picture of {$most} MB at the most."]);
         }
         $contents = (string) $file->get();
         try {

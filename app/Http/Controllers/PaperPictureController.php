@@ -36,7 +36,7 @@ final readonly class PaperPictureController
     }
 
     /** No more than PHP lets through, whatever serves it. */
-    private static function mostBytes(): int
+    public static function mostBytes(): int
     {
         return (int) min(self::MOST_BYTES, UploadedFile::getMaxFilesize());
     }

@@ -33,7 +33,10 @@ final readonly class TickController
     public function update(TickRequest $request, Project $project): RedirectResponse|Response|View
     {
         $plan = $this->plans->plan($project);
-        $step = collect($plan->steps)->first(static fn (Step $step): bool => $step->key === $request->step()) ?? abort(404);
+        $step = collect($plan->steps)->first(static fn (Step $step): bool => $step->key === $request->step());
+        if ($step === null) {
+            return $this->takeBack($request, $project);
+        }
         $copy = $project->copies > 1 && $step->phase->isForEachCopy() ? min(max(1, $request->integer('copy', 1)), $project->copies) : null;
         $key = $copy === null ? $step->key : "{$step->key}@{$copy}";
         $refused = null;
@@ -59,6 +62,22 @@ final readonly class TickController
         $next = $request->boolean('next') && $refused === null ? ($plan->steps[$step->number] ?? $step) : $step;
 
         return $this->back($request, $project, $step, $next, $copy)->with('refused', $refused);
+    }
+
+    /** What was ticked of a step that is in the plan no more can be taken back all the same. */
+    private function takeBack(TickRequest $request, Project $project): RedirectResponse
+    {
+        $was = $this->ticking->ticked($project, $request->step());
+        abort_if($request->done() || $was === [], 404);
+        $this->history->do(
+            $project,
+            TickSlice::KIND,
+            'not done: a step that is not in the plan any more',
+            ['step' => $request->step(), 'keys' => $was],
+            ['step' => $request->step(), 'keys' => []],
+        );
+
+        return redirect()->route('bench', $project, 303);
     }
 
     /** What is ticked already is looked at where nobody can tick in between. */
