@@ -47,7 +47,7 @@ final readonly class ProjectEditor
         $json = $isPage ? str_replace('<\/', '</', $held[1]) : $json;
         $fold = new FoldReader;
 
-        return $fold->looksLike($json) ? $this->create($fold->read($json)) : $this->put($this->reader->fromJson($json));
+        return $fold->looksLike($json) ? $this->create($fold->read($json)) : $this->put(AsBroughtIn::of($this->reader->fromJson($json)));
     }
 
     /**

@@ -13,6 +13,7 @@
         </div>
     @endif
     @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
+    @if (is_array(session('there')) && session('there') !== [])<p class="said" role="status">In the drawer lies paper like {{ implode(', ', session('there')) }}. Nothing is taken of it yet. <a href="{{ route('papers.for', $project) }}">Choose what this book is cut from</a></p>@endif
     @if (session('fits'))<p class="said" role="status">{{ session('fits') }}</p>@endif
     <div class="workplace">
         <div class="particulars">

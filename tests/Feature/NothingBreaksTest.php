@@ -146,6 +146,27 @@ final class NothingBreaksTest extends TestCase
         }
     }
 
+    /** A file of another machine names papers of another drawer: nothing is taken here by its numbers. */
+    public function test_a_file_takes_no_paper_by_the_numbers_of_another_drawer(): void
+    {
+        $this->post('/papers', ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $mine = \App\Models\Paper::query()->sole();
+        $file = json_encode([
+            'format' => 'ephemeron-design', 'version' => 2, 'structure' => 'nested-gusset-album', 'materials' => [
+                'structure-card' => ['name' => 'Orbit card', 'sheet' => '12x12', 'weight' => '220 g', 'drawer' => (string) $mine->id, 'count' => 3],
+                'mat-base' => ['name' => 'Moth', 'sheet' => '12x12', 'weight' => '160 g', 'drawer' => (string) $mine->id],
+            ],
+        ], JSON_THROW_ON_ERROR);
+        $this->post(route('import'), ['file' => UploadedFile::fake()->createWithContent('d.json', $file)])
+            ->assertSessionHasNoErrors()->assertSessionHas('there', ['Orbit card']);
+        $book = Project::query()->sole();
+        $this->get(route('plan', $book))->assertOk()->assertSee('Nothing is taken of it yet');
+        $plan = app(\App\Planning\Plans::class)->plan($book);
+        $this->assertSame([], array_filter(array_map(static fn ($stock): ?string => $stock->stock->drawer, $plan->stocks)));
+        $this->put(route('ticks.update', $book), ['step' => $this->sheetKey($book, 'mat-base'), 'done' => '1']);
+        $this->assertSame(9, $mine->refresh()->count);
+    }
+
     /** A step that has gone with a change of the book takes no tick with it for good. */
     public function test_a_tick_can_be_taken_back_when_its_step_is_gone(): void
     {

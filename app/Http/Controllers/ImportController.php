@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportDesignRequest;
+use App\Planning\AsBroughtIn;
+use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Format\InvalidDesign;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class ImportController
 {
-    public function __invoke(ImportDesignRequest $request, ProjectEditor $editor): RedirectResponse
+    public function __invoke(ImportDesignRequest $request, ProjectEditor $editor, Plans $plans): RedirectResponse
     {
         try {
             $project = $editor->import($request->contents());
@@ -19,6 +21,8 @@ final readonly class ImportController
             return redirect()->route('shelf', status: 303)->withErrors(['file' => $error->getMessage()]);
         }
 
-        return redirect()->route('plan', $project, 303);
+        $there = AsBroughtIn::there($plans->design($project));
+
+        return redirect()->route('plan', $project, 303)->with('there', $there);
     }
 }
