@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\Once;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SmallPages;
@@ -24,6 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(ReadableText::class);
+        $middleware->web(append: Once::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(SmallPages::class);
         // Whoever is led here by another name is not served: names of one's own are said in EPHEMERON_HOSTS, with commas between.

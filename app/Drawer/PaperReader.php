@@ -21,8 +21,8 @@ final readonly class PaperReader
 {
     /** Columns of a paper that its form edits. */
     public const ATTRIBUTES = [
-        'name', 'kind', 'pad', 'width', 'height', 'selvage', 'weight', 'thickness', 'sides', 'direction', 'grain', 'count', 'cents', 'place',
-        'tags', 'swatch', 'swatch_b', 'leaf', 'set_aside', 'set_aside_count', 'cards',
+        'name', 'kind', 'pad', 'width', 'height', 'selvage', 'weight', 'thickness', 'sides', 'direction', 'grain', 'count', 'cents',
+        'place', 'tags', 'swatch', 'swatch_b', 'leaf', 'set_aside', 'set_aside_count', 'cards',
     ];
 
     public const FIELDS = [

@@ -40,7 +40,8 @@ final class LookLonger implements ShouldQueue
     {
         // Of a worker that died it still says that it runs.
         $open = $this->attempts() > 1 ? [PlanSearch::WAITING, PlanSearch::RUNNING] : [PlanSearch::WAITING];
-        $begun = PlanSearch::query()->where('id', $this->search)->whereIn('state', $open)->update(['state' => PlanSearch::RUNNING, 'share' => 0]);
+        $begun = PlanSearch::query()->where('id', $this->search)->whereIn('state', $open)
+            ->update(['state' => PlanSearch::RUNNING, 'share' => 0]);
         $search = $begun === 0 ? null : PlanSearch::query()->find($this->search);
         if ($search === null || $search->project === null) {
             return;

@@ -137,7 +137,7 @@
                 </details>
             @endif
             <form class="noting" method="post" action="{{ route('notes.store', $project) }}" enctype="multipart/form-data">
-                @csrf
+                @csrf<x-once/>
                 @if ($step->parts === [])
                     <input type="hidden" name="step" value="{{ $step->key }}">
                 @else

@@ -43,7 +43,7 @@
                                 @if ($entry->closings !== [])<div><dt>closes with</dt><dd>{{ implode(', ', array_slice($entry->closings, 0, 2)) }}</dd></div>@endif
                             </dl>
                             <form method="post" action="{{ route('projects.store') }}">
-                                @csrf
+                                @csrf<x-once/>
                                 <input type="hidden" name="structure" value="{{ $entry->key }}"><input type="hidden" name="unit" value="{{ $unit->value }}">
                                 <button class="btn-main" aria-label="Begin a {{ lcfirst($entry->name) }}">Begin</button>
                             </form>

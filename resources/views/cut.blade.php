@@ -25,7 +25,7 @@
     @if ($project->copies === 1)
         <details class="why-not" id="batch" @if ($errors->hasAny(['copies', 'batch-name'])) open @endif>
             <summary>Make a batch of this book</summary>
-            <form class="sieve" method="post" action="{{ route('batches.store', $project) }}">@csrf
+            <form class="sieve" method="post" action="{{ route('batches.store', $project) }}">@csrf<x-once/>
                 <span class="sieve-by"><label for="copies">How many books</label>
                 <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has('copies')]) id="copies" name="copies" value="{{ is_string(old('copies')) ? old('copies') : '' }}" placeholder="10" inputmode="numeric" autocomplete="off"></span>
                 @error('copies')<p class="field-error">{{ $message }}</p>@enderror

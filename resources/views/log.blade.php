@@ -41,10 +41,10 @@
                 @error('lesson')<p class="field-error">{{ $message }}</p>@enderror
                 <button class="btn-plain mt-1">Keep it</button>
             </form>
-            <form class="mt-3" method="post" action="{{ route('log.again', $project) }}">@csrf<button class="btn-main" id="make-again">Make it again</button> <span class="quiet">A new book of this design; what you wrote above goes with it.</span></form>
+            <form class="mt-3" method="post" action="{{ route('log.again', $project) }}">@csrf<x-once/><button class="btn-main" id="make-again">Make it again</button> <span class="quiet">A new book of this design; what you wrote above goes with it.</span></form>
             <details class="mt-3" id="went" @if ($errors->hasAny(['kind', 'copies', 'amount', 'on'])) open @endif><summary>Sold, given away, kept</summary>
                 <ul class="movements">@foreach ($project->departures as $departure)<li>{{ $departure->sentence() }} <form class="d-inline" method="post" action="{{ route('departures.destroy', [$project, $departure]) }}">@csrf @method('DELETE')<button class="btn-plain" aria-label="Strike: {{ $departure->sentence() }}">strike</button></form></li>@endforeach</ul>
-                <form method="post" action="{{ route('departures.store', $project) }}">@csrf
+                <form method="post" action="{{ route('departures.store', $project) }}">@csrf<x-once/>
                     <div class="field"><label for="went-kind">It was</label><select class="form-select" id="went-kind" name="kind">@foreach (\App\Models\Departure::KINDS as $kind => $label)<option value="{{ $kind }}" @selected(old('kind') === $kind)>{{ $label }}</option>@endforeach</select>@error('kind')<p class="field-error">{{ $message }}</p>@enderror</div>
                     @foreach (['copies' => ['How many', '1'], 'amount' => ['For how much, together', ''], 'on' => ['On', now()->toDateString()]] as $field => [$label, $usual])
                         <div class="field"><label for="went-{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="went-{{ $field }}" name="{{ $field }}" @if ($field === 'on') type="date" @endif value="{{ is_string(old($field)) ? old($field) : $usual }}" autocomplete="off">@error($field)<p class="field-error">{{ $message }}</p>@enderror</div>

@@ -43,7 +43,7 @@
                     </form>
                     @if ($isGood)
                         <p class="mt-3">To print at 100 %, 300 dots to the inch: <a href="{{ route('papers.own.sheet', ['type' => 'pdf', ...$address]) }}">PDF</a> · <a href="{{ route('papers.own.sheet', ['type' => 'png', ...$address]) }}">PNG</a></p>
-                        <form method="post" action="{{ route('papers.own.put') }}">@csrf
+                        <form method="post" action="{{ route('papers.own.put') }}">@csrf<x-once/>
                             @foreach ($address as $key => $value)<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endforeach
                             <div class="field"><label for="own-name">Name</label><input @class(['form-control', 'is-invalid' => $errors->has('name')]) id="own-name" name="name" value="{{ is_string(old('name')) ? old('name') : '' }}" autocomplete="off">@error('name')<p class="field-error">{{ $message }}</p>@enderror</div>
                             <div class="field"><label for="own-count">Sheets printed</label><input @class(['form-control', 'is-invalid' => $errors->has('count')]) id="own-count" name="count" value="{{ is_string(old('count')) ? old('count') : '1' }}" inputmode="numeric" autocomplete="off">@error('count')<p class="field-error">{{ $message }}</p>@enderror</div>

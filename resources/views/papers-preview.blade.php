@@ -7,7 +7,7 @@
             <p class="fs-5 mt-3">{{ count($papers) }} {{ count($papers) === 1 ? 'line can' : 'lines can' }} be read{{ $wrong === [] ? '.' : ', '.count($wrong).' cannot:' }}</p>
             @if ($wrong !== [])<ul class="findings">@foreach (array_slice($wrong, 0, 100) as $line)<li class="is-stop">{{ $line }}</li>@endforeach</ul>@endif
             @if ($papers !== [])
-                <form method="post" action="{{ route('papers.take') }}">@csrf
+                <form method="post" action="{{ route('papers.take') }}">@csrf<x-once/>
                     <input type="hidden" name="unit" value="{{ $unit->value }}"><textarea name="csv" hidden>{{ $csv }}</textarea>
                     <button class="btn-main">Put these {{ count($papers) }} in</button>
                 </form>

@@ -93,7 +93,7 @@
                     @endif
                     <details id="add" @if (! $chosen || old('adding')) open @endif>
                         <summary>Put paper into the drawer</summary>
-                        <form method="post" action="{{ route('papers.store') }}" enctype="multipart/form-data">@csrf
+                        <form method="post" action="{{ route('papers.store') }}" enctype="multipart/form-data">@csrf<x-once/>
                             <input type="hidden" name="adding" value="1">
                             @include('partials.paper-fields', ['id' => 'new', 'paper' => null])
                             <div class="field"><label for="new-designs">A pad of so many designs</label><input @class(['form-control', 'is-invalid' => $errors->has('designs')]) id="new-designs" name="designs" value="{{ is_string(old('designs')) ? old('designs') : '' }}" inputmode="numeric" placeholder="one paper">@error('designs')<p class="field-error">{{ $message }}</p>@enderror<p class="field-note">Each with the sheets given above: 18 designs, 2 sheets each.</p></div>

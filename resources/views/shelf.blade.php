@@ -52,7 +52,7 @@
                                 @endif
                                 <div class="actions">
                                     @if ($summary)
-                                        <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<button aria-label="Copy {{ $project->name }}">Copy</button></form>
+                                        <form method="post" action="{{ route('projects.copy', $project) }}">@csrf<x-once/><button aria-label="Copy {{ $project->name }}">Copy</button></form>
                                     @else
                                         @php($event = app(\App\History\History::class)->lastDone($project))
                                         @if ($event)<form method="post" action="{{ route('undo', $project) }}">@csrf<input type="hidden" name="event" value="{{ $event->id }}"><button aria-label="Undo in {{ $project->name }}">Undo: {{ $event->sentence }}</button></form>@endif
@@ -90,7 +90,7 @@
                     @foreach (['structure', 'unit', 'name'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                 </div>
                 <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">
-                    @csrf
+                    @csrf<x-once/>
                     <h2 class="section-title">Bring in a design file</h2>
                     <label for="file" class="mb-1">A design in JSON, as the Print stage gives it out, or a crease pattern in FOLD</label>
                     <div class="row-line">

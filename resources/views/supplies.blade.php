@@ -43,7 +43,7 @@
                         </details>
                     @endif
                     <details id="add" @if (! $chosen || old('adding')) open @endif><summary>Put something in</summary>
-                        <form method="post" action="{{ route('supplies.store') }}">@csrf
+                        <form method="post" action="{{ route('supplies.store') }}">@csrf<x-once/>
                             <input type="hidden" name="adding" value="1">
                             @include('partials.supply-fields', ['id' => 'new', 'supply' => null])
                             <button class="btn-main">Put in</button>

@@ -146,6 +146,22 @@ final class NothingBreaksTest extends TestCase
         }
     }
 
+    /** Sent twice, put in once, and what was said is said; sent anew it is another one. */
+    public function test_a_form_sent_twice_does_its_work_once(): void
+    {
+        $page = (string) $this->get('/papers')->assertOk()->getContent();
+        $this->assertSame(1, preg_match('~action="[^"]*/papers"[^>]*>\s*<input[^>]*_token[^>]*>\s*<input type="hidden" name="once" value="(\w{26})"~', $page, $once));
+        $paper = ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'once' => $once[1]];
+        $this->from('/papers')->post('/papers', $paper)->assertRedirect();
+        $this->from('/papers')->post('/papers', $paper)->assertRedirect('/papers')->assertSessionHas('said');
+        $this->assertSame(1, \App\Models\Paper::query()->count());
+        $this->post('/papers', [...$paper, 'name' => 'Orbit card 2']);
+        \App\Models\Paper::query()->where('name', 'Orbit card 2')->sole()->forceDelete();
+        $this->post('/papers', [...$paper, 'once' => (string) \Illuminate\Support\Str::ulid()]);
+        $this->assertSame(2, \App\Models\Paper::query()->count());
+        $this->post('/papers', [...$paper, 'once' => 'x'])->assertRedirect();
+    }
+
     /** A file of another machine names papers of another drawer: nothing is taken here by its numbers. */
     public function test_a_file_takes_no_paper_by_the_numbers_of_another_drawer(): void
     {

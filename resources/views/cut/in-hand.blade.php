@@ -24,7 +24,7 @@
         <ul class="notes">@include('partials.about-pieces', ['parts' => $hand->parts(), 'strikes' => true])</ul>
         <details class="spoiled" id="about-a-piece" @if ($errors->hasAny(['text', 'photo'])) open @endif>
             <summary>Note something about a piece</summary>
-            <form class="noting" method="post" action="{{ route('notes.store', $project) }}" enctype="multipart/form-data">@csrf
+            <form class="noting" method="post" action="{{ route('notes.store', $project) }}" enctype="multipart/form-data">@csrf<x-once/>
                 <input type="hidden" name="stage" value="cut"><input type="hidden" name="from" value="{{ $hand->step->key }}">
                 <select class="form-select" name="step" aria-label="Which piece">@foreach ($hand->parts() as $part)<option value="{{ \App\Models\Note::PIECE.$part->key }}" @selected(old('step') === \App\Models\Note::PIECE.$part->key)>{{ $part->letter }}, {{ $part->called() }}</option>@endforeach</select>
                 <input @class(['form-control', 'is-invalid' => $errors->has('text')]) name="text" aria-label="Note something" maxlength="500" value="{{ is_string(old('text')) ? old('text') : '' }}" autocomplete="off">
