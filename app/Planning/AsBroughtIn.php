@@ -8,7 +8,7 @@ use App\Models\Paper;
 use Ephemeron\Design\Design;
 use Ephemeron\Paper\Stock;
 
-/** A design from a file: numbers in another drawer mean nothing here. Papers are known by what they are, and taken when somebody says so. */
+/** A design from a file: numbers of another drawer mean nothing here. Papers are known by what they are, and taken when one says so. */
 final readonly class AsBroughtIn
 {
     public static function of(Design $design): Design
@@ -28,7 +28,8 @@ final readonly class AsBroughtIn
         $there = [];
         foreach ([...$design->materials, ...$design->choices->papers] as $stock) {
             $isThere = Paper::query()->where('name', $stock->name)->where('width', $stock->sheet->width->ticks)
-                ->where('height', $stock->sheet->height->ticks)->where('weight', $stock->grammage->exact())->where('count', '>', 0)->exists();
+                ->where('height', $stock->sheet->height->ticks)->where('weight', $stock->grammage->exact())->where('count', '>', 0)
+                ->exists();
             $there[$stock->name] = $isThere || ($there[$stock->name] ?? false);
         }
 
