@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Safekeeping\Copies;
+use App\Safekeeping\Sweeping;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
@@ -19,6 +20,7 @@ final class KeepDailyCopy implements ShouldQueue
     {
         if ($copies->isDailyDue()) {
             $copies->keep('daily');
+            Sweeping::cache(storage_path('framework/cache/data'), now());
         }
     }
 }

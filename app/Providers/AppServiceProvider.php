@@ -15,6 +15,7 @@ use App\History\TickSlice;
 use App\Planning\CachedPlanner;
 use App\Planning\Plans;
 use App\Planning\Settings;
+use App\Safekeeping\Health;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\ProvenPlanner;
@@ -26,8 +27,10 @@ use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -60,6 +63,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Event::listen(DiagnosingHealth::class, Health::check(...));
         Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (['length', 'size'] as $measured) {
             Blade::directive(

@@ -9,6 +9,7 @@ use App\Models\Paper;
 use App\Models\Project;
 use App\Safekeeping\Copies;
 use App\Safekeeping\ShelfCopy;
+use App\Safekeeping\Sweeping;
 use App\Safekeeping\UnusableCopy;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
@@ -151,6 +152,32 @@ final class SafekeepingTest extends TestCase
         $this->assertStringContainsString(now()->format('Y-m-d'), $copies->all('daily')[0]);
         $this->get(route('copies'))->assertOk()->assertSee('Of the day');
         $this->get(route('copies.take', $copies->all()[0]))->assertOk()->assertDownload();
+    }
+
+    /** A second past its time a file of the cache goes, at its time it stays. */
+    public function test_what_is_remembered_too_long_is_swept(): void
+    {
+        $folder = "{$this->database}-cache";
+        mkdir("{$folder}/ab", recursive: true);
+        $now = now();
+        file_put_contents("{$folder}/ab/over", ($now->getTimestamp() - 1).serialize('x'));
+        file_put_contents("{$folder}/ab/holds", $now->getTimestamp().serialize('x'));
+        file_put_contents("{$folder}/ab/other", 'no file of a cache');
+        $this->assertSame(1, Sweeping::cache($folder, $now));
+        $this->assertSame(['holds', 'other'], array_map(basename(...), glob("{$folder}/ab/*") ?: []));
+        array_map(unlink(...), glob("{$folder}/ab/*") ?: []);
+        rmdir("{$folder}/ab");
+        rmdir($folder);
+    }
+
+    public function test_up_says_whether_what_is_done_can_be_kept(): void
+    {
+        $this->get('/up')->assertOk();
+        config(['database.connections.sqlite.database' => '/nowhere/shelf.sqlite']);
+        DB::purge('sqlite');
+        $this->get('/up')->assertStatus(500);
+        config(['database.connections.sqlite.database' => $this->database]);
+        DB::purge('sqlite');
     }
 
     /** @return array<string, list<mixed>> every row of every table of the shelf */
