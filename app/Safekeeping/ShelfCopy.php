@@ -42,7 +42,7 @@ final readonly class ShelfCopy
         unlink($database);
         try {
             // A snapshot of one moment, whoever writes meanwhile.
-            DB::statement('VACUUM INTO ?', [$database]);
+            self::snapshot($database);
             $zip = new \ZipArchive;
             if ($zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) !== true) {
                 throw UnusableCopy::cannotBeWritten($file);
@@ -61,13 +61,20 @@ final readonly class ShelfCopy
             if (! $zip->close()) {
                 throw UnusableCopy::cannotBeWritten($file);
             }
-        } catch (\PDOException) {
-            throw UnusableCopy::cannotBeWritten($file);
         } finally {
             is_file($database) && unlink($database);
         }
 
         return self::read($file);
+    }
+
+    private static function snapshot(string $database): void
+    {
+        try {
+            DB::statement('VACUUM INTO ?', [$database]);
+        } catch (\PDOException) {
+            throw UnusableCopy::cannotBeWritten($database);
+        }
     }
 
     /**

@@ -113,6 +113,24 @@ final class SafekeepingTest extends TestCase
         ShelfCopy::read($this->file);
     }
 
+    /** A shelf of an earlier edition is copied as it is, and brought back into this one with all its books readable. */
+    public function test_a_copy_of_an_earlier_edition_comes_back(): void
+    {
+        foreach (glob(base_path('tests/fixtures/databases/*.sqlite')) ?: [] as $old) {
+            copy($old, "{$this->database}-old");
+            config(['database.connections.sqlite.database' => "{$this->database}-old"]);
+            DB::purge('sqlite');
+            $books = DB::table('projects')->count();
+            ShelfCopy::write($this->file);
+            config(['database.connections.sqlite.database' => $this->database]);
+            DB::purge('sqlite');
+            app(Copies::class)->restore(ShelfCopy::read($this->file));
+            $this->assertSame($books, Project::query()->count());
+            $this->assertGreaterThan(0, $books);
+            $this->get('/')->assertOk()->assertDontSee('cannot be read');
+        }
+    }
+
     public function test_a_copy_of_a_later_edition_is_refused_whole(): void
     {
         Project::factory()->create(['name' => 'Comet']);
