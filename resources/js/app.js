@@ -1,5 +1,5 @@
 import htmx from 'htmx.org';
-import Alpine from 'alpinejs';
+import Alpine from '@alpinejs/csp';
 import { bench, drying, replay, shell, stages, trimmer } from './screens.js';
 import { fetching } from './fetching.js';
 import { folding } from './folding.js';

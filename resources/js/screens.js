@@ -102,6 +102,14 @@ export const replay = (cuts) => ({
         });
     },
 
+    isAt(number) {
+        return Number(this.at) === number;
+    },
+
+    isBefore(number) {
+        return Number(this.at) < number;
+    },
+
     forward() {
         this.at = Math.min(this.cuts + 1, Number(this.at) + 1);
     },
@@ -137,6 +145,10 @@ export const bench = (clock) => ({
     running: null,
     asks: false,
     idle: 0,
+
+    minutesIdle() {
+        return Math.round(this.idle / 60);
+    },
 
     init() {
         if (clock.running) {

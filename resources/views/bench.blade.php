@@ -3,9 +3,9 @@
     $done = $progress->isDone($step, $copy);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench" :step="$step->key">
-    <div class="bench" x-data="bench(@js(['address' => route('clock', $project), 'step' => $step->key, 'seconds' => $time?->soFar() ?? 0, 'running' => $time?->running_since !== null]))" @keydown.window="onKey($event)">
+    <div class="bench" x-data="bench({{ \App\View\Expression::of(['address' => route('clock', $project), 'step' => $step->key, 'seconds' => $time?->soFar() ?? 0, 'running' => $time?->running_since !== null]) }})" @keydown.window="onKey($event)">
         <article class="now at-hand" aria-live="polite" data-awake data-swipe data-aloud>
-            <p class="field-error forgotten" x-cloak x-show="asks" role="alert">The clock runs and nothing was touched for <span x-text="Math.round(idle / 60)"></span> minutes. <button class="btn-plain" type="button" @click="worked()">I worked</button> <button class="btn-plain" type="button" @click="forgot()">Take them off</button></p>
+            <p class="field-error forgotten" x-cloak x-show="asks" role="alert">The clock runs and nothing was touched for <span x-text="minutesIdle()"></span> minutes. <button class="btn-plain" type="button" @click="worked()">I worked</button> <button class="btn-plain" type="button" @click="forgot()">Take them off</button></p>
             <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }}{{ $step->section === $step->phase->label() ? "" : " · {$step->section}" }}@if ($done) · done @endif</p>
             @foreach ($waiting->drying as [$each, $until])
                 <p class="said drying" role="status" x-data="drying({{ $until->getTimestampMs() }})">“{{ $each->title }}” dries <span x-text="left()">until {{ $until->format('H:i') }}</span>.@if ($loop->last && $waiting->meanwhile && $waiting->meanwhile->key !== $step->key) Meanwhile: <a href="{{ route('bench', ['project' => $project, 'step' => $waiting->meanwhile->key]) }}">{{ $waiting->meanwhile->title }}</a>@elseif ($loop->last && ! $waiting->meanwhile) Nothing else can be done meanwhile: let it lie.@endif</p>

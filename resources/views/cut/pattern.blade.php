@@ -27,7 +27,7 @@
         @else
             <ol class="cuts" tabindex="0" aria-label="Cuts in order">
                 @foreach ($steps as $step)
-                    <li :class="{ 'is-now': Number(at) === {{ $step->number }}, 'is-ahead': Number(at) < {{ $step->number }} }">
+                    <li :class="{ 'is-now': isAt({{ $step->number }}), 'is-ahead': isBefore({{ $step->number }}) }">
                         <span class="quiet">{{ $step->number }}</span>
                         <span><span class="fence">@length($step->fence, $notation, false)</span><span class="same">{{ $stock->isByHand() ? 'knife and ruler' : ($step->sameFence ? 'same fence' : 'set the fence') }}{{ $stock->isByHand() ? '' : ($trimmer->isTooLong($step) ? ', with a knife' : ($trimmer->setting($step)->isAtMark() ? '' : ', between marks')) }}</span></span>
                         <span>
