@@ -228,6 +228,18 @@ final class NothingBreaksTest extends TestCase
         }
     }
 
+    /** No page may load from elsewhere or run text as code; what stands in an expression stays a value, whatever signs are in it. */
+    public function test_nothing_is_evaluated(): void
+    {
+        $policy = (string) $this->get('/')->headers->get('Content-Security-Policy');
+        $this->assertStringContainsString("script-src 'self';", $policy);
+        $this->assertStringNotContainsString('unsafe-eval', $policy);
+        $this->assertSame(
+            "{ step: 'it\\'s \\\\ \"so\"\\n', seconds: 90, running: true, kind: null }",
+            \App\View\Expression::of(['step' => "it's \\ \"so\"\n", 'seconds' => 90, 'running' => true, 'kind' => null]),
+        );
+    }
+
     public function test_only_names_of_ones_own_are_answered(): void
     {
         config(['ephemeron.hosts' => 'studio.test, tablet.test']);
