@@ -132,7 +132,7 @@ final class AtTheTableTest extends TestCase
         [$first, $second] = [$plan->steps[0]->key, $plan->steps[1]->key];
         $this->clock($first, true)->assertJson(['running' => true]);
         $this->travel(90)->seconds();
-        $this->get(route('bench', ['project' => $this->project, 'step' => $first]))->assertSee('\u0022seconds\u0022:90', false);
+        $this->get(route('bench', ['project' => $this->project, 'step' => $first]))->assertSee('seconds: 90', false);
         $this->put(route('ticks.update', $this->project), ['step' => $first, 'done' => '1', 'next' => '1']);
         $this->travel(30)->seconds();
         $this->clock($second, false, 10)->assertJson(['running' => false, 'seconds' => 20]);
