@@ -7,11 +7,15 @@ namespace App\Drawer;
 use App\Models\Paper;
 use Ephemeron\Geometry\Perspective;
 use Ephemeron\Paper\Side;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 
 /** Pictures of papers: taken for what their content is, not their name, kept as JPEG and handed out as small as they are wanted. */
 final readonly class PaperPicture
 {
+    /** As large as phones make them. */
+    private const MOST_BYTES = 12 * 1024 * 1024;
+
     /** Dots along the longer side of what is kept. */
     public const SIDE = 1200;
 
@@ -91,5 +95,16 @@ final readonly class PaperPicture
         // A new edition, even within the same second, has an address of its own.
         $paper->setUpdatedAt(now()->max(($paper->updated_at ?? now())->addSecond()));
         $paper->save();
+    }
+
+    /** No more than PHP lets through, whatever serves it. */
+    public static function mostBytes(): int
+    {
+        return (int) min(self::MOST_BYTES, UploadedFile::getMaxFilesize());
+    }
+
+    public static function mostMegabytes(): int
+    {
+        return intdiv(self::mostBytes(), 1024 * 1024);
     }
 }

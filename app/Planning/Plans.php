@@ -16,8 +16,8 @@ use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
- * Reads a project’s design and works it out, going on from what is cut. A plan is worked out once for what it is made from, and remembered:
- * the design, what is cut, the plans that longer looks have found, and the code.
+ * Reads a project’s design and works it out, going on from what is cut. A plan is worked out once for what it is made from, and
+ * remembered: the design, what is cut, the plans that longer looks have found, and the code.
  */
 final readonly class Plans
 {

@@ -168,7 +168,7 @@ final class DrawerTest extends TestCase
     {
         $this->putIn(['name' => 'Moth']);
         $paper = Paper::query()->sole();
-        $most = \App\Http\Controllers\PaperPictureController::mostMegabytes();
+        $most = \App\Drawer\PaperPicture::mostMegabytes();
         $this->assertLessThanOrEqual(12, $most);
         $this->post(
             "/papers/{$paper->id}/picture",
@@ -491,6 +491,8 @@ final class DrawerTest extends TestCase
         $this->patch("/papers/{$paper->id}", [...$form, 'tags' => 'best'])->assertSessionHasNoErrors();
         $this->assertSame([5, 'best', 'second drawer'], [$paper->refresh()->count, $paper->tags, $paper->place]);
         $this->assertSame(5, (int) $paper->movements()->sum('change'), 'counts move by movements only');
+        $this->patch("/papers/{$paper->id}", [...$form, 'count' => '7', 'was' => ['x' => 'y']])->assertRedirect();
+        $paper->refresh()->move(5 - $paper->count, 'Counted again');
         $this->patch("/papers/{$paper->id}", [...$form, 'count' => '7'])->assertSessionHasNoErrors();
         $this->assertSame([7, 7], [$paper->refresh()->count, (int) $paper->movements()->sum('change')]);
     }

@@ -69,6 +69,9 @@ final class OddRequests
         'all' => ['1'],
         'print' => ['a'],
         'side' => ['A', 'B'],
+        'was' => ['{"count":9}'],
+        'meant' => ['1'],
+        'kept' => ['daily-2026-01-01-000000.zip'],
         'turn' => ['0', '1'],
     ];
 

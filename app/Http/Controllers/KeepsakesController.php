@@ -106,8 +106,8 @@ final readonly class KeepsakesController
         if (! isset($this->plans->design($project)->keepsakes[$key])) {
             return $back->withErrors(["picture-{$key}" => 'That is not on the list any more.']);
         }
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PaperPictureController::mostBytes()) {
-            $most = PaperPictureController::mostMegabytes();
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PaperPicture::mostBytes()) {
+            $most = PaperPicture::mostMegabytes();
 
             return $back->withErrors(["picture-{$key}" => "Choose a picture of {$most} MB at the most."]);
         }

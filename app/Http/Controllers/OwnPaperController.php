@@ -52,8 +52,8 @@ final readonly class OwnPaperController
     {
         $file = $request->file('motif');
         $back = redirect()->route('papers.own', $request->only(['unit']), 303);
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PaperPictureController::mostBytes()) {
-            $most = PaperPictureController::mostMegabytes();
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PaperPicture::mostBytes()) {
+            $most = PaperPicture::mostMegabytes();
 
             return $back->withErrors(['motif' => "Choose a picture of {$most} MB at the most."]);
         }

@@ -108,10 +108,11 @@ final readonly class PaperController
             return back()->withErrors($errors)->withInput();
         }
         // What was not edited stays what it is now, whatever it was when the form was opened.
-        $was = json_decode((string) $request->string('was'), true);
+        $was = is_string($request->input('was')) ? json_decode($request->input('was'), true) : null;
         $edited = array_filter(
             $attributes,
-            static fn (mixed $value, string $field): bool => ! is_array($was) || ! array_key_exists($field, $was) || $was[$field] != $value,
+            static fn (mixed $value, string $field): bool => ! is_array($was) || ! array_key_exists($field, $was)
+                || json_encode($was[$field]) !== json_encode($value),
             ARRAY_FILTER_USE_BOTH,
         );
         DB::transaction(function () use ($paper, $edited): void {

@@ -16,15 +16,13 @@ use Illuminate\Http\UploadedFile;
 
 final readonly class PaperPictureController
 {
-    private const MOST_BYTES = 12 * 1024 * 1024;
-
     public function store(Request $request, Paper $paper, PaperPicture $pictures): RedirectResponse
     {
         $file = $request->file('picture');
         $side = $this->side($request);
         $back = redirect()->route('papers.index', ['paper' => $paper->id], 303);
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::mostBytes()) {
-            return $back->withErrors(['picture' => sprintf('Choose a picture of %d MB at the most.', self::mostMegabytes())]);
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PaperPicture::mostBytes()) {
+            return $back->withErrors(['picture' => sprintf('Choose a picture of %d MB at the most.', PaperPicture::mostMegabytes())]);
         }
         try {
             $pictures->take((string) $file->get(), $paper, $side);
@@ -33,17 +31,6 @@ final readonly class PaperPictureController
         }
 
         return $back->with('said', "“{$paper->name}” has a picture of side {$side->value} now.");
-    }
-
-    /** No more than PHP lets through, whatever serves it. */
-    public static function mostBytes(): int
-    {
-        return (int) min(self::MOST_BYTES, UploadedFile::getMaxFilesize());
-    }
-
-    public static function mostMegabytes(): int
-    {
-        return intdiv(self::mostBytes(), 1024 * 1024);
     }
 
     /** A photograph of a sheet on a table, squared up by its four corners. */
