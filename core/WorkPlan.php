@@ -16,6 +16,7 @@ use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
 use Ephemeron\Fit\FitReport;
+use Ephemeron\Fit\Guest;
 use Ephemeron\Fit\Requisite;
 use Ephemeron\Fit\Requisites;
 use Ephemeron\Fit\StockPlan;
@@ -46,6 +47,7 @@ final readonly class WorkPlan
      * @param list<Step> $steps
      * @param list<PhotoCount> $photos
      * @param list<string> $begun papers of which a sheet is begun
+     * @param list<Guest> $guests other books whose pieces are cut with those of this one
      */
     public function __construct(
         public Design $design,
@@ -55,6 +57,7 @@ final readonly class WorkPlan
         public array $steps,
         public array $photos,
         private array $begun = [],
+        public array $guests = [],
     ) {
         $this->blueprint = $workings->blueprint;
         $this->stocks = $workings->stocks;

@@ -20,19 +20,18 @@ use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\PatternKeys;
 use Ephemeron\Cutting\ProvenPlanner;
-use Ephemeron\Cutting\Supply;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Inking;
 use Ephemeron\Design\Tools;
 use Ephemeron\Filling\CutApart;
 use Ephemeron\Fit\FitReport;
+use Ephemeron\Fit\Guest;
 use Ephemeron\Fit\StockPlan;
+use Ephemeron\Fit\Wanted;
 use Ephemeron\Fit\Workings;
 use Ephemeron\Furniture\Outfitting;
 use Ephemeron\Furniture\Showroom;
 use Ephemeron\Geometry\Pin;
-use Ephemeron\Measure\Length;
-use Ephemeron\Paper\Leftover;
 use Ephemeron\Paper\PhotoSize;
 use Ephemeron\Paper\Price;
 use Ephemeron\Paper\SheetFormat;
@@ -109,15 +108,69 @@ final readonly class Workshop
     /**
      * @param int $copies books made together, 1 or more; what is assembled is told for one of them
      * @param AsCut $cut what is cut already and stays as it is
+     * @param list<Guest> $guests other books whose pieces are cut with those of this one
      */
-    public function plan(Design $design, int $copies = 1, AsCut $cut = new AsCut): WorkPlan
+    public function plan(Design $design, int $copies = 1, AsCut $cut = new AsCut, array $guests = []): WorkPlan
     {
         $blueprint = $this->blueprint($design);
+
+        return $this->planned(
+            $design,
+            $blueprint,
+            $copies,
+            $this->stocks($design, $this->wantedByAll($design, $blueprint, $copies, $guests), $cut),
+            $cut->papers(),
+            $guests,
+        );
+    }
+
+    /**
+     * The plan of a book that is cut with another: its sheets are those of the other that have pieces for it.
+     *
+     * @param WorkPlan $host that has this guest
+     */
+    public function planOfGuest(Guest $guest, WorkPlan $host): WorkPlan
+    {
+        $blueprint = $this->blueprint($guest->design);
+        $plans = [];
+        foreach ($this->wanted($guest->design, $blueprint, $guest->copies) as $wanted) {
+            foreach ($host->stocks as $stock) {
+                if ($stock->stock->identity() === $wanted->stock->identity()) {
+                    $plans[] = new StockPlan(
+                        $wanted->stock,
+                        $wanted->roles,
+                        $wanted->demands,
+                        $wanted->supplies,
+                        $guest->seen($stock),
+                        [],
+                        $stock->atOnce,
+                        $wanted->papers,
+                    );
+
+                    break;
+                }
+            }
+        }
+        $begun = array_map(
+            static fn (StockPlan $stock): string => $stock->stock->identity(),
+            array_filter($host->stocks, $host->isBegun(...)),
+        );
+
+        return $this->planned($guest->design, $blueprint, $guest->copies, $plans, array_values($begun), []);
+    }
+
+    /**
+     * @param list<StockPlan> $stocks
+     * @param list<string> $begun papers of which a sheet is begun
+     * @param list<Guest> $guests
+     */
+    private function planned(Design $design, Blueprint $blueprint, int $copies, array $stocks, array $begun, array $guests): WorkPlan
+    {
         $structure = $this->catalogue->get($design->structure);
         $workings = new Workings(
             $design,
             $blueprint,
-            $this->stocks($design, $blueprint, $copies, $cut),
+            $stocks,
             $this->scores($design, $blueprint),
             $structure,
             UsualThings::furnished($structure, $design),
@@ -131,17 +184,17 @@ final readonly class Workshop
             FitReport::on($workings),
             (new WorkOrder($workings))->steps(),
             PhotoCount::ofEach(PhotoSize::usualFor($design->unit), $blueprint),
-            $cut->papers(),
+            $begun,
+            $guests,
         );
     }
 
     /**
-     * Pieces whose roles share a paper are cut from it together. A paper of which something is cut and nothing is wanted any more comes
-     * last.
+     * What is wanted of each paper; pieces whose roles share a paper are cut from it together.
      *
-     * @return list<StockPlan>
+     * @return list<Wanted>
      */
-    private function stocks(Design $design, Blueprint $blueprint, int $copies, AsCut $cut): array
+    private function wanted(Design $design, Blueprint $blueprint, int $copies): array
     {
         $parts = [];
         $roles = [];
@@ -154,7 +207,7 @@ final readonly class Workshop
                 $keys[$key][$paper] = $paper;
                 $roles[$key] ??= [];
                 if ($paper === $part->role->value) {
-                    $roles[$key][$part->role->value] = $part->role;
+                    $roles[$key][$part->role->value] = $part->role->value;
                 }
             }
         }
@@ -165,8 +218,7 @@ final readonly class Workshop
         foreach ($design->pins as $pin) {
             $pins[$pin->part][] = $pin->pin;
         }
-        $plans = [];
-        $begun = array_fill_keys($cut->papers(), true);
+        $wanted = [];
         foreach ($parts as $key => $pieces) {
             $stock = $pieces[0][1];
             $demands = array_map(
@@ -174,44 +226,72 @@ final readonly class Workshop
                     ->known($of[0]->key),
                 $pieces,
             );
-            $names = array_map(static fn (StockRole $role): string => $role->value, array_values($roles[$key]));
+            $wanted[] = new Wanted($stock, array_values($roles[$key]), $demands, array_values($keys[$key]));
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param list<Guest> $guests
+     * @return list<Wanted> with what guests want of the papers of this book, and of others
+     */
+    private function wantedByAll(Design $design, Blueprint $blueprint, int $copies, array $guests): array
+    {
+        $all = $this->wanted($design, $blueprint, $copies);
+        foreach ($guests as $guest) {
+            foreach ($this->wanted($guest->design, $this->blueprint($guest->design), $guest->copies) as $wanted) {
+                $papers = array_map(static fn (Wanted $each): string => $each->stock->identity(), $all);
+                $at = array_search($wanted->stock->identity(), $papers, true);
+                $all[$at === false ? count($all) : $at] = $at === false ? $wanted->by($guest) : $all[$at]->with($wanted->by($guest));
+            }
+        }
+
+        return array_values($all);
+    }
+
+    /**
+     * A paper of which something is cut and nothing is wanted any more comes last.
+     *
+     * @param list<Wanted> $wanted
+     * @return list<StockPlan>
+     */
+    private function stocks(Design $design, array $wanted, AsCut $cut): array
+    {
+        $plans = [];
+        $begun = array_fill_keys($cut->papers(), true);
+        foreach ($wanted as $each) {
+            $paper = $each->stock->identity();
             // Two piles of one paper: the first goes on with what is cut.
-            $here = isset($begun[$stock->identity()]) ? $cut->of($stock->identity()) : null;
-            unset($begun[$stock->identity()]);
-            $plans[] = $this->stockPlan($design, $stock, $names, $demands, $here, array_values($keys[$key]));
+            $plans[] = $this->stockPlan($design, $each, isset($begun[$paper]) ? $cut->of($paper) : null);
+            unset($begun[$paper]);
         }
         foreach (array_keys($begun) as $paper) {
             $here = $cut->of((string) $paper);
             if ($here !== null) {
-                $plans[] = $this->stockPlan($design, $this->givenUp($here), [], [], $here);
+                $plans[] = $this->stockPlan($design, new Wanted($this->givenUp($here), [], [], []), $here);
             }
         }
 
         return $plans;
     }
 
-    /**
-     * @param list<string> $roles
-     * @param list<Demand> $demands
-     * @param list<string> $papers by which the design knows it
-     */
-    private function stockPlan(Design $design, Stock $stock, array $roles, array $demands, ?AsCut $cut, array $papers = []): StockPlan
+    private function stockPlan(Design $design, Wanted $wanted, ?AsCut $cut): StockPlan
     {
         $trimmer = Workings::trimmerOf($design->tools);
-        $supplies = $this->supplies($stock);
         [$cuts, $pieces] = $cut === null
-            ? [$this->planner->plan($demands, $supplies, $trimmer), []]
-            : (new Continuation($this->planner))->goOn($demands, $supplies, $trimmer, $cut);
+            ? [$this->planner->plan($wanted->demands, $wanted->supplies, $trimmer), []]
+            : (new Continuation($this->planner))->goOn($wanted->demands, $wanted->supplies, $trimmer, $cut);
 
         return new StockPlan(
-            $stock,
-            $roles,
-            $demands,
-            $supplies,
-            (new PatternKeys($stock->identity()))->name($cuts),
+            $wanted->stock,
+            $wanted->roles,
+            $wanted->demands,
+            $wanted->supplies,
+            (new PatternKeys($wanted->stock->identity()))->name($cuts),
             $pieces,
-            $design->tools->atOnce($stock),
-            $papers,
+            $design->tools->atOnce($wanted->stock),
+            $wanted->papers,
         );
     }
 
@@ -266,25 +346,6 @@ final readonly class Workshop
         }
 
         return new Demand($part->letter, $part->size, $quantity, true, $part->picture);
-    }
-
-    /** @return non-empty-list<Supply> new sheets, then what is left over of earlier ones */
-    private function supplies(Stock $stock): array
-    {
-        return [
-            new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, $stock->price->cents, key: $stock->drawer ?? ''),
-            ...array_map(
-                static fn (Leftover $leftover): Supply => new Supply(
-                    $stock->name,
-                    $leftover->size,
-                    Length::zero(),
-                    $leftover->count,
-                    isLeftover: true,
-                    key: $leftover->drawer ?? '',
-                ),
-                $stock->leftovers,
-            ),
-        ];
     }
 
     /** @return array<string, ScorePlan> */

@@ -82,7 +82,8 @@ Route::get('copies', [CopiesController::class, 'show'])->name('copies');
 Route::post('copies', [CopiesController::class, 'make'])->name('copies.make');
 Route::get('copies/{name}', [CopiesController::class, 'take'])->where('name', '[a-z0-9.-]{1,60}')->name('copies.take');
 Route::post('copies/restore', [CopiesController::class, 'restore'])->name('copies.restore');
-Route::get('together', TogetherController::class)->name('together');
+Route::get('together', [TogetherController::class, 'show'])->name('together');
+Route::post('together', [TogetherController::class, 'store'])->name('together.store');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
@@ -105,6 +106,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('leaves/heap', [LeavesController::class, 'add'])->name('leaves.add');
     Route::delete('leaves/heap/{key}', [LeavesController::class, 'takeOff'])->where('key', '[a-z0-9-]{1,40}')->name('leaves.take-off');
     Route::get('cut', CutController::class)->name('cut');
+    Route::delete('together', [TogetherController::class, 'destroy'])->name('together.apart');
     Route::get('cut/{key}', [CutController::class, 'later'])->where('key', '[a-z0-9-]{1,60}')->name('cut.pattern');
     Route::get('score', ScoreController::class)->name('score');
     Route::get('fold', FoldController::class)->name('fold');

@@ -20,7 +20,7 @@ final readonly class SpoiledSlice implements Slice
     public function put(Project $project, array $state): void
     {
         $of = Gone::of($state);
-        $project->loses($of->sheet, $of->piece, $of->count);
+        $project->atTheTrimmer()->loses($of->sheet, $project->pieceAtTheTrimmer($of->piece), $of->count);
         Shaping::put($project, $state);
     }
 }

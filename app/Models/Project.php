@@ -6,8 +6,10 @@ namespace App\Models;
 
 use Database\Factories\ProjectFactory;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Fit\Guest;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
@@ -23,11 +25,14 @@ use Illuminate\Support\Facades\DB;
  * @property int $copies books made together
  * @property string|null $lesson what to do differently next time
  * @property int|null $batch_of the project it is a batch of
+ * @property int|null $cut_with the project by whose plan it is cut
  * @property \Illuminate\Support\Carbon|null $deleted_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Departure> $departures
  * @property-read \Illuminate\Database\Eloquent\Collection<int, CutWork> $cutWorks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SpoiledPiece> $spoiledPieces
  * @property-read \Illuminate\Database\Eloquent\Collection<int, self> $batches
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, self> $guests
+ * @property-read self|null $host
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Tick> $ticks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, PlanSearch> $searches
  * @property-read \Illuminate\Database\Eloquent\Collection<int, OffcutChoice> $offcutChoices
@@ -41,7 +46,7 @@ final class Project extends Model
     /** More than anyone undoes; the oldest go first. */
     private const VERSIONS_KEPT = 200;
 
-    protected $fillable = ['name', 'design', 'revision', 'version', 'copies', 'batch_of', 'lesson'];
+    protected $fillable = ['name', 'design', 'revision', 'version', 'copies', 'batch_of', 'cut_with', 'lesson'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -50,9 +55,10 @@ final class Project extends Model
         'version' => 'integer',
         'copies' => 'integer',
         'batch_of' => 'integer',
+        'cut_with' => 'integer',
     ];
 
-    protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null, 'lesson' => null];
+    protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null, 'cut_with' => null, 'lesson' => null];
 
     /** @return HasMany<Version, $this> */
     public function versions(): HasMany
@@ -114,6 +120,54 @@ final class Project extends Model
     public function batches(): HasMany
     {
         return $this->hasMany(self::class, 'batch_of');
+    }
+
+    /** @return BelongsTo<self, $this> the book by whose plan this one is cut; none where each is cut by itself */
+    public function host(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'cut_with');
+    }
+
+    /** @return HasMany<self, $this> books that are cut by the plan of this one */
+    public function guests(): HasMany
+    {
+        return $this->hasMany(self::class, 'cut_with');
+    }
+
+    /** @return list<string> what a plan of it is made from, to be fetched for many books at once */
+    public static function planned(): array
+    {
+        $cut = ['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices', 'searches', 'guests'];
+
+        return [...$cut, 'host', ...array_map(static fn (string $each): string => "host.{$each}", $cut)];
+    }
+
+    /** Whether nothing of it is cut, and it is cut with no other. */
+    public function isFreeToCut(): bool
+    {
+        return $this->cut_with === null && ! $this->guests()->exists() && ! $this->cutWorks()->exists();
+    }
+
+    /** The book by whose plan this one is cut: another, or itself. */
+    public function atTheTrimmer(): self
+    {
+        return $this->host ?? $this;
+    }
+
+    /** What a piece of a book that is cut with this one is known by here. */
+    public function pieceAtTheTrimmer(string $piece): string
+    {
+        return $this->host === null ? $piece : Guest::piece($this->id, $piece);
+    }
+
+    /** @return list<string> what is ticked of it: its own steps, and the sheets of the book by whose plan it is cut */
+    public function ticked(): array
+    {
+        $own = $this->ticks->pluck('key')->all();
+        $theirs = $this->host?->ticks->pluck('key')->all() ?? [];
+        $isOfASheet = static fn (mixed $key): bool => is_string($key) && Tick::isOfASheet($key);
+
+        return array_values(array_filter([...$own, ...array_filter($theirs, $isOfASheet)], is_string(...)));
     }
 
     /** @return HasMany<Note, $this> */

@@ -20,4 +20,10 @@ final class Tick extends Model
 
     /** @var array<string, string> */
     protected $casts = ['created_at' => 'datetime'];
+
+    /** Whether it is a sheet that is cut, or one of its cuts: {@see \Ephemeron\Cutting\PatternKeys}. */
+    public static function isOfASheet(string $key): bool
+    {
+        return preg_match('/^cut-[0-9a-f]{12}-/', $key) === 1;
+    }
 }

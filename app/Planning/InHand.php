@@ -128,6 +128,11 @@ final readonly class InHand
                     array_push($places, ...$part->places);
                 }
             }
+            foreach ($this->plan->guests as $guest) {
+                if (array_filter($piece->demands, $guest->asksFor(...)) !== []) {
+                    $sections[] = "for {$guest->design->name}";
+                }
+            }
             $where = PlacesInShort::of($places);
 
             return ($where === '' ? '' : "{$where} · ").$piece->label().', '.implode(' or ', $sections)

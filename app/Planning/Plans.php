@@ -8,6 +8,7 @@ use App\Models\Project;
 use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Design\Design;
+use Ephemeron\Fit\Guest;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
@@ -41,13 +42,34 @@ final readonly class Plans
     /** @throws InvalidDesign */
     public function plan(Project $project): WorkPlan
     {
-        return $this->known($project, $project->design, $project->copies);
+        return $this->known($project, $project->design);
     }
 
-    /** So many books of it, as if nothing were cut. */
+    /** So many books of it, as if nothing were cut and by itself. */
     public function together(Project $project, int $copies): WorkPlan
     {
-        return $this->known($project, $project->design, $copies, isUncut: true);
+        return $this->remembered(
+            $this->markOf($project->design, $copies, [], []),
+            fn (): WorkPlan => $this->worked($project, $this->reader->fromArray($project->design), $copies, AsCut::nothing(), []),
+        );
+    }
+
+    /**
+     * Books cut by one plan, as if nothing were cut; its own plan is that of the first of them.
+     *
+     * @param non-empty-list<array{Project, int}> $books and how many of each
+     *
+     * @throws InvalidDesign
+     */
+    public function ofAll(array $books): WorkPlan
+    {
+        [$host, $copies] = array_shift($books);
+        $guests = array_map(static fn (array $book): array => [$book[0]->id, $book[0]->design, $book[1]], $books);
+
+        return $this->remembered(
+            $this->markOf($host->design, $copies, [], $guests),
+            fn (): WorkPlan => $this->worked($host, $this->reader->fromArray($host->design), $copies, AsCut::nothing(), $guests),
+        );
     }
 
     /** The plan before the last change, if there was one. */
@@ -55,7 +77,7 @@ final readonly class Plans
     {
         $design = $project->versions()->where('number', $project->version - 1)->first()?->design;
 
-        return $design === null ? null : $this->known($project, $design, $project->copies);
+        return $design === null ? null : $this->known($project, $design);
     }
 
     /**
@@ -69,55 +91,144 @@ final readonly class Plans
     {
         $design = $this->reader->changed($this->design($project), $changes);
 
-        return $this->worked($project, $design, $project->copies, CutSoFar::of($project));
+        return $project->host === null
+            ? $this->worked($project, $design, $project->copies, CutSoFar::of($project), self::guests($project))
+            : $this->with($project, $design);
     }
 
     /** The plan of this project as it will be with another design. */
     public function with(Project $project, Design $design): WorkPlan
     {
-        return $this->known($project, $this->writer->toArray($design), $project->copies);
+        return $this->known($project, $this->writer->toArray($design));
     }
 
-    /**
-     * @param array<string, mixed> $design
-     *
-     * @throws InvalidDesign
-     */
-    private function known(Project $project, array $design, int $copies, bool $isUncut = false): WorkPlan
+    /** The plan by which it is cut, with another design of it: its own, or that of the book it is cut with. */
+    public function atTheTrimmer(Project $project, Design $design): WorkPlan
     {
-        $key = 'plan:'.$this->markOf($project, $design, $copies, $isUncut);
-        $known = $this->cache->get($key);
-        if ($known instanceof WorkPlan) {
-            return $known;
-        }
-        $cut = $isUncut ? AsCut::nothing() : CutSoFar::of($project);
-        $plan = $this->worked($project, $this->reader->fromArray($design), $copies, $cut);
-        $this->cache->put($key, $plan, now()->addDays(self::DAYS));
+        $host = $project->host;
 
-        return $plan;
+        return $host === null ? $this->with($project, $design) : $this->hosting($host, $project, $this->writer->toArray($design));
     }
 
     /** The same as long as the plan of the book is. */
     public function mark(Project $project): string
     {
-        return $this->markOf($project, $project->design, $project->copies, false);
+        $host = $project->host;
+
+        return $host === null ? $this->markWith($project, $project->design, self::guests($project))
+            : Mark::of($this->markWith($host, $host->design, self::guests($host)), $project->id);
     }
 
-    /** @param array<string, mixed> $design */
-    private function markOf(Project $project, array $design, int $copies, bool $isUncut): string
+    /**
+     * @param array<string, mixed> $design of this book, as it is or as it might be
+     *
+     * @throws InvalidDesign
+     */
+    private function known(Project $project, array $design): WorkPlan
     {
-        return Mark::of(
-            CodeEdition::whole(),
-            $this->planner::class,
+        $host = $project->host;
+        if ($host === null) {
+            return $this->hosting($project, $project, $design);
+        }
+        $guests = self::guests($host, $project, $design);
+
+        return $this->remembered(Mark::of($this->markWith($host, $host->design, $guests), $project->id), function () use (
+            $host,
+            $project,
             $design,
-            $copies,
-            CutSoFar::searched($project),
-            $isUncut ? [] : CutSoFar::mark($project),
+        ): WorkPlan {
+            $all = $this->hosting($host, $project, $design);
+            foreach ($all->guests as $guest) {
+                if ($guest->known === $project->id) {
+                    return $this->workshop->planOfGuest($guest, $all);
+                }
+            }
+
+            // One that cannot be read is no guest, and says why.
+            return $this->worked($project, $this->reader->fromArray($design), $project->copies, AsCut::nothing(), []);
+        });
+    }
+
+    /**
+     * The plan of a book by which others are cut too, or none.
+     *
+     * @param Project $changed it, or one of its guests
+     * @param array<string, mixed> $design of that one
+     *
+     * @throws InvalidDesign
+     */
+    private function hosting(Project $host, Project $changed, array $design): WorkPlan
+    {
+        $own = $changed->is($host) ? $design : $host->design;
+        $guests = self::guests($host, $changed, $design);
+
+        return $this->remembered(
+            $this->markWith($host, $own, $guests),
+            fn (): WorkPlan => $this->worked($host, $this->reader->fromArray($own), $host->copies, CutSoFar::of($host), $guests),
         );
     }
 
-    private function worked(Project $project, Design $design, int $copies, AsCut $cut): WorkPlan
+    /**
+     * @param array<string, mixed>|null $design of one of them, as it might be
+     * @return list<array{int, array<string, mixed>, int}> number, design and copies of the books that are cut with it
+     */
+    private static function guests(Project $host, ?Project $changed = null, ?array $design = null): array
     {
-        return $this->workshop->with(new KeptPlans($project, $this->planner))->plan($design, $copies, $cut);
+        return array_values(
+            $host->guests->sortBy('id')->map(
+                static fn (Project $guest): array => [
+                    $guest->id,
+                    $changed?->is($guest) === true ? $design ?? $guest->design : $guest->design,
+                    $guest->copies,
+                ],
+            )->all(),
+        );
+    }
+
+    /** @param \Closure(): WorkPlan $work */
+    private function remembered(string $mark, \Closure $work): WorkPlan
+    {
+        $known = $this->cache->get("plan:{$mark}");
+        if ($known instanceof WorkPlan) {
+            return $known;
+        }
+        $plan = $work();
+        $this->cache->put("plan:{$mark}", $plan, now()->addDays(self::DAYS));
+
+        return $plan;
+    }
+
+    /**
+     * @param array<string, mixed> $design
+     * @param list<array{int, array<string, mixed>, int}> $guests
+     */
+    private function markWith(Project $project, array $design, array $guests): string
+    {
+        return $this->markOf($design, $project->copies, [CutSoFar::searched($project), CutSoFar::mark($project)], $guests);
+    }
+
+    /**
+     * @param array<string, mixed> $design
+     * @param list<mixed> $cut
+     * @param list<array{int, array<string, mixed>, int}> $guests
+     */
+    private function markOf(array $design, int $copies, array $cut, array $guests): string
+    {
+        return Mark::of(CodeEdition::whole(), $this->planner::class, $design, $copies, $cut, $guests);
+    }
+
+    /** @param list<array{int, array<string, mixed>, int}> $guests */
+    private function worked(Project $project, Design $design, int $copies, AsCut $cut, array $guests): WorkPlan
+    {
+        $others = [];
+        foreach ($guests as $index => [$known, $guest, $count]) {
+            try {
+                $others[] = new Guest($index + 2, $known, $this->reader->fromArray($guest), $count);
+            } catch (InvalidDesign) {
+                // The shelf says what is wrong with it; the others are cut without it.
+            }
+        }
+
+        return $this->workshop->with(new KeptPlans($project, $this->planner))->plan($design, $copies, $cut, $others);
     }
 }

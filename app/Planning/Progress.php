@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Project;
-use App\Models\Tick;
 use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\WorkPlan;
@@ -20,7 +19,7 @@ final readonly class Progress
 
     public function __construct(Project $project, private WorkPlan $plan)
     {
-        $this->ticked = array_fill_keys($project->ticks->map(static fn (Tick $tick): string => $tick->key)->all(), true);
+        $this->ticked = array_fill_keys($project->ticked(), true);
         $this->copies = $project->copies;
     }
 

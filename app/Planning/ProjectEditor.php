@@ -100,7 +100,7 @@ final readonly class ProjectEditor
             return '';
         }
         Ceiling::check($this->workshop->blueprint($after));
-        $undone = $project->ticks->isEmpty() ? [] : $this->consequences($project, $changes, $after, $confirmed);
+        $undone = $project->ticked() === [] ? [] : $this->consequences($project, $changes, $after, $confirmed);
         DB::transaction(function () use ($project, $after, $change, $from, $undone): void {
             $was = ['version' => $project->version, ...($undone === [] ? [] : ['steps' => $undone, 'ticked' => $undone])];
             $project->change($this->writer->toArray($after), $change, $from);
@@ -124,8 +124,9 @@ final readonly class ProjectEditor
     {
         [$is, $was] = [$this->plans->with($project, $after), $this->plans->plan($project)];
         $undone = Shaping::undoneBy($project, $was, $is);
-        $troubles = (new CutPiecesInWords($is))->troubles();
-        $new = array_diff($troubles, (new CutPiecesInWords($was))->troubles());
+        $cut = $this->plans->atTheTrimmer($project, $this->plans->design($project));
+        $troubles = (new CutPiecesInWords($this->plans->atTheTrimmer($project, $after)))->troubles();
+        $new = array_diff($troubles, (new CutPiecesInWords($cut))->troubles());
         if (! $confirmed && ($new !== [] || $undone !== [])) {
             throw new PiecesAreCut($project, $changes, [...$troubles, ...$this->again($was, $undone)]);
         }

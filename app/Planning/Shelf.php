@@ -30,7 +30,7 @@ final readonly class Shelf
      */
     public function page(string $search, string $order): LengthAwarePaginator
     {
-        $books = Project::query()->with(['ticks', 'cutWorks', 'spoiledPieces', 'offcutChoices', 'searches']);
+        $books = Project::query()->with(Project::planned());
         if ($search !== '') {
             $books->whereRaw("name like ? escape '\\'", ['%'.addcslashes($search, '%_\\').'%']);
         }
@@ -60,7 +60,7 @@ final readonly class Shelf
     private function shelved(Project $project, array $papers): Shelved
     {
         try {
-            $key = 'shelved:'.Mark::of($this->plans->mark($project), $project->ticks->pluck('key')->all(), $papers);
+            $key = 'shelved:'.Mark::of($this->plans->mark($project), $project->ticked(), $papers);
             $summary = $this->cache->get($key);
             if (! $summary instanceof ShelfSummary) {
                 $plan = $this->plans->plan($project);

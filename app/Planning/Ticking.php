@@ -30,6 +30,7 @@ final readonly class Ticking
      */
     public function put(Project $project, string $step, array $keys): void
     {
+        $project = self::of($project, $step);
         $was = $this->ticked($project, $step);
         $sheet = str_starts_with($step, 'cut-') ? $this->sheet($project, $step) : null;
         if ($sheet === null && $keys !== [] && str_starts_with($step, 'cut-') && ! str_starts_with($step, 'cut-away-')) {
@@ -56,7 +57,7 @@ final readonly class Ticking
 
     public function isDone(Project $project, string $step): bool
     {
-        return $project->ticks()->where('key', $step)->exists();
+        return self::of($project, $step)->ticks()->where('key', $step)->exists();
     }
 
     /** @return list<string> */
@@ -65,10 +66,16 @@ final readonly class Ticking
         $like = addcslashes($step, '%_\\').'#%';
 
         return array_values(
-            $project->ticks()->where(
+            self::of($project, $step)->ticks()->where(
                 static fn ($ticks) => $ticks->where('key', $step)->orWhereRaw("key like ? escape '\\'", [$like]),
             )->get()->map(static fn (Tick $tick): string => $tick->key)->all(),
         );
+    }
+
+    /** The book in which a step is ticked: sheets are cut by the plan of one. */
+    private static function of(Project $project, string $step): Project
+    {
+        return Tick::isOfASheet($step) ? $project->atTheTrimmer() : $project;
     }
 
     /**

@@ -20,15 +20,21 @@
                 <button class="btn-main" id="plan-together">Plan them together</button>
             </form>
             @if ($plans !== [])
-                @php($saved = array_sum(array_map(fn ($each) => $each->spared(), $together)))
-                <h2>In evenings</h2>
+                <h2 class="section-title mt-3">In evenings</h2>
                 <ul class="movements" id="day-plan">@foreach ($evenings as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
-                <h2>What is cut</h2>
-                <p class="mb-1" id="spared">{{ $saved === 0 ? 'Cut together they take as many sheets as one by one.' : ($saved === 1 ? 'Cut together they take one sheet fewer than one by one.' : "Cut together they take {$saved} sheets fewer than one by one.") }} @foreach ($plans as $index => [$project, $count])<strong>{{ $index + 1 }}</strong> {{ $project->name }}{{ $count > 1 ? " × {$count}" : '' }}{{ $loop->last ? '.' : ', ' }}@endforeach</p>
-                @foreach ($together as $each)
-                    @php([$stock, $notation] = [$each->plan, $plans[$each->books[0] - 1][2]->notation()])
+                <h2 class="section-title mt-3">What is cut</h2>
+                <p class="mb-1" id="spared">{{ $spared === 0 ? 'Cut together they take as many sheets as one by one.' : ($spared === 1 ? 'Cut together they take one sheet fewer than one by one.' : "Cut together they take {$spared} sheets fewer than one by one.") }} @foreach ($plans as $index => [$project, $count])<strong>{{ $index + 1 }}</strong> {{ $project->name }}{{ $count > 1 ? " × {$count}" : '' }}{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                @if (count($plans) > 1)
+                    <form method="post" action="{{ route('together.store') }}" class="cut-them">@csrf<x-once/>
+                        @foreach ($plans as [$project, $count])<input type="hidden" name="books[{{ $project->id }}]" value="{{ $count }}">@endforeach
+                        <button class="btn-main" id="cut-together">Cut them together</button>
+                        <span class="quiet">Ticked off sheet by sheet under the first of them. Of which several are wanted, or something is cut already, a batch is put on the shelf.</span>
+                    </form>
+                @endif
+                @php($notation = $all->notation())
+                @foreach ($all->stocks as $stock)
                     <section class="cut-together" aria-label="{{ $stock->stock->name }}">
-                        <h3>{{ $stock->stock->name }} <span class="quiet">sheets of @size($stock->stock->sheet, $notation); {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $each->spared() > 0 ? ", {$each->apart} one by one" : '' }}{{ count($each->books) > 1 ? ', for '.implode(' and ', $each->books) : ', for '.$each->books[0] }}</span></h3>
+                        <h3>{{ $stock->stock->name }} <span class="quiet">sheets of @size($stock->stock->sheet, $notation); {{ $stock->cuts->sheets() }} {{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}</span></h3>
                         @foreach ($stock->cuts->missing as $letter => $missing)<p class="said is-stop">{{ $missing }} of {{ $letter }} left without paper.</p>@endforeach
                         <ul class="sheets-together">
                             @foreach ($stock->cuts->patterns as $pattern)
@@ -39,7 +45,7 @@
                         </ul>
                     </section>
                 @endforeach
-                <p class="quiet">Pieces are called by the number of their book and their letter. Tick the sheets off in each book when they are cut.</p>
+                <p class="quiet">Pieces of the second book and of those after it are called by its number and their letter.</p>
             @endif
         </main>
     </div>

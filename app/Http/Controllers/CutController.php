@@ -20,6 +20,7 @@ use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
@@ -37,11 +38,16 @@ final readonly class CutController
     ) {
     }
 
-    public function __invoke(Request $request, Project $project, LaidBy $laidBy): View
+    public function __invoke(Request $request, Project $project, LaidBy $laidBy): View|RedirectResponse
     {
         $plan = $this->plans->plan($project);
         $progress = new Progress($project, $plan);
         $asked = $request->query('sheet');
+        if ($project->host !== null) {
+            $sheet = is_string($asked) ? $asked : InHand::of($plan, $progress, null)?->step->key;
+
+            return redirect()->route('cut', ['project' => $project->host, ...($sheet === null ? [] : ['sheet' => $sheet])]);
+        }
 
         return view('cut', [
             ...$this->sheets($project, $plan, $progress, is_string($asked) ? $asked : null),

@@ -15,6 +15,7 @@ use App\Planning\ProjectEditor;
 use App\View\Duration;
 use Ephemeron\AsMade\Habit;
 use Ephemeron\Format\Csv;
+use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Price;
 use Illuminate\Contracts\View\View;
@@ -146,21 +147,17 @@ final readonly class LogController
     /** @return Collection<int, BookLog> the latest first */
     private function logs(Request $request): Collection
     {
-        $query = Project::query()->with([
-            'ticks',
-            'cutWorks',
-            'spoiledPieces',
-            'offcutChoices',
-            'departures',
-        ])->latest('updated_at')->limit(self::MOST);
+        $query = Project::query()->with([...Project::planned(), 'departures'])->latest('updated_at')->limit(self::MOST);
         foreach (preg_split('/\s+/', $this->search($request), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $query->whereRaw("(name like ? escape '\\' or coalesce(lesson, '') like ? escape '\\')", [$like, $like]);
         }
         $logs = [];
         foreach ($query->get()->all() as $project) {
-            if ($project instanceof Project) {
-                $logs[] = new BookLog($project, $this->plans->plan($project));
+            try {
+                $project instanceof Project ? $logs[] = new BookLog($project, $this->plans->plan($project)) : null;
+            } catch (InvalidDesign) {
+                // The shelf says what is wrong with it.
             }
         }
 

@@ -27,11 +27,12 @@ final readonly class SpoiledController
         $back = redirect()->to($request->returnTo($project), 303);
         $before = $this->plans->plan($project);
         $part = $before->blueprint->parts[$request->string('piece')->value()] ?? null;
-        $sheet = $part === null ? null : $this->sheetOf($project, $part->key);
+        $sheet = $part === null ? null : $this->sheetOf($project->atTheTrimmer(), $project->pieceAtTheTrimmer($part->key));
         if ($part === null || $sheet === null) {
             return $back->withErrors(['piece' => 'None of these is cut yet: there is nothing to spoil.']);
         }
-        $count = $project->spoiledPieces()->where(['sheet' => $sheet, 'piece' => $part->key])->first()->count ?? 0;
+        $which = ['sheet' => $sheet, 'piece' => $project->pieceAtTheTrimmer($part->key)];
+        $count = $project->atTheTrimmer()->spoiledPieces()->where($which)->first()->count ?? 0;
         $steps = Shaping::stepsOf($part->key);
         $ticked = Shaping::ticked($project, $steps);
         $state = ['sheet' => $sheet, 'piece' => $part->key, 'steps' => $steps];

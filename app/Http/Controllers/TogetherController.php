@@ -8,51 +8,110 @@ use App\Http\Requests\TogetherRequest;
 use App\Models\Project;
 use App\Planning\DayPlan;
 use App\Planning\Plans;
-use Ephemeron\Cutting\CutPlanner;
-use Ephemeron\Fit\CutTogether;
+use App\Planning\ProjectEditor;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 
 /** Several books in one go, each in its own papers: what they share is cut together. */
 final readonly class TogetherController
 {
-    public function __construct(private Plans $plans, private CutPlanner $planner)
+    public function __construct(private Plans $plans)
     {
     }
 
-    public function __invoke(TogetherRequest $request): View
+    public function show(TogetherRequest $request): View
     {
-        $shelf = Project::query()->where('copies', 1)->get()->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE);
-        $plans = [];
-        foreach ($request->counts() as $id => $count) {
-            $project = $shelf->firstWhere('id', $id);
-            $plan = $project instanceof Project ? $this->plan($project, $count) : null;
-            if ($project instanceof Project && $plan !== null) {
-                $plans[] = [$project, $count, $plan];
-            }
-        }
-        $stocks = array_map(static fn (array $each): array => $each[2]->stocks, $plans);
+        $shelf = $this->shelf();
+        $plans = $this->asked($request, $shelf);
+        $all = $plans === [] ? null : $this->plans->ofAll(array_map(static fn (array $each): array => [$each[0], $each[1]], $plans));
 
         return view('together', [
             'shelf' => $shelf,
-            'asked' => is_array($request->query('books')) ? $request->query('books') : [],
+            'asked' => is_array($request->input('books')) ? $request->input('books') : [],
             'complaints' => $request->complaints(),
             'plans' => $plans,
-            'together' => $plans === [] ? [] : CutTogether::of($stocks, $this->planner, $plans[0][2]->trimmer()),
+            'all' => $all,
+            'spared' => $all === null ? 0 : self::spared($all, array_column($plans, 2)),
             'evenings' => $plans === [] ? [] : DayPlan::ofAll(array_map(static fn (array $each): array => [$each[2], $each[1]], $plans)),
             'drawing' => new CutSheetsSvg,
         ]);
     }
 
-    private function plan(Project $project, int $count): ?WorkPlan
+    /** From now on they are cut by the plan of the first; of which several are wanted, or something is cut, a batch is put on the shelf. */
+    public function store(TogetherRequest $request, ProjectEditor $editor): RedirectResponse
     {
-        try {
-            return $this->plans->together($project, $count);
-        } catch (InvalidDesign) {
-            // The shelf says what is wrong with it.
-            return null;
+        $books = $this->asked($request, $this->shelf());
+        if (count($books) < 2 || $request->complaints() !== []) {
+            return redirect()->route('together', ['books' => $request->input('books')], 303);
         }
+        $host = DB::transaction(static function () use ($books, $editor): Project {
+            $host = null;
+            foreach ($books as [$book, $count]) {
+                $one = $count === 1 && $book->isFreeToCut() ? $book : $editor->batch($book, self::called($book, $count), $count);
+                $host === null ? $host = $one : $one->update(['cut_with' => $host->id]);
+            }
+
+            return $host;
+        });
+
+        return redirect()->route('cut', $host, 303);
+    }
+
+    /** Each by itself again, as long as nothing is cut. */
+    public function destroy(Project $project): RedirectResponse
+    {
+        $host = $project->atTheTrimmer();
+        if ($host->cutWorks()->exists()) {
+            return redirect()->route('cut', $host, 303)->with('refused', 'Sheets are cut for all of them: they stay together to the end.');
+        }
+        $host->guests()->update(['cut_with' => null]);
+
+        return redirect()->route('cut', $host, 303);
+    }
+
+    private static function called(Project $book, int $count): string
+    {
+        return mb_substr($book->name, 0, 108).($count === 1 ? ', another' : " × {$count}");
+    }
+
+    /**
+     * @param list<WorkPlan> $plans of each by itself
+     * @return int sheets that cutting together spares; none where the paper does not suffice, because then it is used up either way
+     */
+    private static function spared(WorkPlan $all, array $plans): int
+    {
+        $apart = array_sum(array_map(static fn (WorkPlan $plan): int => $plan->sheets(), $plans));
+
+        return $all->missing() > 0 ? 0 : max(0, $apart - $all->sheets());
+    }
+
+    /** @return Collection<int, Project> */
+    private function shelf(): Collection
+    {
+        return Project::query()->where('copies', 1)->get()->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)->values();
+    }
+
+    /**
+     * @param Collection<int, Project> $shelf
+     * @return list<array{Project, int, WorkPlan}> how many of which, and the plan of those by themselves
+     */
+    private function asked(TogetherRequest $request, Collection $shelf): array
+    {
+        $asked = [];
+        foreach ($request->counts() as $id => $count) {
+            $project = $shelf->firstWhere('id', $id);
+            try {
+                $project === null ?: $asked[] = [$project, $count, $this->plans->together($project, $count)];
+            } catch (InvalidDesign) {
+                // The shelf says what is wrong with it.
+            }
+        }
+
+        return $asked;
     }
 }

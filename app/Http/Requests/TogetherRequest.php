@@ -33,7 +33,7 @@ final class TogetherRequest extends FormRequest
             return $this->counts;
         }
         $this->counts = [];
-        $asked = $this->query('books');
+        $asked = $this->input('books');
         foreach (is_array($asked) ? $asked : [] as $book => $count) {
             $count = is_string($count) ? trim($count) : '?';
             match (true) {

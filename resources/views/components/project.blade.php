@@ -5,7 +5,7 @@
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">{{ $project->name }}</h1>
             @include('partials.moon-of-book')
-            <span class="quiet of-what">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}</span>
+            <span class="quiet of-what">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}@if ($project->host), <a href="{{ route('cut', $project->host) }}">cut with {{ $project->host->name }}</a>@endif</span>
             <div class="tools">
                 @include('partials.undoing', ['stage' => $stage, 'step' => $step, 'face' => $face])
                 <form method="post" action="{{ route('design', $project) }}" hx-patch="{{ route('design', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
