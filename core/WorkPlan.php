@@ -169,7 +169,7 @@ final readonly class WorkPlan
     public function price(): Price
     {
         return new Price(
-            array_sum(array_map(static fn (StockPlan $stock): int => $stock->stock->price->cents * $stock->cuts->sheets(), $this->stocks)),
+            array_sum(array_map(static fn (StockPlan $stock): int => $stock->stock->price->mills * $stock->cuts->sheets(), $this->stocks)),
         );
     }
 

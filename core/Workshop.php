@@ -301,7 +301,7 @@ final readonly class Workshop
         foreach ($cut->begun() as [$sheet, $work]) {
             return Stock::card($work->name, SheetFormat::TwelveSquare, 160)->with(
                 sheet: $sheet->pattern->supply->sheet,
-                price: new Price($sheet->pattern->supply->cents),
+                price: new Price($sheet->pattern->supply->mills),
             );
         }
 

@@ -6,6 +6,7 @@ namespace App\Drawer;
 
 use App\Models\Project;
 use App\Planning\Plans;
+use App\View\Money;
 use Ephemeron\Fit\Mend;
 use Ephemeron\Fit\Severity;
 use Ephemeron\Fit\StockPlan;
@@ -163,15 +164,15 @@ final readonly class MakingDo
             return null;
         }
         $places = array_map(static fn (Seat $seat): string => lcfirst($seat->face->name), array_reverse($seats));
-        $cost = $tried->price()->cents - $plan->price()->cents;
+        $cost = $tried->price()->mills - $plan->price()->mills;
 
         return new Mend(sprintf(
             '%s on %s%s',
             $label,
             implode(' and ', array_filter([implode(', ', array_slice($places, 0, -1)), $places[count($places) - 1]])),
             match (true) {
-                $cost > 0 => ': '.$this->money($cost).' more in paper',
-                $cost < 0 => ': '.$this->money(-$cost).' less in paper',
+                $cost > 0 => ': '.Money::money(new Price($cost)).' more in paper',
+                $cost < 0 => ': '.Money::money(new Price(-$cost)).' less in paper',
                 default => '',
             },
         ), $changes);
@@ -183,10 +184,5 @@ final readonly class MakingDo
             $plan->report->findings,
             static fn ($finding): bool => $finding->severity === Severity::Stop,
         ));
-    }
-
-    private function money(int $cents): string
-    {
-        return (new Price($cents))->text();
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Drawer;
 
 use App\Models\Paper;
+use App\Planning\Asking;
+use App\Planning\Settings;
 use Ephemeron\Format\Complaints;
 use Ephemeron\Format\LeavesFields;
 use Ephemeron\Format\PaperFields;
@@ -12,7 +14,6 @@ use Ephemeron\Format\Shape\Reading;
 use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Grain;
-use Ephemeron\Paper\Price;
 use Ephemeron\Paper\Stock;
 use Ephemeron\Structure\UsualPapers;
 
@@ -21,7 +22,7 @@ final readonly class PaperReader
 {
     /** Columns of a paper that its form edits. */
     public const ATTRIBUTES = [
-        'name', 'kind', 'pad', 'width', 'height', 'selvage', 'weight', 'thickness', 'sides', 'direction', 'grain', 'count', 'cents',
+        'name', 'kind', 'pad', 'width', 'height', 'selvage', 'weight', 'thickness', 'sides', 'direction', 'grain', 'count', 'mills',
         'place', 'tags', 'swatch', 'swatch_b', 'leaf', 'set_aside', 'set_aside_count', 'cards',
     ];
 
@@ -52,6 +53,10 @@ final readonly class PaperReader
 
     /** What a paper is for a journal. */
     public const LEAF = ['leaf', 'text', 'front', 'back', 'reference', 'bag'];
+
+    public function __construct(private Settings $settings)
+    {
+    }
 
     /**
      * @param array<array-key, mixed> $typed by field; what is left out takes its default
@@ -98,7 +103,7 @@ final readonly class PaperReader
             'direction' => $given['direction'] ?? 'none',
             'grain' => $this->oneOf($given, 'grain', array_column(Grain::cases(), 'value'), 'unknown', $complaints),
             'count' => $stock->available ?? 0,
-            'cents' => $this->cents($given, $complaints),
+            'mills' => $this->price($given, $complaints),
             'place' => $this->short($given, 'place', 80, $complaints),
             'tags' => $this->short($given, 'tags', 200, $complaints),
             'swatch' => $this->swatch($given, 'swatch', $complaints),
@@ -229,9 +234,11 @@ final readonly class PaperReader
     }
 
     /** @param array<array-key, string> $given */
-    private function cents(array $given, Complaints $complaints): int
+    private function price(array $given, Complaints $complaints): int
     {
-        return $complaints->reading('paper.price', static fn (): int => Price::parse($given['price'] ?? '0')->cents, 0);
+        $currency = Asking::kept($this->settings)->currency();
+
+        return $complaints->reading('paper.price', static fn (): int => $currency->read($given['price'] ?? '0')->mills, 0);
     }
 
     /** @param array<array-key, string> $given */

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\Drawer;
 
+use App\Planning\Asking;
+use App\Planning\Settings;
 use Ephemeron\Blueprint\Sundry;
 use Ephemeron\Design\Parameter;
 use Ephemeron\Format\Complaints;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Unit;
-use Ephemeron\Paper\Price;
 
 /** Reads a supply as it is typed: what is counted wants a count, what is sold by length a length. */
 final readonly class SupplyReader
 {
+    public function __construct(private Settings $settings)
+    {
+    }
+
     /**
      * @param array<array-key, mixed> $typed by field
      * @return array{array<string, mixed>, array<string, string>} attributes of a {@see \App\Models\Supply}, and a sentence for every
@@ -51,9 +56,9 @@ final readonly class SupplyReader
             'kind' => $kind,
             'count' => is_int($amount) ? $amount : 1,
             'length' => $amount instanceof Length ? $amount->ticks : null,
-            'cents' => $complaints->reading(
+            'mills' => $complaints->reading(
                 'price',
-                static fn (): int => Price::parse($text('price') === '' ? '0' : $text('price'))->cents,
+                fn (): int => Asking::kept($this->settings)->currency()->read($text('price') === '' ? '0' : $text('price'))->mills,
                 0,
             ),
             'place' => $text('place'),

@@ -83,10 +83,10 @@ final class LookLonger implements ShouldQueue
 
     private function keep(PlanSearch $search, CutPlan $plan, CutPlan $known): void
     {
-        $better = [array_sum($plan->missing), $plan->sheets(), $plan->cents()] < [
+        $better = [array_sum($plan->missing), $plan->sheets(), $plan->mills()] < [
             array_sum($known->missing),
             $known->sheets(),
-            $known->cents(),
+            $known->mills(),
         ];
         $search->update([
             'state' => $search->state === PlanSearch::CANCELLED ? PlanSearch::CANCELLED : PlanSearch::DONE,

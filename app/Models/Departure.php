@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\View\Money;
 use Ephemeron\Paper\Price;
 use Illuminate\Database\Eloquent\Model;
 
@@ -14,17 +15,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $project_id
  * @property string $kind sold, given or kept
  * @property int $copies
- * @property int $cents that were paid for them together
+ * @property int $mills that were paid for them together
  * @property \Illuminate\Support\Carbon $on
  */
 final class Departure extends Model
 {
     public const KINDS = ['sold' => 'sold', 'given' => 'given away', 'kept' => 'kept'];
 
-    protected $fillable = ['project_id', 'kind', 'copies', 'cents', 'on'];
+    protected $fillable = ['project_id', 'kind', 'copies', 'mills', 'on'];
 
     /** @var array<string, string> */
-    protected $casts = ['project_id' => 'integer', 'copies' => 'integer', 'cents' => 'integer', 'on' => 'date'];
+    protected $casts = ['project_id' => 'integer', 'copies' => 'integer', 'mills' => 'integer', 'on' => 'date'];
 
     /** `two sold on 4 May 2026 for 19.00`. */
     public function sentence(): string
@@ -34,7 +35,7 @@ final class Departure extends Model
             $this->copies === 1 ? 'One' : $this->copies,
             self::KINDS[$this->kind] ?? $this->kind,
             $this->on->translatedFormat('j F Y'),
-            $this->cents === 0 ? '' : ' for '.(new Price($this->cents))->text(),
+            $this->mills === 0 ? '' : ' for '.Money::money(new Price($this->mills)),
         );
     }
 }

@@ -34,7 +34,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $direction
  * @property string $grain
  * @property int $count
- * @property int $cents
+ * @property int $mills
  * @property string $place
  * @property string $tags
  * @property string $swatch colour of side A
@@ -80,7 +80,7 @@ final class Paper extends Model
         'direction',
         'grain',
         'count',
-        'cents',
+        'mills',
         'place',
         'tags',
         'swatch',
@@ -103,7 +103,7 @@ final class Paper extends Model
         'direction' => 'none',
         'grain' => 'unknown',
         'count' => 0,
-        'cents' => 0,
+        'mills' => 0,
         'place' => '',
         'tags' => '',
         'swatch' => '',
@@ -190,7 +190,7 @@ final class Paper extends Model
 
     public function price(): Price
     {
-        return new Price($this->cents);
+        return new Price($this->mills);
     }
 
     /** @return BelongsTo<self, $this> the paper a leftover comes from */

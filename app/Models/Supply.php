@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property Sundry $kind
  * @property int $count pieces; of what is sold by length, 1
  * @property int|null $length ticks that are left of it, null for what is counted
- * @property int $cents of one piece, or of a metre
+ * @property int $mills of one piece, or of a metre
  * @property string $place
  * @property \Illuminate\Support\Carbon|null $deleted_at
  */
@@ -26,10 +26,10 @@ final class Supply extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['name', 'kind', 'count', 'length', 'cents', 'place'];
+    protected $fillable = ['name', 'kind', 'count', 'length', 'mills', 'place'];
 
     /** @var array<string, string> */
-    protected $casts = ['kind' => Sundry::class, 'count' => 'integer', 'length' => 'integer', 'cents' => 'integer'];
+    protected $casts = ['kind' => Sundry::class, 'count' => 'integer', 'length' => 'integer', 'mills' => 'integer'];
 
     public function left(): ?Length
     {
@@ -38,6 +38,6 @@ final class Supply extends Model
 
     public function price(): Price
     {
-        return new Price($this->cents);
+        return new Price($this->mills);
     }
 }

@@ -48,7 +48,7 @@ final readonly class Asking
         return new Pricing(
             $this->said['way'] === 'factor',
             BigRational::of(str_replace(',', '.', $this->said['margin'])),
-            max(1, $this->price('step')->cents),
+            max(1, $this->price('step')->mills),
         );
     }
 

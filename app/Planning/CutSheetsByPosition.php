@@ -49,7 +49,8 @@ final readonly class CutSheetsByPosition
             if ($search->plan === null) {
                 continue;
             }
-            $old = unserialize((string) base64_decode($search->plan, true));
+            // The price of a sheet was kept in hundredths then.
+            $old = unserialize(str_replace('s:5:"cents"', 's:5:"mills"', (string) base64_decode($search->plan, true)));
             $plan = $old instanceof CutPlan ? $this->remade($old) : null;
             $search->update(['plan' => $plan === null ? null : $this->json->writePlan($plan)]);
             if ($plan !== null && $search->taken) {
@@ -64,7 +65,12 @@ final readonly class CutSheetsByPosition
     private function remade(CutPlan $old): CutPlan
     {
         $sheets = array_map(
-            static fn (SheetPattern $sheet): SheetPattern => new SheetPattern($sheet->supply, $sheet->count, $sheet->tree, $sheet->gives),
+            static fn (SheetPattern $sheet): SheetPattern => new SheetPattern(
+                $sheet->supply->at($sheet->supply->mills * 10),
+                $sheet->count,
+                $sheet->tree,
+                $sheet->gives,
+            ),
             $old->patterns,
         );
 

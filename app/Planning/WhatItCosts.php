@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\View\Money;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Paper\Price;
 use Ephemeron\WorkPlan;
@@ -42,6 +43,6 @@ final readonly class WhatItCosts
 
     private function price(StockPlan $stock, int $sheets): string
     {
-        return $stock->stock->price->cents === 0 ? '' : ', '.(new Price($stock->stock->price->cents * $sheets))->text();
+        return $stock->stock->price->mills === 0 ? '' : ', '.Money::money(new Price($stock->stock->price->mills * $sheets));
     }
 }

@@ -12,6 +12,7 @@ use App\History\NoteSlice;
 use App\History\OffcutSlice;
 use App\History\SpoiledSlice;
 use App\History\TickSlice;
+use App\Planning\Asking;
 use App\Planning\CachedPlanner;
 use App\Planning\Plans;
 use App\Planning\Settings;
@@ -26,6 +27,7 @@ use Ephemeron\Furniture\Showroom;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Support\Facades\Blade;
@@ -49,6 +51,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(Workshop::class);
         $this->app->scoped(Settings::class);
+        $this->app->bind(Asking::class, static fn (Application $app): Asking => Asking::kept($app->make(Settings::class)));
         // In one request a plan is read back once.
         $this->app->when(Plans::class)->needs(Repository::class)->give(static fn (): Repository => Cache::memo());
         $this->app->singleton(History::class, fn (): History => new History(

@@ -27,7 +27,7 @@ final readonly class CheaperSheets
     public function look(int $trials): void
     {
         $prices = array_map(
-            static fn (Supply $supply): int => $supply->cents,
+            static fn (Supply $supply): int => $supply->mills,
             array_filter($this->supplies, static fn (Supply $supply): bool => ! $supply->isLeftover),
         );
         if (count(array_unique($prices)) < 2) {
@@ -37,11 +37,11 @@ final readonly class CheaperSheets
         do {
             $before = $this->plans->best();
             foreach ($before->sheets as $index => [$supply]) {
-                if ($this->supplies[$supply]->cents > $cheapest && ! $this->supplies[$supply]->isLeftover) {
+                if ($this->supplies[$supply]->mills > $cheapest && ! $this->supplies[$supply]->isLeftover) {
                     $this->without($before, $index, $trials);
                 }
             }
-        } while ($this->plans->best() !== $before && $this->plans->best()->cents < $before->cents);
+        } while ($this->plans->best() !== $before && $this->plans->best()->mills < $before->mills);
     }
 
     private function without(Packing $plan, int $sheet, int $trials): void
@@ -61,7 +61,7 @@ final readonly class CheaperSheets
                 $plan->newSheets,
                 $begun,
             );
-            if ($next->missed === 0 && $next->cents < $plan->cents) {
+            if ($next->missed === 0 && $next->mills < $plan->mills) {
                 $this->plans->keep(new Packing($this->task, $this->supplies, $next->sheets, $plan->missing));
 
                 return;

@@ -72,11 +72,11 @@ final readonly class CutPlan
     }
 
     /** Price of the new sheets. */
-    public function cents(): int
+    public function mills(): int
     {
         return array_sum(
             array_map(
-                static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count * $pattern->supply->cents,
+                static fn (SheetPattern $pattern): int => $pattern->supply->isLeftover ? 0 : $pattern->count * $pattern->supply->mills,
                 $this->patterns,
             ),
         );

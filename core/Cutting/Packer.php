@@ -28,7 +28,7 @@ final class Packer
     {
         $order = array_keys($supplies);
         if ($cheapestFirst) {
-            usort($order, static fn (int $one, int $other): int => [$supplies[$one]->cents, $one] <=> [$supplies[$other]->cents, $other]);
+            usort($order, static fn (int $one, int $other): int => [$supplies[$one]->mills, $one] <=> [$supplies[$other]->mills, $other]);
         }
         $this->order = $order;
         $ways = array_fill(0, count($task->kinds), []);

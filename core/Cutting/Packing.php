@@ -9,7 +9,7 @@ final readonly class Packing
 {
     public int $newSheets;
 
-    public int $cents;
+    public int $mills;
 
     public int $missed;
 
@@ -28,7 +28,7 @@ final readonly class Packing
     {
         $new = array_filter($sheets, static fn (array $sheet): bool => ! $supplies[$sheet[0]]->isLeftover);
         $this->newSheets = count($new);
-        $this->cents = array_sum(array_map(static fn (array $sheet): int => $supplies[$sheet[0]]->cents, $new));
+        $this->mills = array_sum(array_map(static fn (array $sheet): int => $supplies[$sheet[0]]->mills, $new));
         $this->missed = array_sum($missing);
         $taken = array_count_values(array_column($sheets, 0));
         $untouched = 0;
@@ -63,7 +63,7 @@ final readonly class Packing
             $cuts += substr_count($signature, '(');
         }
 
-        return [$this->missed, $this->newSheets, $this->cents, $this->longCuts, -$leftover, count($different), $cuts];
+        return [$this->missed, $this->newSheets, $this->mills, $this->longCuts, -$leftover, count($different), $cuts];
     }
 
     /** The more unevenly the sheets are filled, the more: full ones and nearly empty ones are nearer to one sheet fewer. */

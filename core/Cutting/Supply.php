@@ -19,7 +19,7 @@ final readonly class Supply
      * @param Size $sheet usable size, without the selvage strip
      * @param Length $selvage breadth of the strip along the foot that the first cut takes off
      * @param int|null $available null: as many as it takes
-     * @param int $cents price of a sheet
+     * @param int $mills price of a sheet in thousandths, see {@see \Ephemeron\Paper\Price}
      * @param bool $isLeftover a piece that is there already: it costs nothing and is used before a new sheet is begun
      * @param string $key what it is known by in the drawer
      */
@@ -28,7 +28,7 @@ final readonly class Supply
         public Size $sheet,
         public Length $selvage,
         public ?int $available = null,
-        public int $cents = 0,
+        public int $mills = 0,
         public bool $isLeftover = false,
         public string $key = '',
     ) {
@@ -60,7 +60,13 @@ final readonly class Supply
     /** So many of it and no more. */
     public function limitedTo(?int $available): self
     {
-        return new self($this->name, $this->sheet, $this->selvage, $available, $this->cents, $this->isLeftover, $this->key);
+        return new self($this->name, $this->sheet, $this->selvage, $available, $this->mills, $this->isLeftover, $this->key);
+    }
+
+    /** @param int $mills price of a sheet */
+    public function at(int $mills): self
+    {
+        return new self($this->name, $this->sheet, $this->selvage, $this->available, $mills, $this->isLeftover, $this->key);
     }
 
     /** What is cut from the sheet, after the cut that takes its selvage strip off. */

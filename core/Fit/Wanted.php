@@ -30,7 +30,7 @@ final readonly class Wanted
         ?array $supplies = null,
     ) {
         $this->supplies = $supplies ?? [
-            new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, $stock->price->cents, key: $stock->drawer ?? ''),
+            new Supply($stock->name, $stock->sheet, $stock->selvage, $stock->available, $stock->price->mills, key: $stock->drawer ?? ''),
             ...array_map(
                 static fn (Leftover $leftover): Supply => new Supply(
                     $stock->name,

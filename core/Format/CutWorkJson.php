@@ -181,7 +181,7 @@ final readonly class CutWorkJson
             ...$this->size($supply->sheet),
             'selvage' => $supply->selvage->ticks,
             'there' => $supply->available,
-            'cents' => $supply->cents,
+            'mills' => $supply->mills,
             'leftover' => $supply->isLeftover,
             'drawer' => $supply->key,
         ];
@@ -195,7 +195,8 @@ final readonly class CutWorkJson
             $this->readSize($of),
             Length::ofTicks($of->whole('selvage')),
             $of->wholeOr('there', null),
-            $of->whole('cents'),
+            // Once prices were kept in hundredths.
+            $of->wholeOr('mills', null) ?? $of->whole('cents') * 10,
             $of->flag('leftover'),
             $of->text('drawer'),
         );

@@ -173,7 +173,7 @@ final readonly class Stock
         return implode('|', [
             $this->name, $this->sheet->width->ticks, $this->sheet->height->ticks, $this->grammage->text(),
             $this->caliper->ticks, (int) $this->doubleSided, (int) $this->directionA, (int) $this->directionB,
-            $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '', $this->grain->value, $this->price->cents,
+            $this->selvage->ticks, $this->available ?? '∞', $this->drawer ?? '', $this->grain->value, $this->price->mills,
             ...array_map(static fn (Leftover $leftover): string => $leftover->key(), $this->leftovers),
             ...array_map(static fn (PrintedCard $card): string => $card->key(), $this->cards),
         ]);

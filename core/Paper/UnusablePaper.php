@@ -27,9 +27,14 @@ final class UnusablePaper extends \InvalidArgumentException implements Refusal
         );
     }
 
-    public static function price(string $text): self
+    public static function price(string $text, int $digits): self
     {
-        return new self(sprintf('“%s” is no price. Type it like 0.85, for one.', mb_substr(mb_scrub($text), 0, 40)), Refused::typed($text));
+        $like = ['12', '0.8', '0.85'][$digits] ?? '0.855';
+
+        return new self(
+            sprintf('“%s” is no price. Type it like %s, for one.', mb_substr(mb_scrub($text), 0, 40), $like),
+            Refused::typed($text),
+        );
     }
 
     public static function weight(string $text): self

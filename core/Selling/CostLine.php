@@ -10,10 +10,10 @@ use Brick\Math\BigRational;
 final readonly class CostLine
 {
     /**
-     * @param BigRational $cents exact: what is used of a sheet is a fraction
+     * @param BigRational $mills exact: what is used of a sheet is a fraction
      * @param string $why `7 sheets at 0.80`
      */
-    public function __construct(public string $what, public BigRational $cents, public string $why)
+    public function __construct(public string $what, public BigRational $mills, public string $why)
     {
     }
 }

@@ -17,14 +17,15 @@ use Ephemeron\Paper\Price;
 final readonly class Costs
 {
     /** @param list<CostLine> $lines */
-    public function __construct(public array $lines)
+    public function __construct(public array $lines = [], private Currency $currency = new Currency('EUR'))
     {
     }
 
     public function and(CostLine ...$lines): self
     {
         return new self(
-            [...$this->lines, ...array_values(array_filter($lines, static fn (CostLine $line): bool => ! $line->cents->isZero()))],
+            [...$this->lines, ...array_values(array_filter($lines, static fn (CostLine $line): bool => ! $line->mills->isZero()))],
+            $this->currency,
         );
     }
 
@@ -36,7 +37,7 @@ final readonly class Costs
     {
         $costs = $this;
         foreach ($stocks as $stock) {
-            $each = $stock->stock->price->cents;
+            $each = $stock->stock->price->mills;
             $sheets = $stock->cuts->sheets();
             $used = $isByUse ? self::used($stock) : BigRational::of($sheets);
             $costs = $costs->and(new CostLine(
@@ -46,7 +47,7 @@ final readonly class Costs
                     '%s %s at %s',
                     $isByUse ? $used->toScale(2, \Brick\Math\RoundingMode::HALF_UP) : $sheets,
                     ! $isByUse && $sheets === 1 ? 'sheet' : 'sheets',
-                    $stock->stock->price->text(),
+                    $this->currency->text($stock->stock->price),
                 ),
             ));
         }
@@ -60,10 +61,10 @@ final readonly class Costs
         $amount = $wanted->length === null ? BigRational::of($wanted->count)
             : BigRational::nd($wanted->length->ticks, Length::millimetres(1000)->ticks);
 
-        return $this->and(new CostLine($wanted->name, $amount->multipliedBy($price->cents), sprintf(
+        return $this->and(new CostLine($wanted->name, $amount->multipliedBy($price->mills), sprintf(
             '%s at %s',
             $wanted->length === null ? $wanted->count : $amount->toScale(2, \Brick\Math\RoundingMode::HALF_UP).' m',
-            $price->text(),
+            $this->currency->text($price),
         )));
     }
 
@@ -74,8 +75,8 @@ final readonly class Costs
 
         return $this->and(new CostLine(
             'Time',
-            BigRational::nd($seconds * $rate->cents, 3600),
-            sprintf('%d min at %s an hour', $minutes, $rate->text()),
+            BigRational::nd($seconds * $rate->mills, 3600),
+            sprintf('%d min at %s an hour', $minutes, $this->currency->text($rate)),
         ));
     }
 
@@ -84,17 +85,17 @@ final readonly class Costs
     {
         return $this->and(new CostLine(
             'Table at the fair',
-            BigRational::nd($fee->cents * $books, max(1, $pieces)),
-            sprintf('%s over %d pieces', $fee->text(), max(1, $pieces)),
+            BigRational::nd($fee->mills * $books, max(1, $pieces)),
+            sprintf('%s over %d pieces', $this->currency->text($fee), max(1, $pieces)),
         ));
     }
 
-    /** In cents, exact. */
+    /** In thousandths, exact. */
     public function total(): BigRational
     {
         $total = BigRational::zero();
         foreach ($this->lines as $line) {
-            $total = $total->plus($line->cents);
+            $total = $total->plus($line->mills);
         }
 
         return $total;

@@ -6,6 +6,8 @@ namespace Ephemeron\Selling;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Ephemeron\Paper\Price;
+use Ephemeron\Paper\UnusablePaper;
 
 /** What a maker is paid in, and how many digits it has behind the point: ISO 4217:2015, table A.1, from memory; all others have two. */
 final readonly class Currency
@@ -28,9 +30,24 @@ final readonly class Currency
         };
     }
 
-    /** @param BigRational $cents hundredths, exact; halves go up */
-    public function money(BigRational $cents): string
+    /**
+     * @param string $text `0.85`, with no more digits than this currency has
+     *
+     * @throws UnusablePaper
+     */
+    public function read(string $text): Price
     {
-        return (string) $cents->dividedBy(100)->toScale($this->digits(), RoundingMode::HALF_UP);
+        return Price::parse($text, $this->digits());
+    }
+
+    public function text(Price $price): string
+    {
+        return $price->text($this->digits());
+    }
+
+    /** @param BigRational $mills thousandths, exact; halves go up */
+    public function money(BigRational $mills): string
+    {
+        return (string) $mills->dividedBy(1000)->toScale($this->digits(), RoundingMode::HALF_UP);
     }
 }

@@ -14,13 +14,13 @@ final readonly class Pricing
     /**
      * @param bool $isFactor whether the cost is multiplied, else so many per cent are put on it
      * @param BigRational $margin the factor, or the per cent
-     * @param int $step cents it is rounded up to, 1 or more
+     * @param int $step mills it is rounded up to, 1 or more
      */
-    public function __construct(public bool $isFactor, public BigRational $margin, public int $step = 50)
+    public function __construct(public bool $isFactor, public BigRational $margin, public int $step = 500)
     {
     }
 
-    /** @param BigRational $cost cents of one book */
+    /** @param BigRational $cost mills of one book */
     public function of(BigRational $cost): Price
     {
         $wanted = $this->isFactor ? $cost->multipliedBy($this->margin)
@@ -33,11 +33,11 @@ final readonly class Pricing
     /**
      * How many must be sold to come out even.
      *
-     * @param BigRational $costs cents of all
+     * @param BigRational $costs mills of all
      * @return int|null null where nothing is asked for them
      */
     public static function even(BigRational $costs, Price $price): ?int
     {
-        return $price->cents === 0 ? null : $costs->dividedBy($price->cents)->toScale(0, RoundingMode::CEILING)->toBigInteger()->toInt();
+        return $price->mills === 0 ? null : $costs->dividedBy($price->mills)->toScale(0, RoundingMode::CEILING)->toBigInteger()->toInt();
     }
 }

@@ -150,15 +150,15 @@ final class HollowHillSeeder extends Seeder
     private function supplies(): void
     {
         foreach ([
-            ['Thin disc magnets, 10 mm', Sundry::Magnet, 14, null, 22, 'tin with the lid'],
-            ['Satin ribbon, indigo, ½ in', Sundry::Ribbon, 1, Length::inches(108), 90, 'ribbon jar'],
-            ['Waxed cord, brass', Sundry::Ribbon, 1, Length::inches(36), 60, 'ribbon jar'],
-            ['Double-sided tape, ¼ in', Sundry::Tape, 1, Length::inches(700), 12, 'tool tray'],
-            ['Linen thread, natural', Sundry::Thread, 1, Length::inches(480), 8, 'tool tray'],
-            ['Coil, ¾ in', Sundry::Coil, 2, null, 145, 'blue bin'],
-            ['Brads, dark', Sundry::Fastener, 25, null, 6, 'tin with the lid'],
-        ] as [$name, $kind, $count, $length, $cents, $place]) {
-            Supply::query()->create(['name' => $name, 'kind' => $kind, 'count' => $count, 'length' => $length?->ticks, 'cents' => $cents,
+            ['Thin disc magnets, 10 mm', Sundry::Magnet, 14, null, 220, 'tin with the lid'],
+            ['Satin ribbon, indigo, ½ in', Sundry::Ribbon, 1, Length::inches(108), 900, 'ribbon jar'],
+            ['Waxed cord, brass', Sundry::Ribbon, 1, Length::inches(36), 600, 'ribbon jar'],
+            ['Double-sided tape, ¼ in', Sundry::Tape, 1, Length::inches(700), 120, 'tool tray'],
+            ['Linen thread, natural', Sundry::Thread, 1, Length::inches(480), 80, 'tool tray'],
+            ['Coil, ¾ in', Sundry::Coil, 2, null, 1450, 'blue bin'],
+            ['Brads, dark', Sundry::Fastener, 25, null, 60, 'tin with the lid'],
+        ] as [$name, $kind, $count, $length, $mills, $place]) {
+            Supply::query()->create(['name' => $name, 'kind' => $kind, 'count' => $count, 'length' => $length?->ticks, 'mills' => $mills,
                 'place' => $place]);
         }
     }
@@ -209,7 +209,7 @@ final class HollowHillSeeder extends Seeder
             'place' => $place,
             'tags' => $tags,
             'direction' => $direction,
-            'cents' => $kind === 'pattern' ? 85 : 60,
+            'mills' => $kind === 'pattern' ? 850 : 600,
         ]);
         $paper->move($count, 'Put into the drawer');
 

@@ -64,7 +64,7 @@ final class PadsSeeder extends Seeder
                     'weight' => '180 g',
                     'direction' => PrintArtist::MOTIFS[$motif] ? 'a' : 'none',
                     'count' => 2,
-                    'cents' => 45,
+                    'mills' => 450,
                     'place' => 'shelf of pads',
                     'tags' => $index === 0 ? 'best' : '',
                     'set_aside' => $isCards ? SetAside::CutApart->value : '',

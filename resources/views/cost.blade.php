@@ -1,7 +1,7 @@
 @php
     $currency = $asking->currency();
-    $money = fn ($cents) => $currency->money($cents).' '.$currency->code;
-    $asked = $currency->money(\Brick\Math\BigRational::of($price->cents));
+    $money = fn ($mills) => $currency->money($mills).' '.$currency->code;
+    $asked = $currency->money(\Brick\Math\BigRational::of($price->mills));
     $value = fn (string $field) => is_string(old($field)) ? old($field) : $asking->said[$field];
     $even = \Ephemeron\Selling\Pricing::even($costs->total(), $price);
 @endphp
@@ -13,11 +13,11 @@
             <table class="pieces costs">
                 <thead><tr><th scope="col">What</th><th scope="col">How it comes about</th><th scope="col" class="of">{{ $asking->said['currency'] }}</th></tr></thead>
                 <tbody>
-                    @foreach ($costs->lines as $line)<tr><th scope="row">{{ $line->what }}</th><td>{{ $line->why }}</td><td class="of num">{{ $currency->money($line->cents) }}</td></tr>@endforeach
+                    @foreach ($costs->lines as $line)<tr><th scope="row">{{ $line->what }}</th><td>{{ $line->why }}</td><td class="of num">{{ $currency->money($line->mills) }}</td></tr>@endforeach
                     <tr class="section"><th scope="row">Together</th><td>{{ $books === 1 ? '' : "for one {$money($costs->total()->dividedBy($books))}" }}</td><td class="of num"><strong>{{ $currency->money($costs->total()) }}</strong></td></tr>
                 </tbody>
             </table>
-            <p class="quiet">Paper {{ $asking->isByUse() ? 'by what is used, leftovers too' : 'by the sheets begun, leftovers for nothing' }}: {{ $money($paper) }}; {{ $asking->isByUse() ? 'by the sheets begun, leftovers for nothing,' : 'by what is used, leftovers too,' }} it would be {{ $money($other) }}.@if ($plan->price()->cents === 0) No paper of this book has a price yet: the drawer keeps it.@endif</p>
+            <p class="quiet">Paper {{ $asking->isByUse() ? 'by what is used, leftovers too' : 'by the sheets begun, leftovers for nothing' }}: {{ $money($paper) }}; {{ $asking->isByUse() ? 'by the sheets begun, leftovers for nothing,' : 'by what is used, leftovers too,' }} it would be {{ $money($other) }}.@if ($plan->price()->mills === 0) No paper of this book has a price yet: the drawer keeps it.@endif</p>
             <p class="asked"><span class="quiet">Ask</span> <strong>{{ $asked }}</strong> {{ $asking->said['currency'] }} <span class="quiet">for one: {{ $asking->said['way'] === 'factor' ? "the cost × {$asking->said['margin']}" : "the cost and {$asking->said['margin']} %" }}, rounded up to {{ $asking->said['step'] }}.</span></p>
             @if ($even !== null && $books > 1)<p>{{ $even <= $books ? "With {$even} of the {$books} sold it comes out even." : "Not even all {$books} sold would pay for it: ask more, or make them simpler." }}</p>@endif
             @if ($books > 1)<h3 class="put-title">In evenings</h3><ul class="movements" id="day-plan">@foreach (\App\Planning\DayPlan::of($plan, $books) as $sentence)<li>{{ $sentence }}</li>@endforeach</ul><p class="quiet"><a href="{{ route('together', ['books' => [$project->id => $books]]) }}">Together with other books</a></p>@endif

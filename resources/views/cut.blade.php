@@ -54,7 +54,7 @@
                 <span>
                     {{ $stock->cuts->sheets() }} {{ $stock->cuts->leftovers() > 0 ? 'new ' : '' }}{{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $stock->cuts->leftovers() > 0 ? ' and '.$stock->cuts->leftovers().' '.($stock->cuts->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }}; {{ $stock->cuts->isProved() && $stock->cuts->missing === [] ? ($stock->cuts->sheets() === 0 ? 'nothing new is begun' : 'fewer is impossible') : "at least {$stock->cuts->lowerBound}" }}
                 </span>
-                @if ($stock->stock->price->cents > 0)<span class="quiet">{{ (new \Ephemeron\Paper\Price($stock->stock->price->cents * $stock->cuts->sheets()))->text() }} in paper</span>@endif
+                @if ($stock->stock->price->mills > 0)<span class="quiet">{{ \App\View\Money::money(new \Ephemeron\Paper\Price($stock->stock->price->mills * $stock->cuts->sheets())) }} in paper</span>@endif
                 @php($between = $bench->betweenMarks($stock->cuts))
                 @php($long = $bench->longerThanTheBlade($stock->cuts))
                 @if ($long !== [])<span class="quiet">{{ count($long) === 1 ? 'one cut is' : count($long).' cuts are' }} longer than the blade</span>@endif

@@ -7,7 +7,7 @@
         'Finished' => $log->finished()?->translatedFormat('j F Y'),
         'Time' => array_sum($times) === 0 ? null : \App\View\Duration::text(array_sum($times)).': '.collect($times)->map(fn ($seconds, $phase) => lcfirst($phase).' '.\App\View\Duration::text($seconds))->implode(', '),
         'Paper' => collect($log->papers())->map(fn ($sheets, $name) => "{$name} {$sheets}")->implode(', '),
-        'Paper costs' => $plan->price()->cents > 0 ? $plan->price()->text() : null,
+        'Paper costs' => $plan->price()->mills > 0 ? \App\View\Money::money($plan->price()) : null,
         'Spoiled' => $log->spoiled() === 0 ? null : ($log->spoiled() === 1 ? 'one piece' : $log->spoiled().' pieces'),
     ]);
 @endphp

@@ -50,7 +50,7 @@
                             <td>{{ $log->finished()?->translatedFormat('j M Y') }}</td>
                             <td>{{ array_sum($log->times()) === 0 ? '' : \App\View\Duration::text(array_sum($log->times())) }}</td>
                             <td class="of num">{{ array_sum($log->papers()) }}</td>
-                            <td>{{ $log->plan->price()->cents > 0 ? $log->plan->price()->text() : '' }}</td>
+                            <td>{{ $log->plan->price()->mills > 0 ? \App\View\Money::money($log->plan->price()) : '' }}</td>
                             <td>{{ Str::limit((string) $log->project->lesson, 60) }}</td>
                         </tr>@endforeach</tbody>
                     </table>

@@ -24,7 +24,7 @@
                                     <tr @class(['is-here' => $chosen?->id === $supply->id])>
                                         <th scope="row"><a href="{{ route('supplies.index', ['unit' => $unit->value, 'supply' => $supply->id]) }}#chosen">{{ $supply->name }}</a></th>
                                         <td class="of">@if ($supply->left())@length($supply->left(), $notation)@else<span class="num">{{ $supply->count }}</span>@endif</td>
-                                        <td class="num">{{ $supply->cents > 0 ? $supply->price()->text().($supply->left() ? ' a metre' : ' each') : '' }}</td>
+                                        <td class="num">{{ $supply->mills > 0 ? \App\View\Money::money($supply->price()).($supply->left() ? ' a metre' : ' each') : '' }}</td>
                                         <td>{{ $supply->place }}</td>
                                     </tr>
                                 @endforeach

@@ -58,6 +58,10 @@ final class CutStaysCutTest extends TestCase
                 $this->assertEquals($stock->cuts, $json->planFrom($json->writePlan($stock->cuts)));
             }
         }
+        $work = $this->work($this->plan('tag-clutch', ['materials' => ['structure-card' => ['price' => '0.85']]])->stocks[0], []);
+        $once = str_replace('"mills":850', '"cents":85', $json->write($work));
+        $this->assertNotSame($json->write($work), $once);
+        $this->assertEquals($work, $json->read($once), 'once prices were kept in hundredths');
         $this->expectException(\UnexpectedValueException::class);
         $json->read('{"format": "something else"}');
     }

@@ -106,7 +106,7 @@ final class GrainAndFacingPagesTest extends TestCase
         $again = DesignReader::ofTheHouse()->fromJson(DesignWriter::ofTheHouse()->toJson($design));
 
         $this->assertEquals($design, $again);
-        $this->assertSame(85, $again->materials['structure-card']->price->cents);
+        $this->assertSame(850, $again->materials['structure-card']->price->mills);
     }
 
     public function test_what_is_no_price_grain_or_pin_is_complained_about_by_its_place(): void

@@ -126,7 +126,7 @@ final class ProvenPlannerTest extends TestCase
             $taken[$pattern->supply->name] += $pattern->count;
         }
         $this->assertSame($sheets, array_values($taken));
-        $this->assertSame(100 * $sheets[0] + 60 * $sheets[1], $plan->cents());
+        $this->assertSame(100 * $sheets[0] + 60 * $sheets[1], $plan->mills());
         $this->assertTrue($plan->isProved());
         (new TrimmerBench($this->trimmer()))->replay($plan, $demands);
     }

@@ -86,32 +86,34 @@ final class RequisitesAndPricesTest extends TestCase
                 'cover-paper' => ['price' => '0.85']]],
         );
         $sheets = array_sum(
-            array_map(static fn ($stock): int => $stock->stock->price->cents > 0 ? $stock->cuts->sheets() : 0, $plan->stocks),
+            array_map(static fn ($stock): int => $stock->stock->price->mills > 0 ? $stock->cuts->sheets() : 0, $plan->stocks),
         );
-        $this->assertSame(85 * $sheets, $plan->price()->cents);
-        $this->assertSame(0, $this->plan('tab-spine-album')->price()->cents);
+        $this->assertSame(850 * $sheets, $plan->price()->mills);
+        $this->assertSame(0, $this->plan('tab-spine-album')->price()->mills);
     }
 
-    #[TestWith(['0.85', 85])]
-    #[TestWith(['0,85', 85])]
-    #[TestWith(['12', 1200])]
-    #[TestWith(['12.5', 1250])]
+    #[TestWith(['0.85', 850])]
+    #[TestWith(['0.855', 855])]
+    #[TestWith(['250000', 250_000_000])]
+    #[TestWith(['0,85', 850])]
+    #[TestWith(['12', 12_000])]
+    #[TestWith(['12.5', 12_500])]
     #[TestWith(['0', 0])]
-    #[TestWith([' 3 ', 300])]
-    public function test_prices_are_read_and_written(string $text, int $cents): void
+    #[TestWith([' 3 ', 3000])]
+    public function test_prices_are_read_and_written(string $text, int $mills): void
     {
         $price = Price::parse($text);
-        $this->assertSame($cents, $price->cents);
+        $this->assertSame($mills, $price->mills);
         $this->assertEquals($price, Price::parse($price->text()));
     }
 
     #[TestWith([''])]
     #[TestWith(['-1'])]
-    #[TestWith(['0.855'])]
+    #[TestWith(['0.8555'])]
     #[TestWith(['1 000'])]
     #[TestWith(['dear'])]
     #[TestWith(['1e3'])]
-    #[TestWith(['1234567'])]
+    #[TestWith(['1234567890'])]
     public function test_what_is_no_price_is_refused(string $text): void
     {
         $this->expectException(UnusablePaper::class);

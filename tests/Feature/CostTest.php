@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Paper;
 use App\Models\Supply;
 use App\Planning\ProjectEditor;
 use Ephemeron\Blueprint\Sundry;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -27,7 +29,7 @@ final class CostTest extends TestCase
         $project = app(ProjectEditor::class)->create([
             'structure' => 'waterfall-wallet', 'materials' => ['structure-card' => ['price' => '0.80']],
         ]);
-        Supply::query()->create(['name' => 'Discs', 'kind' => Sundry::Magnet, 'count' => 40, 'cents' => 22]);
+        Supply::query()->create(['name' => 'Discs', 'kind' => Sundry::Magnet, 'count' => 40, 'mills' => 220]);
         $this->get(route('cost', $project))->assertOk()->assertSee('EUR')->assertSee('1 sheet at 0.80');
         $this->put(route('cost.keep', $project), $this->said)->assertSessionHasNoErrors()->assertRedirect();
         $page = $this->get(route('cost', [$project, 'books' => 10]))->assertOk();
@@ -35,6 +37,29 @@ final class CostTest extends TestCase
             ->assertSee('at 0.80')->assertSee('comes out even');
         $this->assertStringContainsString('the cost × 2', (string) $page->getContent());
         $this->get(route('cost', [$project, 'books' => '9999']))->assertOk()->assertSee('value="50"', false);
+    }
+
+    /** ISO 4217:2015, table A.1, from memory: dinars of Kuwait are told in thousandths, yen have no parts. */
+    public function test_sums_have_the_digits_of_the_currency_wherever_they_stand(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'waterfall-wallet']);
+        $keep = fn (string $code): TestResponse => $this->put(route('cost.keep', $project), [...$this->said, 'step' => '1', 'currency' => $code]);
+        $keep('KWD')->assertSessionHasNoErrors();
+        $supply = ['name' => 'Discs', 'kind' => Sundry::Magnet->value, 'amount' => '40', 'place' => ''];
+        $this->post('/supplies', [...$supply, 'price' => '0.0855'])->assertSessionHasErrors('price');
+        $this->post('/supplies', [...$supply, 'price' => '0.085'])->assertSessionHasNoErrors();
+        $this->get('/supplies')->assertSee('0.085 each');
+        $this->get(route('cost', $project))->assertSee('at 12.000 an hour');
+        $paper = ['name' => 'Orbit', 'kind' => 'card', 'count' => '2', 'width' => '12', 'height' => '12', 'weight' => '220'];
+        $this->post('/papers', [...$paper, 'price' => '0.125'])->assertSessionHasNoErrors();
+        $this->assertSame(125, Paper::query()->sole()->mills);
+        $this->post(route('departures.store', $project), ['kind' => 'sold', 'copies' => '1', 'amount' => '4.255', 'on' => '2026-05-04']);
+        $this->get(route('log', $project))->assertSee('for 4.255');
+
+        $keep('JPY')->assertSessionHasNoErrors();
+        $this->post('/supplies', [...$supply, 'price' => '0.5'])->assertSessionHasErrors(['price' => '“0.5” is no price. Type it like 12, for one.']);
+        $this->put(route('cost.keep', $project), [...$this->said, 'currency' => 'JPY', 'step' => '0.5'])->assertSessionHasErrors('step');
+        $this->get(route('cost', $project))->assertSee('at 12 an hour');
     }
 
     /** Worked by hand for a board that is pressed: all cut together first, then so many an evening. */

@@ -23,7 +23,7 @@ final class DrawerTest extends TestCase
         $this->get('/papers')->assertOk()->assertSee('Nothing of that is in the drawer');
         $this->putIn(['name' => 'Zodiac <b>wheel</b>', 'tags' => 'stars, 100% blue', 'price' => '0,85', 'swatch' => '#8FA3C4']);
         $paper = Paper::query()->sole();
-        $this->assertSame([Length::inches(12)->ticks, 85, '#8fa3c4', 4], [$paper->width, $paper->cents, $paper->swatch, $paper->count]);
+        $this->assertSame([Length::inches(12)->ticks, 850, '#8fa3c4', 4], [$paper->width, $paper->mills, $paper->swatch, $paper->count]);
         $this->get('/papers?search=100%25+ZODIAC')->assertSee('Zodiac <b>wheel</b>')->assertDontSee('Zodiac <b>wheel</b>', false);
         $this->get('/papers?search=1_0')->assertSee('Nothing of that');
         $this->get('/papers?kind=board')->assertSee('Nothing of that');

@@ -138,10 +138,10 @@ final class PapersForBookTest extends TestCase
         $this->post('/supplies', ['name' => 'Discs', 'kind' => 'magnet', 'amount' => '12', 'unit' => 'in'])->assertSessionHasNoErrors();
         $this->post('/supplies', ['name' => 'Film', 'kind' => 'tape', 'amount' => '2000', 'unit' => 'cm'])->assertSessionHasNoErrors();
         $this->assertSame(
-            [5 * 320_000, 90, null, 12],
+            [5 * 320_000, 900, null, 12],
             [
                 Supply::query()->where('name', 'Satin')->sole()->length,
-                Supply::query()->where('name', 'Satin')->sole()->cents,
+                Supply::query()->where('name', 'Satin')->sole()->mills,
                 Supply::query()->where('name', 'Discs')->sole()->length,
                 Supply::query()->where('name', 'Discs')->sole()->count,
             ],

@@ -65,6 +65,16 @@ final class UpgradeTest extends TestCase
         $this->assertSame($before + ($plan->sheet($mats[0]->key)->count ?? 0), $paper->refresh()->count);
     }
 
+    public function test_prices_are_what_they_were(): void
+    {
+        DB::table('papers')->where('name', 'Dew point')->update(['cents' => 85]);
+        $before = DB::table('papers')->orderBy('id')->pluck('cents', 'id')->all();
+        $this->assertSame(85, max($before));
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+        $after = DB::table('papers')->orderBy('id')->pluck('mills', 'id')->all();
+        $this->assertSame(array_map(static fn (mixed $cents): int => 10 * (is_numeric($cents) ? (int) $cents : 0), $before), $after);
+    }
+
     public function test_a_plan_that_a_longer_look_had_found_is_kept(): void
     {
         $this->artisan('migrate', ['--force' => true]);

@@ -34,10 +34,12 @@ final readonly class CostController
         $asking = Asking::kept($this->settings);
         $books = max(1, min(self::MOST, $request->integer('books', $project->copies)));
         $plan = $this->plans->plan($project);
-        $together = $books === $project->copies ? $plan : $this->plans->together($project, $books);
+        // What is cut with other books costs each what it would by itself.
+        $isAlone = $books === $project->copies && $project->cut_with === null && $project->guests->isEmpty();
+        $together = $isAlone ? $plan : $this->plans->together($project, $books);
         $spent = array_sum((new StepClock($project))->byPhase($plan));
         $seconds = $asking->said['minutes'] === '' ? $spent * $books : 60 * (int) $asking->said['minutes'] * $books;
-        $costs = (new Costs([]))->paper($together->stocks, $asking->isByUse());
+        $costs = (new Costs([], $asking->currency()))->paper($together->stocks, $asking->isByUse());
         foreach ($this->wanted($together) as [$wanted, $price]) {
             $costs = $costs->besides($wanted, $price);
         }
@@ -52,8 +54,8 @@ final readonly class CostController
             'books' => $books,
             'costs' => $costs,
             'price' => $asking->pricing()->of($costs->total()->dividedBy($books)),
-            'other' => (new Costs([]))->paper($together->stocks, ! $asking->isByUse())->total(),
-            'paper' => (new Costs([]))->paper($together->stocks, $asking->isByUse())->total(),
+            'other' => (new Costs([], $asking->currency()))->paper($together->stocks, ! $asking->isByUse())->total(),
+            'paper' => (new Costs([], $asking->currency()))->paper($together->stocks, $asking->isByUse())->total(),
             'spent' => $spent,
             'shopping' => $this->shopping->of($plan->design, $books),
         ]);
@@ -70,7 +72,7 @@ final readonly class CostController
     private function wanted(WorkPlan $together): array
     {
         $prices = [];
-        foreach (Supply::query()->where('cents', '>', 0)->oldest('id')->get()->all() as $supply) {
+        foreach (Supply::query()->where('mills', '>', 0)->oldest('id')->get()->all() as $supply) {
             if ($supply instanceof Supply) {
                 $prices[$supply->kind->value] ??= $supply->price();
             }

@@ -13,6 +13,7 @@ use App\Planning\OwnAllowance;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use App\View\Duration;
+use App\View\Money;
 use Ephemeron\AsMade\Habit;
 use Ephemeron\Format\Csv;
 use Ephemeron\Format\InvalidDesign;
@@ -129,9 +130,9 @@ final readonly class LogController
                 sprintf('%d of %d', $log->progress->done(), $log->progress->total()),
                 array_sum($log->times()) === 0 ? '' : Duration::text(array_sum($log->times())),
                 (string) array_sum($log->papers()),
-                $log->plan->price()->text(),
+                Money::money($log->plan->price()),
                 (string) $log->spoiled(),
-                (new Price(array_sum($log->project->departures->map(static fn (Departure $each): int => $each->cents)->all())))->text(),
+                Money::money(new Price(array_sum($log->project->departures->map(static fn (Departure $each): int => $each->mills)->all()))),
                 (string) $notes->whereNotNull('came')->count(),
                 (string) $notes->whereNotNull('photo')->count(),
                 (string) $log->project->lesson,

@@ -6,20 +6,24 @@ namespace App\Http\Requests;
 
 use App\Models\Project;
 use App\Planning\Asking;
+use Ephemeron\Selling\Currency;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class AskingRequest extends FormRequest
 {
-    private const MONEY = 'regex:/^\d{1,5}([.,]\d{1,2})?$/D';
-
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $code = $this->input('currency');
+        // Sums are read in the currency that is chosen with them.
+        $currency = new Currency(is_string($code) && preg_match('/^[A-Z]{3}$/D', $code) === 1 ? $code : Asking::USUAL['currency']);
+        $money = new InThisCurrency($currency);
+
         return [
             'currency' => ['required', 'regex:/^[A-Z]{3}$/D'],
-            'rate' => ['required', self::MONEY],
-            'fee' => ['required', self::MONEY],
-            'step' => ['required', self::MONEY, 'not_in:0,0.0,0.00,0,00'],
+            'rate' => ['required', $money],
+            'fee' => ['required', $money],
+            'step' => ['required', new InThisCurrency($currency, isMoreThanNothing: true)],
             'pieces' => ['required', 'integer', 'between:1,9999'],
             'way' => ['required', 'in:plus,factor'],
             'margin' => ['required', 'regex:/^\d{1,4}([.,]\d{1,2})?$/D'],
@@ -33,9 +37,9 @@ final class AskingRequest extends FormRequest
     {
         return [
             'currency.*' => 'Three capital letters, as ISO 4217 has them: EUR.',
-            'rate.*' => 'What an hour is worth: 12.00.',
-            'fee.*' => 'What the table costs: 45.00, or 0.',
-            'step.*' => 'What prices are rounded up to: 0.50.',
+            'rate.required' => 'What is an hour worth?',
+            'fee.required' => 'What the table costs, or 0.',
+            'step.required' => 'What are prices rounded up to?',
             'pieces.*' => 'How many pieces lie on the table, 1 or more.',
             'margin.*' => 'Per cent or factor is a number: 30, 2.5.',
             'minutes.*' => 'Whole minutes for one book.',

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Departure;
 use App\Models\Project;
+use App\Planning\Asking;
 use Ephemeron\Paper\Price;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -19,7 +20,7 @@ final class DepartureRequest extends FormRequest
         return [
             'kind' => ['required', Rule::in(array_keys(Departure::KINDS))],
             'copies' => ['required', 'integer', 'between:1,999'],
-            'amount' => ['nullable', 'regex:/^\d{1,5}([.,]\d{1,2})?$/D'],
+            'amount' => ['nullable', new InThisCurrency(app(Asking::class)->currency())],
             'on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
         ];
     }
@@ -30,7 +31,6 @@ final class DepartureRequest extends FormRequest
         return [
             'kind.*' => 'Sold, given away or kept?',
             'copies.*' => 'How many, 1 to 999.',
-            'amount.*' => 'What was paid for them together: 9.50.',
             'on.*' => 'On which day? Not in the future.',
         ];
     }
@@ -41,7 +41,7 @@ final class DepartureRequest extends FormRequest
         return [
             'kind' => $this->string('kind')->value(),
             'copies' => $this->integer('copies'),
-            'cents' => $this->filled('amount') ? Price::parse($this->string('amount')->value())->cents : 0,
+            'mills' => $this->filled('amount') ? Price::parse($this->string('amount')->value())->mills : 0,
             'on' => $this->string('on')->value(),
         ];
     }

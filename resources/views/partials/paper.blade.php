@@ -7,7 +7,7 @@
         'weight' => ['Weight', $stock->grammage->exact()],
         'selvage' => ['Selvage strip', $notation->exact($stock->selvage)],
         'count' => ['Sheets you have', $stock->available],
-        'price' => ['Price of a sheet', $stock->price->cents === 0 ? '' : $stock->price->text()],
+        'price' => ['Price of a sheet', $stock->price->mills === 0 ? '' : \App\View\Money::money($stock->price)],
     ];
     $direction = $typed('direction', ['' => 'none', 'a' => 'a', 'b' => 'b', 'ab' => 'both'][($stock->directionA ? 'a' : '').($stock->directionB ? 'b' : '')]);
 @endphp

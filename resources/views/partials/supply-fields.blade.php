@@ -11,7 +11,7 @@
     <select class="form-select" id="{{ $id }}-kind" name="kind">@foreach (\Ephemeron\Blueprint\Sundry::cases() as $each)<option value="{{ $each->value }}" @selected($kind === $each->value)>{{ $each->label() }}</option>@endforeach</select>
     @if ($isOld)@error('kind')<p class="field-error">{{ $message }}</p>@enderror @endif
 </div>
-@foreach (['name' => ['Name', $supply?->name], 'amount' => ['How many, or how long', $amount], 'price' => ['Price of one, or of a metre', $supply && $supply->cents > 0 ? $supply->price()->text() : ''], 'place' => ['Where it lies', $supply?->place]] as $field => [$label, $known])
+@foreach (['name' => ['Name', $supply?->name], 'amount' => ['How many, or how long', $amount], 'price' => ['Price of one, or of a metre', $supply && $supply->mills > 0 ? \App\View\Money::money($supply->price()) : ''], 'place' => ['Where it lies', $supply?->place]] as $field => [$label, $known])
     <div class="field">
         <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
         <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off">

@@ -7,7 +7,7 @@
     <div><dt>pieces <x-why :text="'The sum of the list of pieces: '.collect($plan->blueprint->sections())->map(fn ($parts, $section) => $section.' '.array_sum(array_column($parts, 'quantity')))->implode(', ').'.'" of="pieces"/></dt><dd>{{ $tally->pieces }} <small>{{ $delta($tally->pieces, $before?->pieces) }}</small></dd></div>
     <div><dt>sheets <x-why :text="$whySheets" of="sheets"/></dt><dd>{{ $tally->sheetsInAll() }}@if ($plan->missing() > 0) <small class="missing">{{ \App\Planning\NotPlaced::said($plan->missing(), 'and ') }}</small>@endif <small>{{ $delta($tally->sheetsInAll(), $before?->sheetsInAll()) }}</small></dd></div>
     <div><dt>thick when filled <x-why :text="$whyThick" of="thickness"/></dt><dd>@length($tally->thickness, $notation) @if ($before && ! $before->thickness->equals($tally->thickness))<small>was @length($before->thickness, $notation)</small>@endif</dd></div>
-    @if ($plan->price()->cents > 0)<div><dt>in paper</dt><dd class="num">{{ $plan->price()->text() }}</dd></div>@endif
+    @if ($plan->price()->mills > 0)<div><dt>in paper</dt><dd class="num">{{ \App\View\Money::money($plan->price()) }}</dd></div>@endif
     @if ($tally->cards > 0)<div><dt>loose cards</dt><dd>{{ $tally->cards }} <small>{{ $delta($tally->cards, $before?->cards) }}</small></dd></div>@endif
     @foreach ($plan->photos as $count)
         @if ($count->total() > 0)
