@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\Once;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SeeOther;
 use App\Http\Middleware\SmallPages;
 use App\Models\StaleRevision;
 use App\Planning\PiecesAreCut;
@@ -25,7 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(ReadableText::class);
-        $middleware->web(append: Once::class);
+        $middleware->web(append: Once::class, prepend: SeeOther::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(SmallPages::class);
         // Whoever is led here by another name is not served: names of one's own are said in EPHEMERON_HOSTS, with commas between.

@@ -107,7 +107,8 @@ final class CostTest extends TestCase
     public function test_what_cannot_be_read_is_told_beside_its_field(string $field, string $value): void
     {
         $project = app(ProjectEditor::class)->create(['structure' => 'meander-book']);
-        $this->put(route('cost.keep', $project), [...$this->said, $field => $value])->assertSessionHasErrors($field);
+        $this->put(route('cost.keep', $project), [...$this->said, $field => $value, 'books' => '3'])
+            ->assertSessionHasErrors($field)->assertStatus(303)->assertRedirectToRoute('cost', [$project, 'books' => 3]);
         $this->get(route('cost', $project))->assertSee('EUR');
     }
 }
