@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Club\Tablets;
+use App\Http\Middleware\AtWork;
+use App\Http\Middleware\LookAtSession;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SeeOther;
 use App\Http\Middleware\SmallPages;
+use App\Http\Middleware\WithinSpace;
 use App\Models\StaleRevision;
 use App\Planning\PiecesAreCut;
 use Ephemeron\Format\InvalidDesign;
@@ -16,6 +20,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -26,13 +31,16 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(ReadableText::class);
-        $middleware->web(append: Once::class, prepend: SeeOther::class);
+        $middleware->web(append: [AtWork::class, WithinSpace::class, Once::class], prepend: SeeOther::class);
+        // Who is at work is known before anything is looked for.
+        $middleware->prependToPriorityList(SubstituteBindings::class, AtWork::class);
+        $middleware->prependToPriorityList(AtWork::class, LookAtSession::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(SmallPages::class);
         // Whoever is led here by another name is not served: names of one's own are said in EPHEMERON_HOSTS, with commas between.
         $middleware->trustHosts(at: static fn (): array => array_values(array_filter(array_map(
             static fn (string $host): string => trim($host) === '' ? '' : '^'.preg_quote(trim($host)).'$',
-            ['127.0.0.1', 'localhost', '[::1]', (string) parse_url((string) config('app.url'), PHP_URL_HOST), ...explode(',', (string) config('ephemeron.hosts'))],
+            ['127.0.0.1', 'localhost', '[::1]', Tablets::host(), (string) parse_url((string) config('app.url'), PHP_URL_HOST), ...explode(',', (string) config('ephemeron.hosts'))],
         ))), subdomains: false);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -7,6 +7,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CameController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\ClockController;
+use App\Http\Controllers\ClubController;
 use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\CopyController;
@@ -26,6 +27,7 @@ use App\Http\Controllers\LeavesController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MakesController;
 use App\Http\Controllers\MotifController;
+use App\Http\Controllers\MyselfController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\OpeningController;
@@ -43,25 +45,53 @@ use App\Http\Controllers\PrintController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RestoreController;
 use App\Http\Controllers\ScoreController;
+use App\Http\Controllers\ShownController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SpoiledController;
 use App\Http\Controllers\SupplyController;
+use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TakenOffController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WorthKeepingController;
+use App\Http\Middleware\LookAtSession;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
+
+// One maker alone: tablets that may come. Many: signing in, oneself, the club. Each is not there where the other is.
+Route::get('tablet', [TabletController::class, 'show'])->name('tablet');
+Route::post('tablet/begin', [TabletController::class, 'begin'])->name('tablet.begin');
+Route::post('tablet', [TabletController::class, 'enter'])->name('tablet.enter');
+Route::delete('tablet', [TabletController::class, 'stop'])->name('tablet.stop');
+Route::delete('tablet/{device}', [TabletController::class, 'turnAway'])->name('tablet.turn-away');
+Route::get('sign-in', [SignInController::class, 'show'])->name('sign-in');
+Route::post('sign-in', [SignInController::class, 'enter'])->name('sign-in.enter');
+Route::post('sign-out', [SignInController::class, 'leave'])->name('sign-out');
+Route::get('myself', [MyselfController::class, 'show'])->name('myself');
+Route::put('myself/phrase', [MyselfController::class, 'phrase'])->name('myself.phrase');
+Route::delete('myself/sessions/{session}', [MyselfController::class, 'end'])->where('session', '[0-9a-f]{16}')->name('myself.end');
+Route::put('myself/circles/{circle}', [MyselfController::class, 'lend'])->name('myself.lend');
+Route::get('club', [ClubController::class, 'show'])->name('club');
+Route::post('club/makers', [ClubController::class, 'add'])->name('club.add');
+Route::put('club/makers/{maker}/phrase', [ClubController::class, 'phrase'])->name('club.phrase');
+Route::put('club/makers/{maker}', [ClubController::class, 'leave'])->name('club.leave');
+Route::post('club/circles', [ClubController::class, 'circle'])->name('club.circle');
+Route::put('club/circles/{circle}/{maker}', [ClubController::class, 'join'])->name('club.join');
+Route::get('board', [ShownController::class, 'board'])->name('board');
+Route::get('board/{number}', [ShownController::class, 'onTheBoard'])->where('number', '[0-9]{1,9}')->name('board.pattern');
+Route::get('shown/{token}', [ShownController::class, 'byLink'])->where('token', '[0-9A-Za-z]{40}')->name('shown');
+
 Route::get('papers.csv', [PaperCsvController::class, 'export'])->name('papers.csv');
 Route::get('papers/makes', MakesController::class)->name('papers.makes');
 Route::post('papers/look', [PaperCsvController::class, 'look'])->name('papers.look');
 Route::post('papers/take', [PaperCsvController::class, 'take'])->name('papers.take');
 // Pictures are fetched while a page says what has just changed: they must not use up what a session says once.
-Route::get('papers/{paper}/picture', [PaperPictureController::class, 'show'])->name('papers.picture')
-    ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class]);
+Route::get('papers/{lent}/picture', [PaperPictureController::class, 'show'])->name('papers.picture')
+    ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->middleware(LookAtSession::class);
 Route::post('papers/{paper}/picture', [PaperPictureController::class, 'store'])->name('papers.picture.store');
 Route::put('papers/{paper}/picture', [PaperPictureController::class, 'square'])->name('papers.picture.square');
 Route::get('papers/own', [OwnPaperController::class, 'show'])->name('papers.own');
@@ -114,6 +144,9 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
 
+    Route::post('shares', [ShownController::class, 'share'])->name('shares.store');
+    Route::delete('shares/{share}', [ShownController::class, 'takeBack'])->scopeBindings()->name('shares.destroy');
+    Route::put('board', [ShownController::class, 'publish'])->name('board.publish');
     Route::get('log', [LogController::class, 'show'])->name('log');
     Route::put('log', [LogController::class, 'lesson'])->name('log.lesson');
     Route::post('log/again', [LogController::class, 'again'])->name('log.again');

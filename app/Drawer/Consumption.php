@@ -144,6 +144,7 @@ final readonly class Consumption
                 ...$paper->only($alike),
                 'name' => $paper->kind === 'leftover' ? $paper->name : mb_substr($paper->name, 0, 70).', leftover',
                 ...$place,
+                'maker_id' => $paper->maker_id,
             ],
         );
     }

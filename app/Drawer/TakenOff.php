@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawer;
 
+use App\Club\TheirOwn;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Models\Supply;
@@ -58,7 +59,7 @@ final readonly class TakenOff
     {
         $before = now()->subDays(self::DAYS);
         foreach (self::KINDS as $model) {
-            foreach ($model::onlyTrashed()->where('deleted_at', '<', $before)->get() as $thing) {
+            foreach ($model::onlyTrashed()->withoutGlobalScope(TheirOwn::class)->where('deleted_at', '<', $before)->get() as $thing) {
                 $pictures = $thing instanceof Paper ? array_filter([$thing->picture, $thing->picture_b]) : [];
                 $thing->forceDelete();
                 foreach ($pictures as $picture) {

@@ -57,6 +57,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class Paper extends Model
 {
+    use OfAMaker;
     use SoftDeletes;
 
     public const KINDS = [
@@ -94,6 +95,7 @@ final class Paper extends Model
         'set_aside',
         'set_aside_count',
         'cards',
+        'maker_id',
     ];
 
     protected $attributes = [
@@ -313,5 +315,10 @@ final class Paper extends Model
         $query->orderBy('sort_name')->orderBy('id');
 
         return $query;
+    }
+
+    protected static function isLent(): bool
+    {
+        return true;
     }
 }

@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\DB;
  * @property int|null $batch_of the project it is a batch of
  * @property int|null $cut_with the project by whose plan it is cut
  * @property \Illuminate\Support\Carbon|null $deleted_at
+ * @property \Illuminate\Support\Carbon|null $published_at since when its pattern hangs on the board of the club
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Departure> $departures
  * @property-read \Illuminate\Database\Eloquent\Collection<int, CutWork> $cutWorks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, SpoiledPiece> $spoiledPieces
@@ -41,6 +42,7 @@ final class Project extends Model
 {
     /** @use HasFactory<ProjectFactory> */
     use HasFactory;
+    use OfAMaker;
     use SoftDeletes;
 
     /** More than anyone undoes; the oldest go first. */
@@ -56,6 +58,7 @@ final class Project extends Model
         'copies' => 'integer',
         'batch_of' => 'integer',
         'cut_with' => 'integer',
+        'published_at' => 'datetime',
     ];
 
     protected $attributes = ['revision' => 1, 'version' => 1, 'copies' => 1, 'batch_of' => null, 'cut_with' => null, 'lesson' => null];
@@ -114,6 +117,12 @@ final class Project extends Model
         $which = ['sheet' => $sheet, 'piece' => $piece];
         $count > 0 ? $this->spoiledPieces()->updateOrCreate($which, ['count' => $count]) : $this->spoiledPieces()->where($which)->delete();
         $this->unsetRelation('spoiledPieces');
+    }
+
+    /** @return HasMany<Share, $this> links by which it is shown */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(Share::class);
     }
 
     /** @return HasMany<self, $this> so many at once of this book */

@@ -7,18 +7,16 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What the maker has chosen once for all books.
+ * What a maker has chosen once for all books.
  *
  * @property string $key
  * @property string $value
  */
 final class Setting extends Model
 {
-    protected $primaryKey = 'key';
+    use OfAMaker;
 
-    protected $keyType = 'string';
-
-    public $incrementing = false;
+    protected $table = 'choices';
 
     protected $fillable = ['key', 'value'];
 }

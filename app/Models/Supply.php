@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class Supply extends Model
 {
+    use OfAMaker;
     use SoftDeletes;
 
     protected $fillable = ['name', 'kind', 'count', 'length', 'mills', 'place'];

@@ -38,7 +38,7 @@ final class Settings
 
     public function forget(string $key): void
     {
-        Setting::query()->whereKey($key)->delete();
+        Setting::query()->where('key', $key)->delete();
         $this->chosen = null;
     }
 

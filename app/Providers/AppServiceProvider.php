@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Club\Club;
+use App\Club\FairTurns;
 use App\Database\ImmediateSqliteConnector;
 use App\History\DesignSlice;
 use App\History\History;
@@ -12,6 +14,7 @@ use App\History\NoteSlice;
 use App\History\OffcutSlice;
 use App\History\SpoiledSlice;
 use App\History\TickSlice;
+use App\Models\Paper;
 use App\Planning\Asking;
 use App\Planning\CachedPlanner;
 use App\Planning\Plans;
@@ -28,17 +31,21 @@ use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Contracts\Queue\Job;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Events\DiagnosingHealth;
+use Illuminate\Queue\Worker;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->keepSessions();
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
@@ -66,6 +73,14 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // What is lent is seen by who may cut from it, and changed by who lends it.
+        Route::bind('lent', static fn (string $number): Paper => Paper::query()->whereKey($number)->firstOrFail());
+        Route::bind('paper', static function (string $number): Paper {
+            $maker = Club::atWork();
+
+            return Paper::query()->whereKey($number)->when($maker !== null, static fn ($own) => $own->where('maker_id', $maker))->firstOrFail();
+        });
+        Worker::popUsing(FairTurns::WORKER, fn (callable $pop): ?Job => $this->app->make(FairTurns::class)->next($pop));
         Event::listen(DiagnosingHealth::class, Health::check(...));
         Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (['length', 'size'] as $measured) {
@@ -75,5 +90,17 @@ final class AppServiceProvider extends ServiceProvider
             );
         }
         Blade::directive('typeset', static fn (string $text): string => '<?php echo \\App\\View\\Typeset::html('.$text.'); ?>');
+    }
+
+    /** Over TLS cookies go no other way (RFC 6265bis, 4.1.3); of many makers it is known where each is signed in. */
+    private function keepSessions(): void
+    {
+        $url = config('app.url');
+        if (is_string($url) && str_starts_with($url, 'https://')) {
+            config(['session.cookie' => '__Host-ephemeron', 'session.secure' => true, 'session.domain' => null, 'session.path' => '/']);
+        }
+        if (config('ephemeron.makers') === 'many' && config('session.driver') === 'file') {
+            config(['session.driver' => 'database']);
+        }
     }
 }

@@ -62,6 +62,14 @@
                     <p class="field-note">Sizes, cut list, diagrams, scores and steps, to send or to put on the web: it needs nothing else, holds the design, and nothing of your drawer. On paper: <a href="{{ route('print.pdf', [$project, 'pattern']) }}">as PDF</a>.</p>
                 </form>
             </details>
+            @if (\App\Club\Club::isOpen())
+                <details class="mt-3" id="show-it" @if (session('link')) open @endif><summary>Show it</summary>
+                    @if (session('link'))<p class="mb-1">Whoever has this link sees the pattern of the book, until you take it back; it is told only now:</p><input class="form-control" id="link" value="{{ session('link') }}" readonly aria-label="The link">@endif
+                    <ul class="movements">@foreach ($project->shares as $share)<li>A link of {{ $share->created_at->translatedFormat('j F Y') }} <form class="d-inline" method="post" action="{{ route('shares.destroy', [$project, $share]) }}">@csrf @method('DELETE')<button class="btn-plain">Take it back</button></form></li>@endforeach</ul>
+                    <form class="d-inline" method="post" action="{{ route('shares.store', $project) }}">@csrf<x-once/><button class="btn-plain">Make a link</button></form>
+                    <form class="d-inline" method="post" action="{{ route('board.publish', $project) }}">@csrf @method('PUT')<input type="hidden" name="hang" value="{{ $project->published_at ? 0 : 1 }}"><button class="btn-plain">{{ $project->published_at ? 'Take it off the board' : 'Hang its pattern on the board' }}</button></form>
+                </details>
+            @endif
             <p class="mt-3"><a href="{{ route('cost', $project) }}">What it costs, and what to ask for it</a></p>
             <p class="mt-3"><a href="{{ route('logbook') }}">The logbook of all books</a></p>
         </div>

@@ -3,7 +3,7 @@
         <header class="masthead">
             <a class="wordmark" href="{{ route('shelf') }}">Ephemeron</a>
             <h1 class="title">Taken off</h1>
-            <div class="tools"><a class="btn-plain" href="{{ route('copies') }}">Copies of the shelf</a><a class="btn-plain" href="{{ route('papers.index') }}">Paper drawer</a><a class="btn-plain" href="{{ route('shelf') }}">The shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools">@if (\App\Club\Club::isKept())<a class="btn-plain" href="{{ route('copies') }}">Copies of the shelf</a>@endif<a class="btn-plain" href="{{ route('papers.index') }}">Paper drawer</a><a class="btn-plain" href="{{ route('shelf') }}">The shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>

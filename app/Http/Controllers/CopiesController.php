@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Club\Club;
 use App\Http\Requests\RestoreRequest;
 use App\Safekeeping\Copies;
 use App\Safekeeping\ShelfCopy;
@@ -17,6 +18,8 @@ final readonly class CopiesController
 {
     public function __construct(private Copies $copies)
     {
+        // In a copy lies what is everybody’s.
+        abort_unless(Club::isKept(), 404);
     }
 
     public function show(): View

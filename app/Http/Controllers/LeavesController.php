@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Club\Club;
 use App\Drawing\SignatureDrawing;
 use App\Drawing\StitchDrawing;
 use App\Http\Requests\AddLeafPaperRequest;
@@ -85,10 +86,13 @@ final readonly class LeavesController
         if ($gathered->block->sheets() <= self::AT_ONCE) {
             return $this->changed($request, $project, $this->leaves->changes($project));
         }
+        if (! Club::mayQueue()) {
+            return redirect()->to($request->returnTo($project), 303)->with('refused', Club::ENOUGH);
+        }
         $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => self::SEARCH]);
         if ($search->wasRecentlyCreated || ! $search->isUnderWay()) {
             $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);
-            OrderLeaves::dispatch($search->id, $request->revision());
+            OrderLeaves::dispatch($search->id, $request->revision())->onQueue(Club::queue());
         }
 
         return redirect()->to($request->returnTo($project), 303);

@@ -47,10 +47,10 @@ final readonly class PaperPictureController
         return $back->with('said', "Side {$side->value} of “{$paper->name}” is squared up.");
     }
 
-    public function show(Request $request, Paper $paper, PaperPicture $pictures): Response
+    public function show(Request $request, Paper $lent, PaperPicture $pictures): Response
     {
         $width = (int) $request->integer('w', PaperPicture::SIDE);
-        $picture = in_array($width, PaperPicture::WIDTHS, true) ? $pictures->contents($paper, $this->side($request), $width) : null;
+        $picture = in_array($width, PaperPicture::WIDTHS, true) ? $pictures->contents($lent, $this->side($request), $width) : null;
 
         // Asked for by its edition it never changes.
         $kept = $request->query('v') === null ? 'private, max-age=60' : 'private, max-age=31536000, immutable';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Club\Club;
 use App\Drawer\Pictures;
 use App\Drawer\SetAside;
 use App\Drawing\Prints;
@@ -98,10 +99,14 @@ final readonly class PaperingController
         $papers = PadsLaidOut::papers($request->pads());
         $places = count(Seats::of($this->plans->plan($project)->blueprint));
         if ($places * count($papers) > self::AT_ONCE) {
+            if (! Club::mayQueue()) {
+                return $back->with('refused', Club::ENOUGH);
+            }
             $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => LayOutPads::SEARCH]);
             if ($search->wasRecentlyCreated || ! $search->isUnderWay()) {
                 $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);
-                LayOutPads::dispatch($search->id, $request->revision(), $request->pads(), $request->weights()->said);
+                LayOutPads::dispatch($search->id, $request->revision(), $request->pads(), $request->weights()->said)
+                    ->onQueue(Club::queue());
             }
 
             return $back;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Club\Club;
 use App\Jobs\LookLonger;
 use App\Models\PlanSearch;
 use App\Models\Project;
@@ -19,10 +20,12 @@ final readonly class PlanSearchController
     {
         $key = $request->query('key');
         $stock = is_string($key) ? KeptPlans::searched($plans->plan($project), $key) ?? abort(404) : abort(404);
+        // The page asks by itself: a turn is free later.
+        abort_unless(Club::mayQueue(), 429);
         $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => $key]);
         if ($search->wasRecentlyCreated || $search->state === PlanSearch::CANCELLED) {
             $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);
-            LookLonger::dispatch($search->id);
+            LookLonger::dispatch($search->id)->onQueue(Club::queue());
         }
 
         return $this->shown($search, $stock->cuts->sheets());

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Club\Space;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What is sent is weighed before it is kept. */
+final readonly class WithinSpace
+{
+    public function __construct(private Space $space)
+    {
+    }
+
+    /** @param \Closure(Request): Response $next */
+    public function handle(Request $request, \Closure $next): Response
+    {
+        $most = $this->space->most();
+        $files = $most === null ? [] : array_filter(Arr::flatten($request->allFiles()), static fn (mixed $file): bool => $file instanceof UploadedFile);
+        if ($most === null || $files === []) {
+            return $next($request);
+        }
+        $comes = array_sum(array_map(static fn (UploadedFile $file): int => (int) $file->getSize(), $files));
+        $used = $this->space->used();
+        if ($used + $comes <= $most) {
+            return $next($request);
+        }
+        $complaint = sprintf('Your pictures take %.1f of %d MB: take some off first.', $used / 1_048_576, intdiv($most, 1_048_576));
+
+        return redirect()->back(303, fallback: route('shelf'))->withInput()
+            ->withErrors([(string) array_key_first($request->allFiles()) => $complaint]);
+    }
+}
