@@ -151,7 +151,7 @@ final class Paper extends Model
     {
         $edition = $this->updated_at?->timestamp;
 
-        return route('papers.picture', ['paper' => $this, 'side' => $side->value, 'v' => $edition, 'w' => $width], false);
+        return route('papers.picture', ['lent' => $this, 'side' => $side->value, 'v' => $edition, 'w' => $width], false);
     }
 
     public function swatchOf(Side $side): string
