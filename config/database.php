@@ -17,5 +17,19 @@ return [
             // What was acknowledged survives a killed process; a power cut may take the last moments, never the shelf.
             'synchronous' => 'NORMAL',
         ],
+
+        // Where one machine is too small: several web servers, one club.
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'ephemeron'),
+            'username' => env('DB_USERNAME', 'ephemeron'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
+        ],
     ],
 ];

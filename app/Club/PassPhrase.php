@@ -13,7 +13,8 @@ final readonly class PassPhrase implements ValidationRule
     /** Of twelve characters and more; among those most often found in lists of stolen ones, from memory. */
     private const COMMON = [
         'passwordpassword', 'password1234', 'password12345', 'password123456', 'iloveyouiloveyou', 'qwertyuiop12', 'qwertyuiopas',
-        'qwerty123456', 'qwertyuiop123', 'abcdefghijkl', 'abcd1234abcd', 'letmeinletmein', 'adminadminadmin', 'administrator', 'welcome12345',
+        'qwerty123456', 'qwertyuiop123', 'abcdefghijkl', 'abcd1234abcd', 'letmeinletmein', 'adminadminadmin', 'administrator',
+        'welcome12345',
         'changemechangeme', 'correcthorsebatterystaple', 'correct horse battery staple', 'trustno1trustno1', 'asdfghjkl123', 'zxcvbnm12345',
         '1q2w3e4r5t6y', '1qaz2wsx3edc', 'unknown12345', 'ephemeron1234', 'ephemeronephemeron',
     ];

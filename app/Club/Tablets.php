@@ -128,6 +128,8 @@ final readonly class Tablets
         $name = $socket === false ? false : stream_socket_get_name($socket, false);
         $address = $name === false ? '' : (string) preg_replace('/:\d+$/', '', $name);
 
-        return filter_var($address, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false && ! str_starts_with($address, '127.') ? $address : null;
+        $isOne = filter_var($address, FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false && ! str_starts_with($address, '127.');
+
+        return $isOne ? $address : null;
     }
 }

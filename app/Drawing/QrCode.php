@@ -17,14 +17,16 @@ final readonly class QrCode
         $rows = is_array($code) && is_array($code['bcode'] ?? null) ? array_values($code['bcode']) : [];
         foreach ($rows as $y => $row) {
             foreach (is_array($row) ? array_values($row) : [] as $x => $isDark) {
-                $path .= (int) (is_scalar($isDark) ? $isDark : 0) === 1 ? sprintf('M%d %dh1v1h-1z', $x + self::QUIET, $y + self::QUIET) : '';
+                if (is_scalar($isDark) && (int) $isDark === 1) {
+                    $path .= sprintf('M%d %dh1v1h-1z', $x + self::QUIET, $y + self::QUIET);
+                }
             }
         }
         $side = count($rows) + 2 * self::QUIET;
 
         return sprintf(
-            '<svg class="qr" viewBox="0 0 %1$d %1$d" role="img" aria-label="%2$s" shape-rendering="crispEdges"><path fill="#fff" d="M0 0h%1$dv%1$dH0z"/>'
-                .'<path fill="#000" d="%3$s"/></svg>',
+            '<svg class="qr" viewBox="0 0 %1$d %1$d" role="img" aria-label="%2$s" shape-rendering="crispEdges">'
+                .'<path fill="#fff" d="M0 0h%1$dv%1$dH0z"/><path fill="#000" d="%3$s"/></svg>',
             $side,
             e($label),
             $path,

@@ -78,7 +78,9 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('paper', static function (string $number): Paper {
             $maker = Club::atWork();
 
-            return Paper::query()->whereKey($number)->when($maker !== null, static fn ($own) => $own->where('maker_id', $maker))->firstOrFail();
+            $papers = Paper::query()->whereKey($number);
+
+            return ($maker === null ? $papers : $papers->where('maker_id', $maker))->firstOrFail();
         });
         Worker::popUsing(FairTurns::WORKER, fn (callable $pop): ?Job => $this->app->make(FairTurns::class)->next($pop));
         Event::listen(DiagnosingHealth::class, Health::check(...));

@@ -57,6 +57,8 @@ final class OddRequestsTest extends TestCase
         'all',
         'stock',
         'sheets',
+        'code',
+        'to',
     ];
 
     #[DataProvider('pages')]
@@ -89,6 +91,12 @@ final class OddRequestsTest extends TestCase
             'papers/own/sheet.png',
             'supplies',
             'taken-off',
+            'tablet',
+            'sign-in',
+            'myself',
+            'club',
+            'board',
+            'board/9',
         ] as $page) {
             yield "/{$page}" => ["/{$page}"];
         }
@@ -130,7 +138,8 @@ final class OddRequestsTest extends TestCase
         $elsewhere = [
             'up',
             'storage/{path}',
-            'papers/{paper}/picture',
+            'papers/{lent}/picture',
+            'shown/{token}',
             'projects/{project}/going-in/{key}/picture',
             'projects/{project}/notes/{note}/photo',
             'projects/{project}/openings/{number}.png',
@@ -143,8 +152,8 @@ final class OddRequestsTest extends TestCase
         $here = array_map(
             static fn (array $page): string => trim(
                 str_replace(
-                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg', 'cut/cut-0123456789ab-1'],
-                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}', 'cut/{key}'],
+                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg', 'cut/cut-0123456789ab-1', 'board/9'],
+                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}', 'cut/{key}', 'board/{number}'],
                     $page[0],
                 ),
                 '/',

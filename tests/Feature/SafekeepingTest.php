@@ -202,7 +202,7 @@ final class SafekeepingTest extends TestCase
     private function everything(): array
     {
         $rows = [];
-        foreach (['projects', 'versions', 'ticks', 'papers', 'paper_movements', 'events', 'cut_works', 'settings', 'notes'] as $table) {
+        foreach (['projects', 'versions', 'ticks', 'papers', 'paper_movements', 'events', 'cut_works', 'choices', 'notes'] as $table) {
             $rows[$table] = DB::table($table)->orderBy('rowid')->get()->map(static fn (object $row): array => (array) $row)->all();
         }
 

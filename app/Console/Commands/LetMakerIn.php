@@ -33,14 +33,16 @@ final class LetMakerIn extends Command
         }
         $isFirst = Maker::query()->doesntExist();
         $maker = Maker::query()->firstOrNew(['name' => $name]);
-        $maker->fill(['password' => $phrase, 'keeper' => $maker->keeper || $isFirst || (bool) $this->option('keeper'), 'left_at' => null])->save();
+        $keeps = $maker->keeper || $isFirst || (bool) $this->option('keeper');
+        $maker->fill(['password' => $phrase, 'keeper' => $keeps, 'left_at' => null])->save();
         $sessions->endOthers($maker);
         if ($isFirst) {
             foreach (['projects', 'papers', 'supplies', 'choices'] as $table) {
                 DB::table($table)->whereNull('maker_id')->update(['maker_id' => $maker->id]);
             }
         }
-        $this->info(($maker->wasRecentlyCreated ? "{$maker->name} is let in" : "{$maker->name} has a new pass phrase").($maker->keeper ? ', and keeps the shelf.' : '.'));
+        $what = $maker->wasRecentlyCreated ? 'is let in' : 'has a new pass phrase';
+        $this->info("{$maker->name} {$what}".($keeps ? ', and keeps the shelf.' : '.'));
 
         return self::SUCCESS;
     }

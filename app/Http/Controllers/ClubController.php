@@ -38,7 +38,11 @@ final readonly class ClubController
         $said = $request->validate([
             'name' => ['required', 'string', 'max:60', Rule::unique('makers', 'name')],
             'phrase' => ['required', 'string', new PassPhrase(is_string($name) ? $name : '')],
-        ], ['name.unique' => 'There is somebody of that name.', 'name.*' => 'A name of at most 60 characters.', 'phrase.required' => 'Their first pass phrase.']);
+        ], [
+            'name.unique' => 'There is somebody of that name.',
+            'name.*' => 'A name of at most 60 characters.',
+            'phrase.required' => 'Their first pass phrase.',
+        ]);
         Maker::query()->create(['name' => $said['name'], 'password' => $said['phrase']]);
 
         return $this->back('Let in. Tell them their pass phrase, and to choose another.');
@@ -60,10 +64,11 @@ final readonly class ClubController
         if ($maker->id === Auth::id()) {
             return $this->back('You are the keeper: another one has to turn you away.');
         }
-        $maker->update(['left_at' => $request->boolean('left') ? now() : null]);
+        $left = $request->boolean('left');
+        $maker->update(['left_at' => $left ? now() : null]);
         $this->sessions->endOthers($maker);
 
-        return $this->back($request->boolean('left') ? "{$maker->name} cannot sign in any more; their books stay." : "{$maker->name} is back.");
+        return $this->back($left ? "{$maker->name} cannot sign in any more; their books stay." : "{$maker->name} is back.");
     }
 
     public function circle(Request $request): RedirectResponse

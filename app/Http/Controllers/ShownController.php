@@ -17,9 +17,11 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** What makers show on purpose: a book by a link, a pattern on the board of the club. Never more than its pattern, which has nothing private. */
+/** What makers show on purpose: a book by a link, on the board of the club. Never more than its pattern, which has nothing private. */
 final readonly class ShownController
 {
+    private const MOST = 200;
+
     public function __construct(private PatternPage $pattern)
     {
         abort_unless(Club::isOpen(), 404);
@@ -58,7 +60,8 @@ final readonly class ShownController
 
     public function board(): View
     {
-        $books = Project::query()->withoutGlobalScope(TheirOwn::class)->whereNotNull('published_at')->latest('published_at')->limit(200)->get();
+        $books = Project::query()->withoutGlobalScope(TheirOwn::class)->whereNotNull('published_at')->latest('published_at')
+            ->limit(self::MOST)->get();
 
         return view('board', ['books' => $books, 'makers' => Maker::query()->pluck('name', 'id')]);
     }

@@ -52,7 +52,10 @@ final readonly class TabletController
         $said = $request->validate([
             'code' => ['required', 'string', 'max:20'],
             'name' => ['required', 'string', 'max:60'],
-        ], ['code.*' => 'The eight letters that the other screen shows.', 'name.*' => 'What is this tablet called? At most 60 characters.']);
+        ], [
+            'code.*' => 'The eight letters that the other screen shows.',
+            'name.*' => 'What is this tablet called? At most 60 characters.',
+        ]);
         $wrong = redirect()->route('tablet', status: 303)->withInput();
         if (RateLimiter::tooManyAttempts('tablet', self::TRIES)) {
             return $wrong->withErrors(['code' => 'Too many codes were tried. Wait a minute.']);

@@ -21,7 +21,8 @@ final readonly class WithinSpace
     public function handle(Request $request, \Closure $next): Response
     {
         $most = $this->space->most();
-        $files = $most === null ? [] : array_filter(Arr::flatten($request->allFiles()), static fn (mixed $file): bool => $file instanceof UploadedFile);
+        $isFile = static fn (mixed $file): bool => $file instanceof UploadedFile;
+        $files = $most === null ? [] : array_filter(Arr::flatten($request->allFiles()), $isFile);
         if ($most === null || $files === []) {
             return $next($request);
         }
