@@ -60,6 +60,11 @@ use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
+// Numbers of what is kept; others are of nothing.
+foreach (['project', 'paper', 'lent', 'supply', 'note', 'search', 'departure', 'share', 'device', 'maker', 'circle'] as $kept) {
+    Route::pattern($kept, '[0-9]{1,18}');
+}
+
 Route::get('/', [ProjectController::class, 'index'])->name('shelf');
 
 // One maker alone: tablets that may come. Many: signing in, oneself, the club. Each is not there where the other is.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Like;
 use App\Drawer\NaturalOrder;
 use App\Drawer\SetAside;
 use Ephemeron\Measure\Length;
@@ -296,11 +297,7 @@ final class Paper extends Model
         $query = self::query();
         $text = static fn (string $key): string => is_string($filters[$key] ?? null) ? trim($filters[$key]) : '';
         foreach (preg_split('/\s+/', $text('search'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->whereRaw(
-                "(name like ? escape '\\' or pad like ? escape '\\' or place like ? escape '\\' or tags like ? escape '\\')",
-                [$like, $like, $like, $like],
-            );
+            $query->whereRaw(Like::any(['name', 'pad', 'place', 'tags']), array_fill(0, 4, Like::somewhere($word)));
         }
         if (isset(self::KINDS[$text('kind')])) {
             $query->where('kind', $text('kind'));

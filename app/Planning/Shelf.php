@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Like;
 use App\Models\Project;
 use Ephemeron\Format\InvalidDesign;
 use Illuminate\Contracts\Cache\Repository;
@@ -32,10 +33,10 @@ final readonly class Shelf
     {
         $books = Project::query()->with(Project::planned());
         if ($search !== '') {
-            $books->whereRaw("name like ? escape '\\'", ['%'.addcslashes($search, '%_\\').'%']);
+            $books->whereRaw(Like::any(['name']), [Like::somewhere($search)]);
         }
         match ($order) {
-            'name' => $books->orderByRaw('name collate nocase')->orderBy('id'),
+            'name' => $books->orderByRaw('lower(name)')->orderBy('id'),
             'oldest' => $books->orderBy('id'),
             default => $books->latest('updated_at')->latest('id'),
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Database\Like;
 use App\Drawer\Consumption;
 use App\History\CannotTakeBack;
 use App\Models\Project;
@@ -63,11 +64,11 @@ final readonly class Ticking
     /** @return list<string> */
     public function ticked(Project $project, string $step): array
     {
-        $like = addcslashes($step, '%_\\').'#%';
+        $like = Like::begins("{$step}#");
 
         return array_values(
             self::of($project, $step)->ticks()->where(
-                static fn ($ticks) => $ticks->where('key', $step)->orWhereRaw("key like ? escape '\\'", [$like]),
+                static fn ($ticks) => $ticks->where('key', $step)->orWhereRaw(Like::exactly('key'), [$like]),
             )->get()->map(static fn (Tick $tick): string => $tick->key)->all(),
         );
     }

@@ -18,7 +18,7 @@ final readonly class Copies
     private const KEPT = 7;
 
     /** What is of the machine and not of the shelf. */
-    private const OF_THE_MACHINE = ['migrations', 'jobs', 'failed_jobs', 'job_batches', 'cache', 'cache_locks', 'sessions'];
+    private const OF_THE_MACHINE = ['migrations', 'jobs', 'failed_jobs', 'job_batches', 'cache', 'cache_locks', 'sessions', 'devices'];
 
     /**
      * @param string $why `daily`, `before`: begins the name of the file
@@ -53,6 +53,9 @@ final readonly class Copies
 
     public function isDailyDue(): bool
     {
+        if (! ShelfCopy::isPossible()) {
+            return false;
+        }
         $last = $this->all('daily')[0] ?? null;
 
         return $last === null || ! str_contains($last, now()->format('Y-m-d'));

@@ -28,6 +28,12 @@ final readonly class ShelfCopy
     {
     }
 
+    /** Other databases have means of their own. */
+    public static function isPossible(): bool
+    {
+        return DB::getDriverName() === 'sqlite';
+    }
+
     /**
      * Writes one and reads it back.
      *
@@ -70,6 +76,9 @@ final readonly class ShelfCopy
 
     private static function snapshot(string $database): void
     {
+        if (! self::isPossible()) {
+            throw UnusableCopy::otherDatabase();
+        }
         try {
             DB::statement('VACUUM INTO ?', [$database]);
         } catch (\PDOException) {

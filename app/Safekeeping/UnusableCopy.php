@@ -22,6 +22,11 @@ final class UnusableCopy extends \RuntimeException
         return new self('The copy was made by a newer Ephemeron. Upgrade this one first.');
     }
 
+    public static function otherDatabase(): self
+    {
+        return new self('This shelf lies in PostgreSQL: pg_dump copies it, and the folder storage/app/private has its pictures.');
+    }
+
     public static function cannotBeWritten(string $file): self
     {
         return new self("{$file} cannot be written. Is the disk full?");

@@ -8,10 +8,12 @@ use App\Models\Project;
 use App\Safekeeping\ShelfCopy;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** Several hands at one book: they wait for each other, nobody is told that the database is locked. */
+#[Group('sqlite')]
 final class AtOnceTest extends TestCase
 {
     /** Ticks a step and takes it back, so many times, and says each time that it is done. */

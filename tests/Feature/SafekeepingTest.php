@@ -16,10 +16,12 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** The whole shelf in one file, and back. A snapshot cannot be taken within a transaction: each test has a database of its own. */
+#[Group('sqlite')]
 final class SafekeepingTest extends TestCase
 {
     private string $file;

@@ -11,10 +11,12 @@ use App\Planning\Plans;
 use Ephemeron\Blueprint\Thing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** A database of an earlier day is brought to what holds now; migrations that have landed stay as they were. */
+#[Group('sqlite')]
 final class UpgradeTest extends TestCase
 {
     private string $file = '';

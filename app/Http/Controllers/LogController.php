@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Like;
 use App\Http\Requests\LessonRequest;
 use App\Models\Departure;
 use App\Models\Note;
@@ -150,8 +151,7 @@ final readonly class LogController
     {
         $query = Project::query()->with([...Project::planned(), 'departures'])->latest('updated_at')->limit(self::MOST);
         foreach (preg_split('/\s+/', $this->search($request), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->whereRaw("(name like ? escape '\\' or coalesce(lesson, '') like ? escape '\\')", [$like, $like]);
+            $query->whereRaw(Like::any(['name', "coalesce(lesson, '')"]), array_fill(0, 2, Like::somewhere($word)));
         }
         $logs = [];
         foreach ($query->get()->all() as $project) {

@@ -62,6 +62,8 @@ final class AskingRequest extends FormRequest
     {
         $project = $this->route('project');
 
-        return $project instanceof Project ? route('cost', ['project' => $project, 'books' => max(1, $this->integer('books', 1))]) : route('shelf');
+        $books = max(1, $this->integer('books', 1));
+
+        return $project instanceof Project ? route('cost', ['project' => $project, 'books' => $books]) : route('shelf');
     }
 }
