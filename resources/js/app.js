@@ -22,6 +22,8 @@ htmx.config.defaultSettleDelay = 0;
 window.htmx = htmx;
 
 Alpine.data('shell', shell);
+// What is typed of a pass phrase may be looked at.
+Alpine.data('revealing', () => ({ shown: false }));
 Alpine.data('stages', stages);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);

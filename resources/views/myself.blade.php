@@ -12,11 +12,12 @@
             <h2>Where you are signed in</h2>
             <ul class="movements" id="sessions">@foreach ($sessions as $session)<li>On {{ $session->on }}{{ $session->isHere ? ', here' : '' }}, from {{ $session->from }}, last {{ $session->seen->diffForHumans() }}@unless ($session->isHere) <form class="d-inline" method="post" action="{{ route('myself.end', $session->mark) }}">@csrf @method('DELETE')<button class="btn-plain">Sign out there</button></form>@endunless</li>@endforeach</ul>
             <h2>Another pass phrase</h2>
-            <form class="of-oneself" method="post" action="{{ route('myself.phrase') }}">@csrf @method('PUT')
+            <form class="of-oneself" x-data="revealing" method="post" action="{{ route('myself.phrase') }}">@csrf @method('PUT')
                 <input class="visually-hidden" name="username" value="{{ $maker->name }}" autocomplete="username" tabindex="-1" aria-hidden="true" readonly>
                 @foreach (['now' => ['As it is now', 'current-password'], 'new' => ['The new one', 'new-password'], 'new_confirmation' => ['Once more', 'new-password']] as $field => [$label, $complete])
-                    <div class="field"><label for="{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) type="password" id="{{ $field }}" name="{{ $field }}" maxlength="128" autocomplete="{{ $complete }}">@error($field)<p class="field-error">{{ $message }}</p>@enderror</div>
+                    <div class="field"><label for="{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) type="password" :type="shown ? 'text' : 'password'" id="{{ $field }}" name="{{ $field }}" maxlength="128" autocomplete="{{ $complete }}">@error($field)<p class="field-error">{{ $message }}</p>@enderror</div>
                 @endforeach
+                <label class="sieve-by mb-2"><input class="form-check-input" type="checkbox" x-model="shown"> Show what I type</label><br>
                 <button class="btn-plain">Take it</button> <span class="quiet">At least {{ \App\Models\Maker::SHORTEST }} characters; a few words do well. You are signed out everywhere else.</span>
             </form>
             <h2>Shown by a link</h2>

@@ -40,7 +40,7 @@ final class ClubTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        config(['ephemeron.makers' => 'many', 'hashing.bcrypt.rounds' => 4]);
+        config(['ephemeron.makers' => 'many', 'hashing.argon.memory' => 1024, 'hashing.bcrypt.rounds' => 4]);
     }
 
     /** OWASP ASVS 4.0.3, 4.2.1 and 4.1.3: nothing of another maker’s is there, and nothing is there for nobody. */
@@ -110,7 +110,7 @@ final class ClubTest extends TestCase
         $id = session()->getId();
         $this->post('/sign-in', ['name' => 'Ada', 'phrase' => self::PHRASE])->assertRedirect('/logbook');
         $this->assertNotSame($id, session()->getId(), 'another session than before (ASVS 3.2.1)');
-        $this->get('/')->assertOk()->assertSee('Ada');
+        $this->get('/')->assertOk()->assertSee('Ada')->assertHeader('Cache-Control', 'no-store, private');
         $this->post('/sign-out')->assertRedirectToRoute('sign-in');
         $this->get('/')->assertRedirectToRoute('sign-in');
         $maker->update(['left_at' => now()]);

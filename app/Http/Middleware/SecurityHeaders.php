@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Club\Club;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +28,10 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        // Whoever sits down at this browser next finds nothing by going back.
+        if (Club::isOpen() && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }
