@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Club\Tablets;
 use App\Http\Middleware\AtWork;
+use App\Http\Middleware\FarTooLarge;
 use App\Http\Middleware\LookAtSession;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\ReadableText;
@@ -31,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(ReadableText::class);
-        $middleware->web(append: [AtWork::class, WithinSpace::class, Once::class], prepend: SeeOther::class);
+        $middleware->web(append: [AtWork::class, FarTooLarge::class, WithinSpace::class, Once::class], prepend: SeeOther::class);
         // Who is at work is known before anything is looked for.
         $middleware->prependToPriorityList(SubstituteBindings::class, AtWork::class);
         $middleware->prependToPriorityList(AtWork::class, LookAtSession::class);
@@ -54,7 +55,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ->route('shelf', status: 303)
             ->with('said', 'That book cannot be read: '.$unreadable->getMessage()));
         // This is noticed before there is a session to carry a message in.
-        $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect()->route('shelf', ['refused' => 'too-large'], 303));
+        $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect(FarTooLarge::back(request()), 303));
         $exceptions->render(static fn (StaleRevision $stale): RedirectResponse => redirect()
             ->back(303, fallback: route('plan', $stale->project))
             ->with('stale', $stale->getMessage()));

@@ -199,6 +199,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::delete('notes/{note}', [NoteController::class, 'destroy'])->scopeBindings()->name('notes.destroy');
 
     Route::get('stored.json', [ExportController::class, 'stored'])->name('export.stored');
+    Route::get('book.zip', [ExportController::class, 'book'])->name('export.book');
     Route::get('design.json', [ExportController::class, 'design'])->name('export.design');
     Route::get('cut-list.csv', [ExportController::class, 'cutList'])->name('export.cut-list');
     Route::get('cut-plan.csv', [ExportController::class, 'cutPlanCsv'])->name('export.cut-plan.csv');

@@ -314,6 +314,15 @@ final class Paper extends Model
         return $query;
     }
 
+    /** As it is for others, who do not care where it lies and how much of it there is here. */
+    public function nowhere(): self
+    {
+        $paper = $this->replicate();
+        $paper->fill(['count' => 0, 'place' => '', 'set_aside' => '', 'set_aside_count' => 0]);
+
+        return $paper;
+    }
+
     protected static function isLent(): bool
     {
         return true;

@@ -148,7 +148,8 @@ final readonly class ProjectEditor
         return $titles === [] ? [] : ['To be done again, because the lines lie elsewhere: '.implode('; ', $titles).'.'];
     }
 
-    private function put(Design $design): Project
+    /** @throws InvalidDesign where it asks for more than anybody makes */
+    public function put(Design $design): Project
     {
         Ceiling::check($this->workshop->blueprint($design));
 

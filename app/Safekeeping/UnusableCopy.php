@@ -12,6 +12,11 @@ final class UnusableCopy extends \RuntimeException
         return new self('This is no copy of a shelf.');
     }
 
+    public static function noBook(): self
+    {
+        return new self('This is no file of a book.');
+    }
+
     public static function damaged(string $entry): self
     {
         return new self("The copy is damaged: {$entry} is not as it was written.");

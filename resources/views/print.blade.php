@@ -51,6 +51,7 @@
         <section class="sheet">
             <h2 class="section-title">Files</h2>
             <p class="mb-2"><a href="{{ route('export.design', $project) }}">The design</a>, to keep, to share or to bring in elsewhere (JSON)</p>
+            <p class="mb-2"><a href="{{ route('export.book', $project) }}">The whole book</a>, with its pictures, papers, ticks and log, to go on with on another machine (zip)</p>
             <p class="mb-2"><a href="{{ route('export.cut-list', $project) }}">The cut list</a>, for a spreadsheet (CSV)</p>
             <p class="mb-2">The cut plan, every cut in its order: <a href="{{ route('export.cut-plan.csv', $project) }}">CSV</a>, or the cut trees as <a href="{{ route('export.cut-plan.json', $project) }}">JSON</a></p>
             <p class="mb-1">Crease patterns, each kind of line on a layer of its own:</p>

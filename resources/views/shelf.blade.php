@@ -91,14 +91,13 @@
                 </div>
                 <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">
                     @csrf<x-once/>
-                    <h2 class="section-title">Bring in a design file</h2>
-                    <label for="file" class="mb-1">A design in JSON, as the Print stage gives it out, or a crease pattern in FOLD</label>
+                    <h2 class="section-title">Bring a book in</h2>
+                    <label for="file" class="mb-1">A design in JSON, a whole book with its pictures, as the Print stage gives them out; a pattern page; or a crease pattern in FOLD</label>
                     <div class="row-line">
-                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,.fold,application/json">
+                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,.fold,.html,.zip,application/json">
                         <button class="btn-plain">Bring in</button>
                     </div>
                     @error('file')<p class="field-error" style="white-space:pre-line">{{ $message }}</p>@enderror
-                    @if (request('refused') === 'too-large')<p class="field-error">That was far too large: a design file is at most 1 MB.</p>@endif
                 </form>
             </section>
         </main>

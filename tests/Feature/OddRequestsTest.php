@@ -120,6 +120,7 @@ final class OddRequestsTest extends TestCase
             'cut-plan.csv',
             'cut-plan.json',
             'stored.json',
+            'book.zip',
             'sheets/cut-0123456789ab-1.svg',
             'cut/cut-0123456789ab-1',
         ] as $page) {

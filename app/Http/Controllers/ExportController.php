@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Project;
 use App\Planning\Plans;
+use App\Safekeeping\BookCopy;
+use App\Safekeeping\UnusableCopy;
 use Ephemeron\Folding\CreasePattern;
 use Ephemeron\Folding\Folder;
 use Ephemeron\Format\CutListCsv;
@@ -19,6 +21,7 @@ use Ephemeron\Format\PatternDxf;
 use Ephemeron\Format\PatternSvg;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class ExportController
 {
@@ -39,6 +42,19 @@ final readonly class ExportController
             'application/json',
             "{$this->slug($project)}.design.json",
         );
+    }
+
+    /** With all that belongs to it. */
+    public function book(Project $project, BookCopy $books): BinaryFileResponse
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'book');
+        try {
+            $books->write($project, $file);
+        } catch (UnusableCopy $trouble) {
+            abort(507, $trouble->getMessage());
+        }
+
+        return response()->download($file, "{$this->slug($project)}.zip", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
     public function cutList(Project $project, CutListCsv $writer): Response
