@@ -14,13 +14,17 @@ use App\Http\Middleware\SmallPages;
 use App\Http\Middleware\WithinSpace;
 use App\Models\StaleRevision;
 use App\Planning\PiecesAreCut;
+use App\Safekeeping\CannotBeKept;
 use Ephemeron\Format\InvalidDesign;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -54,6 +58,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (InvalidDesign $unreadable): RedirectResponse => redirect()
             ->route('shelf', status: 303)
             ->with('said', 'That book cannot be read: '.$unreadable->getMessage()));
+        // What is asked for is not done, and the page says why.
+        $exceptions->render(static fn (QueryException $trouble, Request $request): ?Response => CannotBeKept::isMeantBy($trouble)
+            ? (new CannotBeKept)->render($request) : null);
         // This is noticed before there is a session to carry a message in.
         $exceptions->render(static fn (PostTooLargeException $large): RedirectResponse => redirect(FarTooLarge::back(request()), 303));
         $exceptions->render(static fn (StaleRevision $stale): RedirectResponse => redirect()

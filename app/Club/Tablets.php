@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Club;
 
 use App\Models\Device;
+use App\Safekeeping\CannotBeKept;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -65,7 +66,7 @@ final readonly class Tablets
             $code .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
         }
         $this->cache->put(self::CODE, hash('sha256', $code), now()->addMinutes(self::MINUTES));
-        Storage::disk('local')->put(self::ASKED, '');
+        CannotBeKept::put(self::ASKED, '');
 
         return $code;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawer;
 
 use App\Models\Paper;
+use App\Safekeeping\CannotBeKept;
 use Ephemeron\Geometry\Perspective;
 use Ephemeron\Paper\Side;
 use Illuminate\Http\UploadedFile;
@@ -73,17 +74,20 @@ final readonly class PaperPicture
             return $whole;
         }
         $small = sprintf('papers/small/%d-%s', $width, $name);
-        if (! Storage::disk('local')->exists($small)) {
-            Storage::disk('local')->put($small, Pixels::read($whole)->atMost($width)->jpeg(80));
+        if (Storage::disk('local')->exists($small)) {
+            return Storage::disk('local')->get($small);
         }
+        $picture = Pixels::read($whole)->atMost($width)->jpeg(80);
+        // Where there is no room for it it is drawn anew each time.
+        rescue(static fn () => Storage::disk('local')->put($small, $picture), report: false);
 
-        return Storage::disk('local')->get($small);
+        return $picture;
     }
 
     private function keep(Pixels $pixels, Paper $paper, Side $side): void
     {
         $name = "paper-{$paper->id}".($side === Side::A ? '' : '-b').'.jpg';
-        Storage::disk('local')->put("papers/{$name}", $pixels->atMost(self::SIDE)->jpeg());
+        CannotBeKept::put("papers/{$name}", $pixels->atMost(self::SIDE)->jpeg());
         foreach (self::WIDTHS as $width) {
             Storage::disk('local')->delete(sprintf('papers/small/%d-%s', $width, $name));
         }

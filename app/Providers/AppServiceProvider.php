@@ -19,7 +19,9 @@ use App\Planning\Asking;
 use App\Planning\CachedPlanner;
 use App\Planning\Plans;
 use App\Planning\Settings;
+use App\Safekeeping\CacheInFiles;
 use App\Safekeeping\Health;
+use App\Safekeeping\SessionsInFiles;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\ProvenPlanner;
@@ -33,12 +35,14 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Queue\Job;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Queue\Worker;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -83,6 +87,15 @@ final class AppServiceProvider extends ServiceProvider
             return ($maker === null ? $papers : $papers->where('maker_id', $maker))->firstOrFail();
         });
         Worker::popUsing(FairTurns::WORKER, fn (callable $pop): ?Job => $this->app->make(FairTurns::class)->next($pop));
+        Session::extend('file', fn (Application $app): SessionsInFiles => new SessionsInFiles(
+            new Filesystem,
+            config()->string('session.files'),
+            config()->integer('session.lifetime'),
+        ));
+        Cache::extend('file', fn (Application $app, array $config): \Illuminate\Contracts\Cache\Repository => Cache::repository(
+            new CacheInFiles(new Filesystem, is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data')),
+            $config,
+        ));
         Event::listen(DiagnosingHealth::class, Health::check(...));
         Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (['length', 'size'] as $measured) {

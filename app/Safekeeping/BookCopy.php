@@ -191,7 +191,7 @@ final readonly class BookCopy
         }
         foreach ($design->keepsakes as $key => $keepsake) {
             $picture = $zip->getFromName("keepsakes/{$key}.jpg");
-            $picture === false ?: Storage::disk('local')->put("keepsakes/{$project->id}-{$key}.jpg", Pixels::read($picture)->jpeg());
+            $picture === false ?: CannotBeKept::put("keepsakes/{$project->id}-{$key}.jpg", Pixels::read($picture)->jpeg());
         }
 
         return $project;
@@ -211,7 +211,7 @@ final readonly class BookCopy
             $picture = isset($row['photo']) ? $zip->getFromName('notes/'.basename(self::text($row['photo']))) : false;
             $row['mark'] = (string) Str::ulid();
             $row['photo'] = $picture === false ? null : "{$row['mark']}.jpg";
-            $picture === false ?: Storage::disk('local')->put("notes/{$row['photo']}", Pixels::read($picture)->jpeg());
+            $picture === false ?: CannotBeKept::put("notes/{$row['photo']}", Pixels::read($picture)->jpeg());
         }
 
         return $row;

@@ -90,7 +90,7 @@ final readonly class Copies
             unlink($database);
         }
         foreach ($copy->pictures() as $place => $contents) {
-            Storage::disk('local')->put($place, $contents);
+            CannotBeKept::put($place, $contents);
         }
 
         return $aside;

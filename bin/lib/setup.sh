@@ -71,4 +71,6 @@ setup_app() {
         php artisan key:generate --quiet --force
     fi
     php artisan ephemeron:edition --quiet
+    # Pages are there even when there is no room to write them down.
+    php artisan view:cache --quiet
 }

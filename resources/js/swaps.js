@@ -103,7 +103,8 @@ export const keepPlace = (root) => {
         }
     });
 
-    ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, () => {
-        complain('That did not get through: nothing was changed. Reload the page and make the change again.');
+    ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, (event) => {
+        complain(event.detail?.xhr?.getResponseHeader?.('X-Why')
+            || 'That did not get through: nothing was changed. Reload the page and make the change again.');
     }));
 };

@@ -16,6 +16,7 @@ use App\Planning\Plans;
 use App\Planning\PrintsChosen;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
+use App\Safekeeping\CannotBeKept;
 use Ephemeron\Filling\Fillings;
 use Ephemeron\Filling\PrintOrder;
 use Ephemeron\Format\InvalidDesign;
@@ -114,7 +115,7 @@ final readonly class KeepsakesController
         try {
             $contents = (string) $file->get();
             $contents = $svg->looksLike($contents) ? $svg->draw($contents, PaperPicture::SIDE) : $contents;
-            Storage::disk('local')->put($this->file($project, $key), Pixels::read($contents)->atMost(self::PICTURE)->jpeg());
+            CannotBeKept::put($this->file($project, $key), Pixels::read($contents)->atMost(self::PICTURE)->jpeg());
         } catch (UnusablePicture $refusal) {
             return $back->withErrors(["picture-{$key}" => $refusal->getMessage()]);
         }

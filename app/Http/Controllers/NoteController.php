@@ -11,6 +11,7 @@ use App\History\NoteSlice;
 use App\Http\Requests\NoteRequest;
 use App\Models\Note;
 use App\Models\Project;
+use App\Safekeeping\CannotBeKept;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
@@ -40,7 +41,7 @@ final readonly class NoteController
                 return $back->withErrors(['photo' => $refusal->getMessage()])->withInput();
             }
             $kept = ['photo' => "{$note['mark']}.jpg"];
-            Storage::disk('local')->put("notes/{$kept['photo']}", $pixels->jpeg());
+            CannotBeKept::put("notes/{$kept['photo']}", $pixels->jpeg());
         }
         $text = $request->string('text')->value() ?: 'A photograph';
         $this->history->do($project, NoteSlice::KIND, "noted: {$text}", [...$note, 'text' => null], [...$note, 'text' => $text, ...$kept]);

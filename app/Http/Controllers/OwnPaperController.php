@@ -12,6 +12,7 @@ use App\Drawer\UnusablePicture;
 use App\Http\Requests\OwnPaperRequest;
 use App\Models\Paper;
 use App\Print\SheetPdf;
+use App\Safekeeping\CannotBeKept;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -65,7 +66,7 @@ final readonly class OwnPaperController
             return $back->withErrors(['motif' => $refusal->getMessage()]);
         }
         $name = sha1($png);
-        Storage::disk('local')->put("motifs/{$name}.png", $png);
+        CannotBeKept::put("motifs/{$name}.png", $png);
 
         return redirect()->route('papers.own', [...$request->only(['unit']), 'motif' => $name], 303);
     }

@@ -29,7 +29,7 @@ final readonly class ProjectController
     {
         $takenOff->clearNowAndThen();
         if (Cache::add('daily-copy-asked', true, now()->endOfDay())) {
-            KeepDailyCopy::dispatch();
+            rescue(static fn () => KeepDailyCopy::dispatch());
         }
         $search = is_string($request->query('search')) ? mb_substr(trim($request->query('search')), 0, 120) : '';
         $order = is_string($request->query('order')) ? $request->query('order') : '';
