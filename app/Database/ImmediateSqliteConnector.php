@@ -9,8 +9,8 @@ use Illuminate\Database\Connectors\SQLiteConnector;
 final class ImmediateSqliteConnector extends SQLiteConnector
 {
     /**
-     * Where the disk is full or read-only, WAL has no room for its index, and SQLite would not even read. If nothing waits in the WAL the file
-     * is all there is, and is opened as one that nobody writes.
+     * Where the disk is full or read-only, WAL has no room for its index, and SQLite would not even read. If nothing waits in the WAL the
+     * file is all there is, and is opened as one that nobody writes.
      *
      * @param array<array-key, mixed> $config
      */
@@ -27,13 +27,17 @@ final class ImmediateSqliteConnector extends SQLiteConnector
                 throw $trouble;
             }
 
-            return new ImmediateSqlite('sqlite:file:'.str_replace('%2F', '/', rawurlencode($file)).'?immutable=1', null, null, $this->options);
+            $address = str_replace('%2F', '/', rawurlencode($file));
+
+            return new ImmediateSqlite("sqlite:file:{$address}?immutable=1", null, null, $this->options);
         }
     }
 
     /** @param string $file of a database; nothing that was committed waits in its WAL */
     public static function isAllThereIs(string $file): bool
     {
+        clearstatcache(true, "{$file}-wal");
+
         return ! is_file("{$file}-wal") || filesize("{$file}-wal") === 0;
     }
 

@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\Storage;
 final class CannotBeKept extends \RuntimeException
 {
     /** What SQLite and PostgreSQL say then; codes of SQLite: 8, 10, 13, 14. */
-    private const SAID = '/readonly database|disk is full|disk I\/O error|unable to open database file|No space left|could not extend file/';
+    private const SAID = '/readonly database|disk is full|disk I\/O error|unable to open database file|No space left'
+        .'|could not extend file/';
 
     private const LITTLE = 1_048_576;
 
