@@ -84,13 +84,14 @@ final readonly class CutSoFar
 
         return [
             $project->id,
-            $project->cutWorks->map(static fn (\App\Models\CutWork $work): array => [$work->id, $work->plan])->all(),
+            $project->cutWorks->sortBy('id')->pluck('plan')->all(),
             $project->ticks->pluck('key')->sort()->values()->all(),
             self::spoiled($project),
             $project->offcutChoices->map(static fn (OffcutChoice $each): array => [$each->step, $each->offcut, $each->keep])->sort()
                 ->values()->all(),
             (array) $papers,
-            PaperMovement::query()->max('id'),
+            DB::table('paper_movements')->where('project_id', $project->id)->whereNotNull('step')->orderBy('id')
+                ->get(['paper_id', 'step', 'change'])->all(),
             app(WorthKeeping::class)->narrowest()->ticks,
         ];
     }

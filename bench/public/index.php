@@ -15,7 +15,9 @@ gc_disable();
 require __DIR__.'/../../vendor/autoload.php';
 
 $app = require __DIR__.'/../../bootstrap/app.php';
-$app->booted(static function (): void {
+$add = static function (): void {
     Route::middleware('web')->get('empty-page', static fn (): string => '<!doctype html><title>Empty</title>');
-});
+};
+// After the routes that are remembered, which come when all else has booted.
+$app->booted(static fn () => $app->booted(static fn () => $app->booted($add)));
 $app->handleRequest(Request::capture());

@@ -74,3 +74,12 @@ setup_app() {
     # Pages are there even when there is no room to write them down.
     php artisan view:cache --quiet
 }
+
+# remember_settings NAME : settings and routes are read once, for whatever this shell starts and for nothing else: tests have settings of their own
+remember_settings() {
+    export APP_CONFIG_CACHE="bootstrap/cache/$1-config.php" APP_ROUTES_CACHE="bootstrap/cache/$1-routes.php" APP_EVENTS_CACHE="bootstrap/cache/$1-events.php"
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+    php artisan config:cache --quiet
+    php artisan route:cache --quiet
+    php artisan event:cache --quiet
+}

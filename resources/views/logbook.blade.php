@@ -55,6 +55,13 @@
                         </tr>@endforeach</tbody>
                     </table>
                 @endif
+                @if ($books->hasPages())
+                    <nav class="leafing" aria-label="More books">
+                        @if ($books->previousPageUrl())<a class="btn-plain" rel="prev" href="{{ $books->previousPageUrl() }}">← Later</a>@endif
+                        <span>{{ $books->firstItem() }} to {{ $books->lastItem() }} of {{ $books->total() }}</span>
+                        @if ($books->nextPageUrl())<a class="btn-plain" rel="next" href="{{ $books->nextPageUrl() }}">Earlier →</a>@endif
+                    </nav>
+                @endif
                 <p class="mt-2"><a href="{{ route('logbook.csv', request()->only('search')) }}">These as CSV</a></p>
             </div>
         </main>

@@ -21,6 +21,7 @@ use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Length;
 use Ephemeron\Paper\Price;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,7 +31,10 @@ use Illuminate\Support\Str;
 /** The log of one book, and the logbook of all. */
 final readonly class LogController
 {
-    private const MOST = 60;
+    private const ON_A_PAGE = 16;
+
+    /** Books in one table. */
+    private const MOST = 200;
 
     private const COLUMNS = [
         'book',
@@ -96,8 +100,11 @@ final readonly class LogController
 
     public function book(Request $request): View
     {
+        $books = $this->books($request)->paginate(self::ON_A_PAGE);
+
         return view('logbook', [
-            'logs' => $this->logs($request),
+            'books' => $books->withQueryString(),
+            'logs' => $this->logs($books->items()),
             'search' => $this->search($request),
             'habit' => $this->habit(),
             'allowance' => $this->allowance->kept(),
@@ -120,7 +127,7 @@ final readonly class LogController
     {
         $csv = new Csv;
         $lines = [$csv->line(self::COLUMNS)];
-        foreach ($this->logs($request) as $log) {
+        foreach ($this->logs($this->books($request)->limit(self::MOST)->get()->all()) as $log) {
             $notes = $log->notes();
             $lines[] = $csv->line([
                 $log->project->name,
@@ -146,15 +153,25 @@ final readonly class LogController
         ]);
     }
 
-    /** @return Collection<int, BookLog> the latest first */
-    private function logs(Request $request): Collection
+    /** @return Builder<Project> the latest first */
+    private function books(Request $request): Builder
     {
-        $query = Project::query()->with([...Project::planned(), 'departures'])->latest('updated_at')->limit(self::MOST);
+        $query = Project::query()->with([...Project::planned(), 'departures'])->latest('updated_at')->latest('id');
         foreach (preg_split('/\s+/', $this->search($request), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $query->whereRaw(Like::any(['name', "coalesce(lesson, '')"]), array_fill(0, 2, Like::somewhere($word)));
         }
+
+        return $query;
+    }
+
+    /**
+     * @param array<array-key, mixed> $projects
+     * @return Collection<int, BookLog>
+     */
+    private function logs(array $projects): Collection
+    {
         $logs = [];
-        foreach ($query->get()->all() as $project) {
+        foreach ($projects as $project) {
             try {
                 $project instanceof Project ? $logs[] = new BookLog($project, $this->plans->plan($project)) : null;
             } catch (InvalidDesign) {
