@@ -14,6 +14,7 @@ use App\Http\Middleware\SmallPages;
 use App\Http\Middleware\WithinSpace;
 use App\Models\StaleRevision;
 use App\Planning\PiecesAreCut;
+use App\Planning\UnderWay;
 use App\Safekeeping\CannotBeKept;
 use Ephemeron\Format\InvalidDesign;
 use Illuminate\Database\QueryException;
@@ -49,7 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
         ))), subdomains: false);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([StaleRevision::class, PiecesAreCut::class, InvalidDesign::class]);
+        $exceptions->dontReport([StaleRevision::class, PiecesAreCut::class, InvalidDesign::class, UnderWay::class]);
         $exceptions->render(static fn (PiecesAreCut $cut): RedirectResponse => redirect()
             ->back(303, fallback: route('plan', $cut->project))
             ->withInput(request()->only('set'))

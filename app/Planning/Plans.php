@@ -30,6 +30,7 @@ final readonly class Plans
         private Workshop $workshop,
         private CutPlanner $planner,
         private Repository $cache,
+        private Turns $turns,
     ) {
     }
 
@@ -161,11 +162,15 @@ final readonly class Plans
     {
         $own = $changed->is($host) ? $design : $host->design;
         $guests = self::guests($host, $changed, $design);
+        $mark = $this->markWith($host, $own, $guests);
 
-        return $this->remembered(
-            $this->markWith($host, $own, $guests),
-            fn (): WorkPlan => $this->worked($host, $this->reader->fromArray($own), $host->copies, CutSoFar::of($host), $guests),
-        );
+        return $this->remembered($mark, function () use ($host, $own, $guests, $mark): WorkPlan {
+            $read = $this->reader->fromArray($own);
+            $this->turns->wait($mark, $host, $read);
+            $known = $this->cache->get("plan:{$mark}");
+
+            return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests);
+        });
     }
 
     /**

@@ -71,9 +71,9 @@ final readonly class Shelf
 
             return new Shelved($project, $summary);
         } catch (\Throwable $trouble) {
-            $trouble instanceof InvalidDesign ? null : report($trouble);
+            $trouble instanceof InvalidDesign || $trouble instanceof UnderWay ? null : report($trouble);
 
-            return new Shelved($project, null, $trouble->getMessage());
+            return new Shelved($project, null, $trouble->getMessage(), $trouble instanceof UnderWay);
         }
     }
 }

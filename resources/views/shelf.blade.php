@@ -47,8 +47,8 @@
                                     <p class="quiet">{{ $summary->words }}@if ($summary->stops) · needs a look @endif</p>
                                 @else
                                     <h2>{{ $project->name }}</h2>
-                                    <p class="missing">This book cannot be read: {{ $book->trouble }}</p>
-                                    <p class="quiet">Undo its last change, or take the file out and bring it in mended.</p>
+                                    <p class="missing">{{ $book->isUnderWay ? '' : 'This book cannot be read: ' }}{{ $book->trouble }}</p>
+                                    @unless ($book->isUnderWay)<p class="quiet">Undo its last change, or take the file out and bring it in mended.</p>@endunless
                                 @endif
                                 <div class="actions">
                                     @if ($summary)

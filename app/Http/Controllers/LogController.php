@@ -13,6 +13,7 @@ use App\Planning\BookLog;
 use App\Planning\OwnAllowance;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
+use App\Planning\UnderWay;
 use App\View\Duration;
 use App\View\Money;
 use Ephemeron\AsMade\Habit;
@@ -174,7 +175,7 @@ final readonly class LogController
         foreach ($projects as $project) {
             try {
                 $project instanceof Project ? $logs[] = new BookLog($project, $this->plans->plan($project)) : null;
-            } catch (InvalidDesign) {
+            } catch (InvalidDesign|UnderWay) {
                 // The shelf says what is wrong with it.
             }
         }
