@@ -9,8 +9,8 @@ return [
     // “one”: alone on one's own machine, without signing in. “many”: a club or a shop, with accounts.
     'makers' => env('EPHEMERON_MAKERS', 'one'),
 
-    // Whether very large books are worked out by a worker while somebody looks.
-    'turns' => PHP_SAPI !== 'cli',
+    // Whether very large books are worked out by a worker while somebody looks; null: where somebody looks, and not on the command line.
+    'turns' => null,
 
     // Where bin/demo listens to tablets, while some may come.
     'tablet' => (int) env('EPHEMERON_TABLET', 8330),

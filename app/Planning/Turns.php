@@ -38,7 +38,7 @@ final readonly class Turns
     /** @throws UnderWay where somebody is to look again in a moment */
     public function wait(string $mark, Project $project, Design $design): void
     {
-        if (! config('ephemeron.turns') || ! request()->isMethod('GET') || Context::hasHidden(self::HERE)) {
+        if (! (config('ephemeron.turns') ?? ! app()->runningInConsole()) || ! request()->isMethod('GET') || Context::hasHidden(self::HERE)) {
             return;
         }
         $pieces = $this->workshop->blueprint($design)->pieces() * $project->copies;
