@@ -36,4 +36,19 @@ final class CacheInFiles extends FileStore
             return false;
         }
     }
+
+    /**
+     * What other code than this has remembered is not remembered.
+     *
+     * @param string $key
+     * @return array<array-key, mixed>
+     */
+    protected function getPayload($key): array
+    {
+        try {
+            return parent::getPayload($key);
+        } catch (\Error) {
+            return $this->emptyPayload();
+        }
+    }
 }

@@ -107,6 +107,10 @@ final class NoRoomTest extends TestCase
         $this->assertFalse($cache->add('a', 1, 60));
         $this->assertNull($cache->get('a'));
         $cache = new CacheInFiles(new Filesystem, $this->folder);
+        $cache->put('price', new \Ephemeron\Paper\Price(85), 60);
+        $path = $cache->path('price');
+        file_put_contents($path, str_replace('s:5:"mills"', 's:5:"cents"', (string) file_get_contents($path)));
+        $this->assertNull($cache->get('price'), 'what other code has remembered');
         $this->assertTrue($cache->put('a', 1, 60));
         $this->assertFalse($cache->add('a', 2, 60));
         $this->assertSame(1, $cache->get('a'));

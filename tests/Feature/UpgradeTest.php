@@ -123,6 +123,30 @@ final class UpgradeTest extends TestCase
         }
     }
 
+    /** The whole demo shelf as it was before there were many makers: begun, sold, priced. */
+    public function test_a_shelf_of_the_day_after(): void
+    {
+        DB::purge('sqlite');
+        $old = gzdecode((string) file_get_contents(__DIR__.'/../fixtures/databases/2026-11-26.sqlite.gz'));
+        file_put_contents($this->file, (string) $old);
+        $ticks = DB::table('ticks')->count();
+        $cents = (int) DB::table('papers')->sum('cents');
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+        $this->assertSame($ticks, DB::table('ticks')->count());
+        $this->assertSame(10 * $cents, (int) DB::table('papers')->sum('mills'));
+        $this->assertSame(9_500, (int) DB::table('departures')->sum('mills'));
+        $this->get('/projects/4/cost')->assertOk()->assertSee('CHF');
+        $this->get('/projects/4/log')->assertOk()->assertSee('for 9.50');
+        foreach (['/', '/papers', '/supplies', '/logbook', '/taken-off', '/together'] as $page) {
+            $this->get($page)->assertOk()->assertDontSee('cannot be read');
+        }
+        foreach (Project::query()->get() as $project) {
+            foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print', 'log', 'design.json'] as $page) {
+                $this->get("/projects/{$project->id}/{$page}")->assertOk();
+            }
+        }
+    }
+
     /** A database of the migration's first form lacks these. */
     #[TestWith([['cut_left', 'cut_top', 'thickness', 'swatch_b']])]
     #[TestWith([['thickness', 'swatch_b']])]
