@@ -93,7 +93,7 @@ final readonly class BookCopy
 
     public static function looksLike(string $file): bool
     {
-        return @file_get_contents($file, length: 4) === "PK\x03\x04";
+        return $file !== '' && @file_get_contents($file, length: 4) === "PK\x03\x04";
     }
 
     /**

@@ -106,6 +106,12 @@ final class BookCopyTest extends TestCase
         $this->assertSame($before, Project::query()->count());
     }
 
+    public function test_nothing_is_no_book(): void
+    {
+        $this->post('/import')->assertSessionHasErrors('file');
+        $this->post('/import', ['file' => 'text'])->assertSessionHasErrors('file');
+    }
+
     /** PHP refuses it before there is a session; the page it came from says so beside its field. */
     public function test_what_is_far_too_large_is_answered_on_the_page_it_came_from(): void
     {
