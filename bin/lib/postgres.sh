@@ -10,5 +10,7 @@ start_postgres() {
     as_postgres "$bin/pg_ctl -D $postgres_home/data -w -l $postgres_home/log -o \"-k $postgres_home -c listen_addresses='' -c fsync=off\" start >/dev/null"
     as_postgres "$bin/createdb -h $postgres_home -U ephemeron ephemeron"
     trap 'as_postgres "'"$bin"'/pg_ctl -D $postgres_home/data -m immediate stop >/dev/null"; rm -rf "$postgres_home"' EXIT
+    # Sessions, cache and queue lie there too, so that several web servers can serve one club.
+    export SESSION_DRIVER=database CACHE_STORE=database
     export DB_CONNECTION=pgsql DB_HOST="$postgres_home" DB_PORT=5432 DB_DATABASE=ephemeron DB_USERNAME=ephemeron DB_PASSWORD=
 }

@@ -38,7 +38,7 @@
             <fieldset class="worths"><legend>What each wish is worth, 0 to {{ \Ephemeron\Papering\Weights::MOST }}</legend>
                 @foreach (\Ephemeron\Papering\Wish::cases() as $wish)
                     @php($place = "wish.{$wish->value}")
-                    <div class="field"><label for="wish-{{ $wish->value }}">{{ ucfirst($wish->label()) }}</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="wish-{{ $wish->value }}" name="wish[{{ $wish->value }}]" value="{{ old($place, $wish->usual()) }}" inputmode="numeric" autocomplete="off">@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
+                    <div class="field"><label for="wish-{{ $wish->value }}">{{ ucfirst($wish->label()) }}</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="wish-{{ $wish->value }}" name="wish[{{ $wish->value }}]" value="{{ is_scalar(old($place, $wish->usual())) ? old($place, $wish->usual()) : $wish->usual() }}" inputmode="numeric" autocomplete="off">@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
                 @endforeach
             </fieldset>
         </details>

@@ -76,6 +76,25 @@ final class NothingBreaksTest extends TestCase
         $this->assertLessThan(1_000_000, strlen((string) $this->get(route('plan', $project))->assertOk()->getContent()));
     }
 
+    /** A form that was refused comes back with what was typed, and that may have been a list. */
+    public function test_lists_where_a_text_was_typed_come_back_with_every_page(): void
+    {
+        $project = app(ProjectEditor::class)->create(['structure' => 'sewn-journal']);
+        $names = [];
+        foreach ((new \Symfony\Component\Finder\Finder)->files()->in(resource_path('views'))->name('*.blade.php') as $view) {
+            preg_match_all('/(?:name="|old\(\')([a-z_-]+)/', $view->getContents(), $found);
+            $names = [...$names, ...$found[1]];
+        }
+        $names = [...array_unique($names), 'thick', 'width', 'height', 'weight', 'count', 'place', 'tags', 'price', 'template', 'heap'];
+        $old = array_fill_keys($names, ['x']);
+        foreach (['/', '/papers', '/supplies', '/catalogue', '/papers/own', '/together', '/copies', '/tablet'] as $page) {
+            $this->assertNot500($this->withSession(['_old_input' => $old])->get($page));
+        }
+        foreach (['paper', 'plan', 'leaves', 'cut', 'score', 'fold', 'bench', 'print', 'log', 'cost', 'papers', 'going-in', 'motif'] as $page) {
+            $this->assertNot500($this->withSession(['_old_input' => $old])->get("/projects/{$project->id}/{$page}"));
+        }
+    }
+
     public function test_a_fifth_flap_on_four_others_by_spot(): void
     {
         $project = app(ProjectEditor::class)->create(['structure' => 'mitred-tab-album']);

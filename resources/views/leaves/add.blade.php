@@ -12,7 +12,7 @@
             <div class="field is-wide"><label for="add-book">A folio of the shelf, sewn in along its score</label><select class="form-select" id="add-book" name="book"><option value="">none</option>@foreach ($books as $book)<option value="{{ $book->id }}" @selected((string) old('book') === (string) $book->id)>{{ $book->name }}</option>@endforeach</select>@error('book')<p class="field-error">{{ $message }}</p>@enderror</div>
         @endif
         @foreach (['name' => ['Name', ''], 'width' => ['Width, as it lies', ''], 'height' => ['Height', ''], 'weight' => ['Weight', '90 g'], 'count' => ['Sheets', '1'], 'hue' => ['Hue, 0 to 359', 'none']] as $field => [$label, $hint])
-            <div class="field"><label for="add-{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="add-{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" placeholder="{{ $hint }}" autocomplete="off">
+            <div class="field"><label for="add-{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="add-{{ $field }}" name="{{ $field }}" value="{{ is_string(old($field)) ? old($field) : '' }}" placeholder="{{ $hint }}" autocomplete="off">
                 @error($field)<p class="field-error">{{ $message }}</p>@enderror
                 @error('leaves.heap.'.count($leaves->heap).'.paper.'.$field)<p class="field-error">{{ $message }}</p>@enderror</div>
         @endforeach
