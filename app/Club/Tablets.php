@@ -38,7 +38,7 @@ final readonly class Tablets
     {
     }
 
-    public function isAtThisMachine(Request $request): bool
+    public static function isAtThisMachine(Request $request): bool
     {
         return IpUtils::checkIp($request->server->getString('REMOTE_ADDR'), ['127.0.0.0/8', '::1']);
     }

@@ -3,7 +3,7 @@
         <header class="masthead">
             <a class="wordmark" href="{{ route('shelf') }}">Ephemeron</a>
             <h1 class="title">The shelf</h1>
-            <div class="tools"><a class="btn-plain" href="{{ route('papers.index') }}">Paper drawer</a><a class="btn-plain" href="{{ route('together') }}">Several at once</a><a class="btn-plain" href="{{ route('logbook') }}">Logbook</a><a class="btn-plain" href="{{ route('taken-off') }}">Taken off</a>@if (\App\Club\Club::isOpen())<a class="btn-plain" href="{{ route('board') }}">Board</a><a class="btn-plain" href="{{ route('myself') }}">{{ auth()->user()?->name }}</a>@else<a class="btn-plain" href="{{ route('tablet') }}">To the tablet</a>@endif<a class="btn-main" href="{{ route('catalogue') }}">Begin a book</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('papers.index') }}">Paper drawer</a><a class="btn-plain" href="{{ route('together') }}">Several at once</a><a class="btn-plain" href="{{ route('logbook') }}">Logbook</a><a class="btn-plain" href="{{ route('taken-off') }}">Taken off</a>@if (\App\Club\Club::isOpen())<a class="btn-plain" href="{{ route('board') }}">Board</a><a class="btn-plain" href="{{ route('myself') }}">{{ auth()->user()?->name }}</a>@elseif (\App\Club\Tablets::isAtThisMachine(request()))<a class="btn-plain" href="{{ route('tablet') }}">To the tablet</a>@endif<a class="btn-main" href="{{ route('catalogue') }}">Begin a book</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>

@@ -28,7 +28,7 @@ final readonly class TabletController
     {
         $code = $request->query('code');
 
-        return $this->tablets->isAtThisMachine($request)
+        return Tablets::isAtThisMachine($request)
             ? view('tablet', [
                 'devices' => Device::query()->latest('id')->get(),
                 'listening' => $this->tablets->isListening(),
@@ -42,7 +42,7 @@ final readonly class TabletController
     /** A code; the address with it leads to where one was. */
     public function begin(Request $request): RedirectResponse
     {
-        abort_unless($this->tablets->isAtThisMachine($request), 404);
+        abort_unless(Tablets::isAtThisMachine($request), 404);
 
         return redirect()->route('tablet', array_filter(['to' => self::place($request)]), 303)->with('code', $this->tablets->code());
     }
@@ -73,7 +73,7 @@ final readonly class TabletController
 
     public function turnAway(Request $request, Device $device): RedirectResponse
     {
-        abort_unless($this->tablets->isAtThisMachine($request), 404);
+        abort_unless(Tablets::isAtThisMachine($request), 404);
         $this->tablets->turnAway($device);
 
         return redirect()->route('tablet', status: 303)->with('said', "{$device->name} is turned away.");
@@ -81,7 +81,7 @@ final readonly class TabletController
 
     public function stop(Request $request): RedirectResponse
     {
-        abort_unless($this->tablets->isAtThisMachine($request), 404);
+        abort_unless(Tablets::isAtThisMachine($request), 404);
         $this->tablets->stop();
 
         return redirect()->route('tablet', status: 303)->with('said', 'Nothing listens on the network any more.');

@@ -28,7 +28,7 @@ final readonly class AtWork
     public function handle(Request $request, \Closure $next): Response
     {
         if (! Club::isOpen()) {
-            $mayCome = $this->tablets->isAtThisMachine($request) || $request->routeIs('tablet', 'tablet.*')
+            $mayCome = Tablets::isAtThisMachine($request) || $request->routeIs('tablet', 'tablet.*')
                 || $this->tablets->knows($request);
 
             return $mayCome ? $next($request) : redirect()->route('tablet', status: 303);

@@ -16,6 +16,6 @@
         <dt><kbd>m</kbd></dt><dd>at the bench: note a measurement</dd>
         <dt><kbd>t</kbd></dt><dd>at the bench: start and stop the timer</dd>
     </dl>
-    @unless (\App\Club\Club::isOpen() || ! Route::has('tablet'))<p><a href="{{ route('tablet', ['to' => '/'.request()->path()]) }}">Take this to the tablet</a></p>@endunless
+    @unless (\App\Club\Club::isOpen() || ! Route::has('tablet') || ! \App\Club\Tablets::isAtThisMachine(request()))<p><a href="{{ route('tablet', ['to' => '/'.request()->path()]) }}">Take this to the tablet</a></p>@endunless
     <form method="dialog"><button class="btn-main">Close</button></form>
 </dialog>
