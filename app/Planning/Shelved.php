@@ -10,7 +10,11 @@ use App\Models\Project;
 final readonly class Shelved
 {
     /** @param ShelfSummary|null $summary null where it cannot be read or planned, which the trouble says why */
-    public function __construct(public Project $project, public ?ShelfSummary $summary, public string $trouble = '', public bool $isUnderWay = false)
-    {
+    public function __construct(
+        public Project $project,
+        public ?ShelfSummary $summary,
+        public string $trouble = '',
+        public bool $isUnderWay = false,
+    ) {
     }
 }

@@ -38,7 +38,8 @@ final readonly class Turns
     /** @throws UnderWay where somebody is to look again in a moment */
     public function wait(string $mark, Project $project, Design $design): void
     {
-        if (! (config('ephemeron.turns') ?? ! app()->runningInConsole()) || ! request()->isMethod('GET') || Context::hasHidden(self::HERE)) {
+        $isAsked = config('ephemeron.turns') ?? ! app()->runningInConsole();
+        if (! $isAsked || ! request()->isMethod('GET') || Context::hasHidden(self::HERE)) {
             return;
         }
         $pieces = $this->workshop->blueprint($design)->pieces() * $project->copies;
