@@ -67,6 +67,24 @@ final class CommandsTest extends TestCase
         $this->assertContains('top', array_column($plan['flaps'], 'hinge'));
     }
 
+    /** A folder and a wrong file: a line for each, and the code says that one was wrong. */
+    public function test_many_files_in_one_run(): void
+    {
+        $wrong = $this->file(['structure' => 'no-such-book']);
+        $process = $this->artisanProcess(['ephemeron:plan', base_path('docs/examples'), $wrong, '--json']);
+        $this->assertSame(2, $process->getExitCode());
+        $lines = array_map(
+            static fn (string $line): array => (array) json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+            array_values(array_filter(explode("\n", $process->getOutput()))),
+        );
+        $files = glob(base_path('docs/examples/*.json')) ?: [];
+        $this->assertSame([...$files, $wrong], array_column($lines, 'file'));
+        $this->assertArrayHasKey('structure', (array) $lines[count($lines) - 1]['errors']);
+        $single = $this->artisanProcess(['ephemeron:plan', $files[3], '--json']);
+        $alone = (array) json_decode($single->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertEquals(['file' => $files[3], ...$alone], $lines[3]);
+    }
+
     public function test_the_smallest_design_from_standard_input(): void
     {
         $process = $this->artisanProcess(
@@ -156,7 +174,7 @@ final class CommandsTest extends TestCase
     }
 
     #[TestWith(['/no/such/file.json'])]
-    #[TestWith(['/tmp'])]
+    #[TestWith([__DIR__])]
     public function test_a_file_that_is_not_there(string $file): void
     {
         $process = $this->artisanProcess(['ephemeron:plan', $file]);

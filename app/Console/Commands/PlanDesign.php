@@ -25,39 +25,61 @@ final class PlanDesign extends Command
     private const MOST_SECONDS = 600.0;
 
     protected $signature = 'ephemeron:plan
-        {file : a design file; - reads standard input}
-        {--json : as JSON, for other programs}
+        {file* : design files, or folders of them; - reads standard input}
+        {--json : as JSON, for other programs; of many files one line each, wrong ones too}
         {--seconds= : look so long for fewer sheets, for each paper; left out: a second at the most}';
 
     protected $description = 'Works a design file out: pieces, sheets, scores, steps, findings';
 
     public function handle(DesignReader $reader, Workshop $workshop): int
     {
-        $file = $this->argument('file');
-        assert(is_string($file));
-        try {
-            $design = $reader->fromJson($this->contents($file));
-            Ceiling::check($workshop->blueprint($design));
-            $plan = $this->hand($workshop)->plan($design);
-        } catch (InvalidDesign $error) {
-            $this->complain($file, $error);
-
-            return self::WRONG_FILE;
+        $named = array_values(array_filter((array) $this->argument('file'), is_string(...)));
+        $files = $this->files($named);
+        $isOne = count($named) === 1 && $files === $named;
+        $hand = $this->hand($workshop);
+        $code = self::SUCCESS;
+        foreach ($files as $file) {
+            try {
+                $design = $reader->fromJson($this->contents($file));
+                Ceiling::check($workshop->blueprint($design));
+                $this->tell($file, $hand->plan($design), $isOne);
+            } catch (InvalidDesign $error) {
+                $code = self::WRONG_FILE;
+                $isOne || ! $this->option('json') ? $this->complain($file, $error) : $this->jsonLine(['file' => $file, 'errors' => $error->errors]);
+            }
         }
-        if ($this->option('json')) {
-            $this->output->writeln(
-                json_encode(
-                    (new PlanJson)->toArray($plan),
-                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-                ),
-                $this->output::OUTPUT_RAW,
-            );
 
-            return self::SUCCESS;
+        return $code;
+    }
+
+    private function tell(string $file, WorkPlan $plan, bool $isOne): void
+    {
+        match (true) {
+            ! $this->option('json') => $this->show($plan),
+            $isOne => $this->jsonLine((new PlanJson)->toArray($plan), JSON_PRETTY_PRINT),
+            default => $this->jsonLine(['file' => $file, ...(new PlanJson)->toArray($plan)]),
+        };
+    }
+
+    /** @param array<string, mixed> $data */
+    private function jsonLine(array $data, int $flags = 0): void
+    {
+        $json = json_encode($data, $flags | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $this->output->writeln($json, $this->output::OUTPUT_RAW);
+    }
+
+    /**
+     * @param list<string> $named
+     * @return list<string> those files, and in place of folders the designs in them, by name
+     */
+    private function files(array $named): array
+    {
+        $files = [];
+        foreach ($named as $each) {
+            array_push($files, ...(is_dir($each) ? (glob(rtrim($each, '/').'/*.json') ?: [$each]) : [$each]));
         }
-        $this->show($plan);
 
-        return self::SUCCESS;
+        return $files;
     }
 
     /** With as long a look at the cuts as was asked for. */
