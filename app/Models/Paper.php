@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Club\Club;
 use App\Database\Like;
 use App\Drawer\NaturalOrder;
 use App\Drawer\SetAside;
@@ -312,6 +313,14 @@ final class Paper extends Model
         $query->orderBy('sort_name')->orderBy('id');
 
         return $query;
+    }
+
+    /** @return string|null who lends it; null where it lies in one’s own drawer */
+    public function lender(): ?string
+    {
+        $maker = Club::atWork();
+
+        return $maker === null || $maker === $this->maker_id ? null : Maker::query()->find($this->maker_id)->name ?? 'somebody';
     }
 
     /** As it is for others, who do not care where it lies and how much of it there is here. */

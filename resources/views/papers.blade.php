@@ -57,6 +57,9 @@
                                     <img class="paper-picture" src="{{ $chosen->pictureAddress($side, 320) }}" alt="Side {{ $side->value }} of {{ $chosen->name }}">
                                 @endif
                             @endforeach
+                            @if ($chosen->lender() !== null)
+                                <p class="mt-2" id="lent">{{ $chosen->count }} {{ $chosen->count === 1 ? 'sheet' : 'sheets' }}, lent by {{ $chosen->lender() }}: plan and cut from it; it is changed in its own drawer.</p>
+                            @else
                             <form method="post" action="{{ route('papers.update', $chosen) }}">@csrf @method('PATCH')
                                 <input type="hidden" name="was" value="{{ is_string(old('was')) ? old('was') : json_encode($chosen->only(\App\Drawer\PaperReader::ATTRIBUTES)) }}">
                                 @include('partials.paper-fields', ['id' => 'chosen', 'paper' => $chosen])
@@ -89,6 +92,7 @@
                             <form class="mt-2" method="post" action="{{ route('papers.destroy', $chosen) }}">@csrf @method('DELETE')<button class="btn-plain">Take it out of the drawer</button></form>
                             <h3 class="put-title">What took and gave</h3>
                             <ul class="movements">@foreach ($chosen->movements as $movement)<li><span class="num">{{ $movement->change > 0 ? '+' : ($movement->change < 0 ? '−' : '') }}{{ abs($movement->change) }}</span> {{ $movement->why }}</li>@endforeach</ul>
+                            @endif
                         </details>
                     @endif
                     <details id="add" @if (! $chosen || old('adding')) open @endif>

@@ -234,6 +234,8 @@ final class ClubTest extends TestCase
 
         Auth::login($berta);
         $this->get('/papers')->assertOk()->assertSee('Orbit of Ada');
+        $this->get("/papers?paper={$paper->id}")->assertOk()->assertSee('lent by Ada')->assertDontSee('Take it out of the drawer')
+            ->assertDontSee('What took and gave');
         $this->get("/papers/{$paper->id}/picture")->assertNotFound();
         $this->delete("/papers/{$paper->id}")->assertNotFound();
         $this->put("/papers/{$paper->id}", ['name' => 'Mine'])->assertNotFound();
