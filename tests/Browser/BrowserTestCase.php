@@ -21,6 +21,12 @@ abstract class BrowserTestCase extends TestCase
         self::$chromium = null;
     }
 
+    /** @return array<string, string> what the application is told besides what it is told for all tests */
+    protected static function settings(): array
+    {
+        return [];
+    }
+
     protected function tearDown(): void
     {
         // Whatever a test did, the page must not have complained; 404s of pages under test aside.
@@ -40,6 +46,28 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->driver()->manage()->window()->setSize(new WebDriverDimension($width, $height));
         $this->driver()->get($this->chromium()->address.$path);
+    }
+
+    /** axe-core (its WCAG rules) at the widths of a laptop and a phone, with all that folds away opened; nothing sticks out. */
+    protected function assertAnybodyCanUse(string $path): void
+    {
+        foreach ([[1280, 800], [360, 740]] as [$width, $height]) {
+            $this->open($path, $width, $height);
+            $this->driver()->executeScript('document.querySelectorAll("details").forEach((details) => { details.open = true; });');
+            $this->driver()->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $violations = $this->driver()->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                axe.run().then((result) => done(result.violations
+                    .filter((violation) => ['serious', 'critical'].includes(violation.impact))
+                    .map(
+                        (violation) => violation.id + ': ' + violation.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | '),
+                    )));
+                JS);
+            $this->assertSame([], $violations, "{$path} at {$width}");
+
+            $over = $this->driver()->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth;');
+            $this->assertLessThanOrEqual(0, $over, "{$path} is wider than a screen of {$width}");
+        }
     }
 
     /** The page of a project by a part of its name. */
@@ -108,6 +136,6 @@ abstract class BrowserTestCase extends TestCase
 
     private function chromium(): Chromium
     {
-        return self::$chromium ??= new Chromium;
+        return self::$chromium ??= new Chromium(static::settings());
     }
 }

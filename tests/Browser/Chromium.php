@@ -24,7 +24,8 @@ final class Chromium
 
     private string $folder;
 
-    public function __construct()
+    /** @param array<string, string> $settings of the application, in its environment */
+    public function __construct(private readonly array $settings = [])
     {
         $this->folder = sys_get_temp_dir().'/ephemeron-browser-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
@@ -54,9 +55,16 @@ final class Chromium
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             'QUEUE_CONNECTION' => 'sync',
+            ...$this->settings,
         ];
         touch("{$this->folder}/shelf.sqlite");
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], $root, $environment, timeout: 60))->mustRun();
+        if (($this->settings['EPHEMERON_MAKERS'] ?? '') === 'many') {
+            foreach (['Ada', 'Berta'] as $maker) {
+                $let = [PHP_BINARY, 'artisan', 'ephemeron:maker', $maker, '--phrase=three moons over the fold'];
+                (new Process($let, $root, $environment))->mustRun();
+            }
+        }
         $this->server = new Process(
             [
                 PHP_BINARY,
