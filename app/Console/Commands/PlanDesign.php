@@ -45,7 +45,8 @@ final class PlanDesign extends Command
                 $this->tell($file, $hand->plan($design), $isOne);
             } catch (InvalidDesign $error) {
                 $code = self::WRONG_FILE;
-                $isOne || ! $this->option('json') ? $this->complain($file, $error) : $this->jsonLine(['file' => $file, 'errors' => $error->errors]);
+                $isOne || ! $this->option('json') ? $this->complain($file, $error)
+                    : $this->jsonLine(['file' => $file, 'errors' => $error->errors]);
             }
         }
 
