@@ -11,6 +11,7 @@ use App\Planning\Plans;
 use Ephemeron\Blueprint\Thing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -142,6 +143,32 @@ final class UpgradeTest extends TestCase
         }
         foreach (Project::query()->get() as $project) {
             foreach (['plan', 'cut', 'score', 'fold', 'bench', 'print', 'log', 'design.json'] as $page) {
+                $this->get("/projects/{$project->id}/{$page}")->assertOk();
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string}> the demo shelf as each set of migrations that has landed left it */
+    public static function earlierStates(): iterable
+    {
+        foreach (glob(__DIR__.'/../fixtures/databases/*.sqlite.gz') ?: [] as $file) {
+            yield basename($file, '.sqlite.gz') => [$file];
+        }
+    }
+
+    #[DataProvider('earlierStates')]
+    public function test_a_shelf_of_every_earlier_state_is_brought_to_what_holds_now(string $file): void
+    {
+        DB::purge('sqlite');
+        file_put_contents($this->file, (string) gzdecode((string) file_get_contents($file)));
+        [$books, $ticks] = [DB::table('projects')->count(), DB::table('ticks')->count()];
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+        $this->assertSame([$books, $ticks], [DB::table('projects')->count(), DB::table('ticks')->count()]);
+        foreach (['/', '/papers', '/supplies', '/logbook', '/taken-off'] as $page) {
+            $this->get($page)->assertOk()->assertDontSee('cannot be read');
+        }
+        foreach (Project::query()->get() as $project) {
+            foreach (['plan', 'cut', 'bench', 'log'] as $page) {
                 $this->get("/projects/{$project->id}/{$page}")->assertOk();
             }
         }
