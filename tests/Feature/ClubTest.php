@@ -266,6 +266,9 @@ final class ClubTest extends TestCase
         $this->post("/projects/{$book->id}/notes", ['step' => 'x', 'stage' => 'bench', 'photo' => UploadedFile::fake()->image('b.jpg')->size(1100)])
             ->assertSessionHasErrors('photo');
         $this->get('/myself')->assertOk()->assertSee('of 1 MB');
+        $ada->update(['keeper' => true]);
+        $this->post('/copies/restore', ['meant' => '1', 'copy' => UploadedFile::fake()->create('shelf.zip', 1100)])
+            ->assertSessionHasErrors(['copy' => 'This is no copy of a shelf. Nothing was changed.']);
     }
 
     public function test_whoever_was_served_longest_ago_is_next_and_nobody_queues_without_end(): void
