@@ -127,6 +127,17 @@ final readonly class WorkPlan
         return $this->blueprint->pieces() * $this->workings->copies;
     }
 
+    /**
+     * @param self ...$apart plans of the same books, each cut by itself
+     * @return int sheets that this one spares; none where the paper does not suffice, because then it is used up either way
+     */
+    public function spares(self ...$apart): int
+    {
+        $sheets = array_sum(array_map(static fn (self $plan): int => $plan->sheets(), $apart));
+
+        return $this->missing() > 0 ? 0 : max(0, $sheets - $this->sheets());
+    }
+
     /** Pieces that find no room on the paper there is. */
     public function missing(): int
     {

@@ -8,7 +8,6 @@ use App\Models\Maker;
 use App\Models\PlanSearch;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Context;
-use Illuminate\Support\Facades\DB;
 
 /**
  * One maker alone on a machine, or many, each with books, papers and supplies of their own. Who is at work goes with the request, and with
@@ -46,16 +45,6 @@ final readonly class Club
     public static function begin(?Maker $maker): void
     {
         Context::addHidden(self::AT_WORK, $maker->id ?? self::NOBODY);
-    }
-
-    /** @return list<int> whose papers may be cut: one's own, and those that are lent to a circle one is in */
-    public static function drawers(): array
-    {
-        $maker = self::atWork() ?? self::NOBODY;
-        $lent = DB::table('lendings')->join('circle_maker', 'lendings.circle_id', '=', 'circle_maker.circle_id')
-            ->where('circle_maker.maker_id', $maker)->pluck('lendings.maker_id')->all();
-
-        return array_values(array_unique([$maker, ...array_filter($lent, is_int(...))]));
     }
 
     /** Where what one maker queues waits for its turn: see {@see FairTurns}. */

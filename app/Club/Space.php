@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Club;
 
+use App\Drawer\KeepsakePictures;
 use App\Models\Note;
 use App\Models\Paper;
 use App\Models\Project;
@@ -27,10 +28,8 @@ final readonly class Space
         foreach (Note::query()->whereIn('project_id', $books)->whereNotNull('photo')->pluck('photo')->all() as $photo) {
             $files[is_string($photo) ? "notes/{$photo}" : ''] = true;
         }
-        foreach ($books->all() as $book) {
-            foreach (Storage::disk('local')->files('keepsakes') as $file) {
-                is_numeric($book) && str_starts_with(basename($file), "{$book}-") ? $files[$file] = true : null;
-            }
+        foreach (array_intersect_key(KeepsakePictures::all(), array_flip(array_filter($books->all(), is_int(...)))) as $places) {
+            $files += array_fill_keys($places, true);
         }
         $used = 0;
         foreach (array_keys($files) as $file) {
@@ -46,5 +45,11 @@ final readonly class Space
         $most = config('ephemeron.space');
 
         return Club::atWork() === null || ! is_int($most) ? null : $most * self::MEGABYTE;
+    }
+
+    /** `11.7 of 500 MB`. */
+    public function said(): string
+    {
+        return sprintf('%.1f of %d MB', $this->used() / self::MEGABYTE, intdiv($this->most() ?? 0, self::MEGABYTE));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Club;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Scope;
+use Illuminate\Support\Facades\DB;
 
 /** Of many makers each finds what is their own, wherever it is looked for: in lists, by number, through what belongs to it. */
 final readonly class TheirOwn implements Scope
@@ -20,8 +21,15 @@ final readonly class TheirOwn implements Scope
     public function apply(Builder $builder, Model $model): void
     {
         $maker = Club::atWork();
-        if ($maker !== null) {
-            $builder->whereIn($model->qualifyColumn('maker_id'), $this->andLent ? Club::drawers() : [$maker]);
+        if ($maker === null) {
+            return;
         }
+        $lent = DB::table('lendings')->join('circle_maker', 'lendings.circle_id', '=', 'circle_maker.circle_id')
+            ->where('circle_maker.maker_id', $maker)->select('lendings.maker_id');
+        $whose = $model->qualifyColumn('maker_id');
+        $builder->where(function (Builder $own) use ($whose, $maker, $lent): void {
+            $own->where($whose, $maker);
+            $this->andLent ? $own->orWhereIn($whose, $lent) : null;
+        });
     }
 }

@@ -71,10 +71,12 @@ final readonly class ProjectEditor
     /**
      * So many books of this one, made together: a project of its own that belongs to it, with the design as it is now.
      *
-     * @param int $copies 2 or more
+     * @param string|null $name null: after the book it belongs to
+     * @param int $copies 1 or more
      */
-    public function batch(Project $project, string $name, int $copies): Project
+    public function batch(Project $project, ?string $name, int $copies): Project
     {
+        $name ??= mb_substr($project->name, 0, 108).($copies === 1 ? ', another' : " × {$copies}");
         $design = $this->plans->design($project)->with(name: $name);
 
         $batch = $this->put($design);

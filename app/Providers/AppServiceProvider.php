@@ -92,7 +92,7 @@ final class AppServiceProvider extends ServiceProvider
             config()->string('session.files'),
             config()->integer('session.lifetime'),
         ));
-        Cache::extend('file', fn (Application $app, array $config): \Illuminate\Contracts\Cache\Repository => Cache::repository(
+        Cache::extend('file', fn (Application $app, array $config): Repository => Cache::repository(
             new CacheInFiles(new Filesystem, is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data')),
             $config,
         ));
@@ -114,7 +114,7 @@ final class AppServiceProvider extends ServiceProvider
         if (is_string($url) && str_starts_with($url, 'https://')) {
             config(['session.cookie' => '__Host-ephemeron', 'session.secure' => true, 'session.domain' => null, 'session.path' => '/']);
         }
-        if (config('ephemeron.makers') === 'many' && config('session.driver') === 'file') {
+        if (Club::isOpen() && config('session.driver') === 'file') {
             config(['session.driver' => 'database']);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Safekeeping;
 
+use App\Drawer\KeepsakePictures;
 use App\Drawer\PaperCsv;
 use App\Drawer\PaperPicture;
 use App\Drawer\Pixels;
@@ -126,7 +127,11 @@ final readonly class BookCopy
         }
         $notes = Note::query()->where('project_id', $project->id)->whereNotNull('photo')->pluck('photo')->all();
         $photos = array_map(static fn (mixed $photo): string => 'notes/'.self::text($photo), $notes);
-        foreach ([...array_combine($photos, $photos), ...self::keepsakes($project)] as $entry => $kept) {
+        $pictures = array_combine($photos, $photos);
+        foreach (KeepsakePictures::all()[$project->id] ?? [] as $key => $place) {
+            $pictures["keepsakes/{$key}.jpg"] = $place;
+        }
+        foreach ($pictures as $entry => $kept) {
             $picture = Storage::disk('local')->get($kept);
             $picture === null ?: $zip->addFromString($entry, $picture);
         }
@@ -191,7 +196,7 @@ final readonly class BookCopy
         }
         foreach ($design->keepsakes as $key => $keepsake) {
             $picture = $zip->getFromName("keepsakes/{$key}.jpg");
-            $picture === false ?: CannotBeKept::put("keepsakes/{$project->id}-{$key}.jpg", Pixels::read($picture)->jpeg());
+            $picture === false ?: CannotBeKept::put(KeepsakePictures::place($project->id, $key), Pixels::read($picture)->jpeg());
         }
 
         return $project;
@@ -302,19 +307,6 @@ final readonly class BookCopy
         $numbers = array_map(static fn (Stock $stock): int => (int) $stock->drawer, [...$design->materials, ...$design->choices->papers]);
 
         return array_values(array_unique(array_filter($numbers)));
-    }
-
-    /** @return array<string, string> where they are kept, by what they are called in the file */
-    private static function keepsakes(Project $project): array
-    {
-        $pictures = [];
-        foreach (Storage::disk('local')->files('keepsakes') as $file) {
-            if (str_starts_with(basename($file), "{$project->id}-")) {
-                $pictures['keepsakes/'.substr(basename($file), strlen("{$project->id}-"))] = $file;
-            }
-        }
-
-        return $pictures;
     }
 
     /**

@@ -13,9 +13,9 @@
             <a href="{{ route('papers.for', $project) }}">Take another paper</a>
         </div>
     @endforeach
-    @if ($project->guests->isNotEmpty())
+    @if ($plan->guests !== [])
         <div class="cut-with" id="cut-with">
-            <p class="mb-0">Cut together: <strong>{{ $project->name }}</strong>@foreach ($project->guests->sortBy('id')->values() as $index => $guest), <strong>{{ $index + 2 }}</strong> <a href="{{ route('bench', $guest) }}">{{ $guest->name }}</a>@endforeach.</p>
+            <p class="mb-0">Cut together: <strong>{{ $project->name }}</strong>@foreach ($plan->guests as $guest), <strong>{{ $guest->number }}</strong> <a href="{{ route('bench', $guest->known) }}">{{ $guest->design->name }}</a>@endforeach.</p>
             @if ($project->cutWorks->isEmpty())
                 <form method="post" action="{{ route('together.apart', $project) }}">@csrf @method('DELETE')<button class="btn-plain">Cut each by itself</button></form>
             @endif

@@ -31,6 +31,7 @@ final class GuestTest extends TestCase
             $all = $this->together($host, $books);
             $apart = array_sum(array_map(static fn (WorkPlan $plan): int => $plan->sheets(), [$host, ...$books]));
             $this->assertLessThanOrEqual($apart, $all->sheets(), $one);
+            $this->assertSame($apart - $all->sheets(), $all->spares($host, ...$books), $one);
             $wanted = self::wanted($host, '');
             foreach ($books as $number => $book) {
                 $wanted += self::wanted($book, (string) ($number + 2));
@@ -78,7 +79,9 @@ final class GuestTest extends TestCase
     {
         $plan = $this->plan('tag-clutch', ['materials' => ['structure-card' => [...self::KRAFT, 'count' => 3]]]);
         $this->assertSame(0, $plan->missing());
-        $this->assertGreaterThan(0, $this->together($plan, [$plan, $plan, $plan, $plan])->missing());
+        $short = $this->together($plan, [$plan, $plan, $plan, $plan]);
+        $this->assertGreaterThan(0, $short->missing());
+        $this->assertSame(0, $short->spares($plan, $plan, $plan, $plan, $plan), 'it is used up either way');
     }
 
     /** What is cut for all of them stays as it was cut, and is seen by each, when another one goes. */

@@ -14,8 +14,7 @@ final readonly class BatchController
 {
     public function store(BatchRequest $request, Project $project, ProjectEditor $editor): RedirectResponse
     {
-        $usual = mb_substr($project->name, 0, 108)." × {$request->integer('copies')}";
-        $name = $request->filled('name') ? $request->string('name')->trim()->value() : $usual;
+        $name = $request->filled('name') ? $request->string('name')->trim()->value() : null;
 
         return redirect()->route('cut', $editor->batch($project, $name, $request->integer('copies')), 303);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\KeepsakePictures;
 use App\Drawer\PaperPicture;
 use App\Drawer\Pixels;
 use App\Drawer\SvgInPixels;
@@ -51,7 +52,7 @@ final readonly class KeepsakesController
             'sheets' => Paper::query()->whereNotNull('cards')->where('count', '>', 0)->orderBy('sort_name')->limit(80)->get(),
             'pictures' => array_filter(
                 array_map(strval(...), array_keys($plan->design->keepsakes)),
-                fn (string $key): bool => Storage::disk('local')->exists($this->file($project, $key)),
+                fn (string $key): bool => Storage::disk('local')->exists(KeepsakePictures::place($project->id, $key)),
             ),
         ]);
     }
@@ -95,7 +96,7 @@ final readonly class KeepsakesController
 
     public function takeOut(RevisedRequest $request, Project $project, string $key): RedirectResponse
     {
-        Storage::disk('local')->delete($this->file($project, $key));
+        Storage::disk('local')->delete(KeepsakePictures::place($project->id, $key));
 
         return $this->changed($request->revision(), $project, ["keepsakes.{$key}" => null]);
     }
@@ -115,7 +116,7 @@ final readonly class KeepsakesController
         try {
             $contents = (string) $file->get();
             $contents = $svg->looksLike($contents) ? $svg->draw($contents, PaperPicture::SIDE) : $contents;
-            CannotBeKept::put($this->file($project, $key), Pixels::read($contents)->atMost(self::PICTURE)->jpeg());
+            CannotBeKept::put(KeepsakePictures::place($project->id, $key), Pixels::read($contents)->atMost(self::PICTURE)->jpeg());
         } catch (UnusablePicture $refusal) {
             return $back->withErrors(["picture-{$key}" => $refusal->getMessage()]);
         }
@@ -125,7 +126,7 @@ final readonly class KeepsakesController
 
     public function picture(Project $project, string $key): Response
     {
-        $picture = Storage::disk('local')->get($this->file($project, $key));
+        $picture = Storage::disk('local')->get(KeepsakePictures::place($project->id, $key));
 
         return $picture === null ? abort(404) : response(
             $picture,
@@ -150,10 +151,5 @@ final readonly class KeepsakesController
         }
 
         return $change === '' ? $back : $back->with('changed', $change);
-    }
-
-    private function file(Project $project, string $key): string
-    {
-        return "keepsakes/{$project->id}-{$key}.jpg";
     }
 }

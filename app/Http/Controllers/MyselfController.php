@@ -33,8 +33,7 @@ final readonly class MyselfController
             'sessions' => $this->sessions->of($maker, $request->session()->getId()),
             'shares' => Share::query()->whereHas('project')->with('project')->latest('id')->get(),
             'circles' => $maker->circles()->with(['makers', 'lenders'])->orderBy('name')->get(),
-            'used' => $space->used(),
-            'most' => $space->most(),
+            'space' => $space,
         ]);
     }
 

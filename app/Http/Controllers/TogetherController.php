@@ -36,7 +36,7 @@ final readonly class TogetherController
             'complaints' => $request->complaints(),
             'plans' => $plans,
             'all' => $all,
-            'spared' => $all === null ? 0 : self::spared($all, array_column($plans, 2)),
+            'spared' => $all === null ? 0 : $all->spares(...array_column($plans, 2)),
             'evenings' => $plans === [] ? [] : DayPlan::ofAll(array_map(static fn (array $each): array => [$each[2], $each[1]], $plans)),
             'drawing' => new CutSheetsSvg,
         ]);
@@ -52,7 +52,7 @@ final readonly class TogetherController
         $host = DB::transaction(static function () use ($books, $editor): Project {
             $host = null;
             foreach ($books as [$book, $count]) {
-                $one = $count === 1 && $book->isFreeToCut() ? $book : $editor->batch($book, self::called($book, $count), $count);
+                $one = $count === 1 && $book->isFreeToCut() ? $book : $editor->batch($book, null, $count);
                 $host === null ? $host = $one : $one->update(['cut_with' => $host->id]);
             }
 
@@ -72,22 +72,6 @@ final readonly class TogetherController
         $host->guests()->update(['cut_with' => null]);
 
         return redirect()->route('cut', $host, 303);
-    }
-
-    private static function called(Project $book, int $count): string
-    {
-        return mb_substr($book->name, 0, 108).($count === 1 ? ', another' : " × {$count}");
-    }
-
-    /**
-     * @param list<WorkPlan> $plans of each by itself
-     * @return int sheets that cutting together spares; none where the paper does not suffice, because then it is used up either way
-     */
-    private static function spared(WorkPlan $all, array $plans): int
-    {
-        $apart = array_sum(array_map(static fn (WorkPlan $plan): int => $plan->sheets(), $plans));
-
-        return $all->missing() > 0 ? 0 : max(0, $apart - $all->sheets());
     }
 
     /** @return Collection<int, Project> */

@@ -28,11 +28,10 @@ final readonly class WithinSpace
             return $next($request);
         }
         $comes = array_sum(array_map(static fn (UploadedFile $file): int => (int) $file->getSize(), $files));
-        $used = $this->space->used();
-        if ($used + $comes <= $most) {
+        if ($this->space->used() + $comes <= $most) {
             return $next($request);
         }
-        $complaint = sprintf('Your pictures take %.1f of %d MB: take some off first.', $used / 1_048_576, intdiv($most, 1_048_576));
+        $complaint = "Your pictures take {$this->space->said()}: take some off first.";
 
         return redirect()->back(303, fallback: route('shelf'))->withInput()
             ->withErrors([(string) array_key_first($request->allFiles()) => $complaint]);
