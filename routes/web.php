@@ -53,6 +53,7 @@ use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TakenOffController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\TogetherController;
+use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WorthKeepingController;
 use App\Http\Middleware\LookAtSession;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -172,6 +173,7 @@ Route::prefix('projects/{project}')->group(function (): void {
         ->name('keepsakes.picture');
     Route::patch('design', DesignController::class)->name('design');
     Route::post('confirm', ConfirmController::class)->name('confirm');
+    Route::delete('turn', TurnController::class)->name('turns.leave');
     Route::post('spoiled', SpoiledController::class)->name('spoiled');
     Route::post('laid-by', LaidByController::class)->name('laid-by');
     Route::post('batches', [BatchController::class, 'store'])->name('batches.store');

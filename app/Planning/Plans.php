@@ -164,9 +164,9 @@ final readonly class Plans
         $guests = self::guests($host, $changed, $design);
         $mark = $this->markWith($host, $own, $guests);
 
-        return $this->remembered($mark, function () use ($host, $own, $guests, $mark): WorkPlan {
+        return $this->remembered($mark, function () use ($host, $own, $guests, $mark, $changed, $design): WorkPlan {
             $read = $this->reader->fromArray($own);
-            $this->turns->wait($mark, $host, $read);
+            $this->turns->wait($mark, $host, $read, $changed, $design === $changed->design ? null : $design);
             $known = $this->cache->get("plan:{$mark}");
 
             return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests);
@@ -234,6 +234,6 @@ final readonly class Plans
             }
         }
 
-        return $this->workshop->with(new KeptPlans($project, $this->planner))->plan($design, $copies, $cut, $others);
+        return $this->workshop->with($this->turns->watched(new KeptPlans($project, $this->planner)))->plan($design, $copies, $cut, $others);
     }
 }

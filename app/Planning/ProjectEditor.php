@@ -32,6 +32,7 @@ final readonly class ProjectEditor
         private History $history,
         private OwnAllowance $allowance,
         private Workshop $workshop,
+        private Turns $turns,
     ) {
     }
 
@@ -124,7 +125,7 @@ final readonly class ProjectEditor
      */
     private function consequences(Project $project, array $changes, Design $after, bool $confirmed): array
     {
-        [$is, $was] = [$this->plans->with($project, $after), $this->plans->plan($project)];
+        [$is, $was] = $this->turns->before(fn (): array => [$this->plans->with($project, $after), $this->plans->plan($project)]);
         $undone = Shaping::undoneBy($project, $was, $is);
         $cut = $this->plans->atTheTrimmer($project, $this->plans->design($project));
         $troubles = (new CutPiecesInWords($this->plans->atTheTrimmer($project, $after)))->troubles();

@@ -24,6 +24,12 @@ window.htmx = htmx;
 Alpine.data('shell', shell);
 // What is typed of a pass phrase may be looked at.
 Alpine.data('revealing', () => ({ shown: false }));
+// What was to be saved is sent again in a moment.
+Alpine.data('again', () => ({
+    init() {
+        setTimeout(() => this.$el.isConnected && this.$el.submit(), 900);
+    },
+}));
 Alpine.data('stages', stages);
 Alpine.data('replay', replay);
 Alpine.data('bench', bench);

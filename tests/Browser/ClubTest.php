@@ -46,7 +46,13 @@ final class ClubTest extends BrowserTestCase
         $this->open('/projects/2/plan');
         $this->assertStringContainsString('sign-in', $this->driver()->getCurrentURL());
         $this->signIn('Berta', 'three moons over the fold');
-        $this->driver()->wait(10, 100)->until(fn (): bool => ! str_contains($this->driver()->getCurrentURL(), 'sign-in'));
+        // What the keeper gave her she changes before anything else.
+        $this->waitForText('main', 'choose one of your own');
+        $this->find('#now')->sendKeys('three moons over the fold');
+        $this->find('#new')->sendKeys('four moons over the fold');
+        $this->find('#new_confirmation')->sendKeys(['four moons over the fold', WebDriverKeys::ENTER]);
+        $this->waitForText('.said', 'holds');
+        $this->open('/projects/2/plan');
         $this->assertStringContainsString('does not exist', $this->text('main'));
         // The page that is not there is what was looked for: the browser notes it.
         $this->driver()->manage()->getLog('browser');

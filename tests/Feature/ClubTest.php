@@ -44,6 +44,37 @@ final class ClubTest extends TestCase
     }
 
     /** OWASP ASVS 4.0.3, 4.2.1 and 4.1.3: nothing of another maker’s is there, and nothing is there for nobody. */
+    /** OWASP ASVS 4.0.3, 2.3.1 (a first secret is no lasting one and runs out) and 2.2.3 (being told that it was changed). */
+    public function test_a_pass_phrase_that_was_given_is_changed_before_anything_else_and_runs_out(): void
+    {
+        $ada = (new Maker(['name' => 'Ada']))->takePhrase(self::PHRASE, given: true);
+        $this->post('/sign-in', ['name' => 'Ada', 'phrase' => self::PHRASE])->assertRedirect('/');
+        $this->get('/')->assertRedirect('/myself')->assertSessionHas('said');
+        $this->get('/papers')->assertRedirect('/myself');
+        $this->post('/projects', [])->assertRedirect('/myself');
+        $this->get('/myself')->assertOk();
+        $this->travel(1)->minutes();
+        $own = 'a phrase of her own';
+        $this->put('/myself/phrase', ['now' => self::PHRASE, 'new' => $own, 'new_confirmation' => $own])->assertSessionHasNoErrors();
+        $this->get('/')->assertOk();
+        $this->post('/sign-out');
+        $this->travel(1)->minutes();
+        // She was told that it was changed: it was after she had come.
+        $this->post('/sign-in', ['name' => 'Ada', 'phrase' => $own])->assertRedirect('/myself');
+        $this->assertStringContainsString('was changed', (string) session('said'));
+        $this->post('/sign-out');
+        $this->post('/sign-in', ['name' => 'Ada', 'phrase' => $own])->assertRedirect('/');
+        $this->post('/sign-out');
+        $ada->refresh()->takePhrase(self::PHRASE, given: true);
+        $this->travel(Maker::DAYS_GIVEN)->days();
+        $this->travel(1)->seconds();
+        $this->post('/sign-in', ['name' => 'Ada', 'phrase' => self::PHRASE])->assertSessionHasErrors('phrase');
+        $this->assertGuest();
+        $this->travel(-2)->seconds();
+        $this->post('/sign-in', ['name' => 'Ada', 'phrase' => self::PHRASE])->assertSessionHasNoErrors();
+        $this->assertAuthenticated();
+    }
+
     public function test_every_route_as_another_maker_and_as_nobody(): void
     {
         [$book, $paper, $supply] = $this->shelfOf($this->maker('Ada'));
@@ -172,6 +203,7 @@ final class ClubTest extends TestCase
         $this->post('/club/makers', ['name' => 'Cleo', 'phrase' => 'short'])->assertSessionHasErrors('phrase');
         $this->post('/club/makers', ['name' => 'Cleo', 'phrase' => self::PHRASE])->assertSessionHasNoErrors();
         $this->post('/club/makers', ['name' => 'Cleo', 'phrase' => self::PHRASE])->assertSessionHasErrors('name');
+        $this->post('/club/makers', ['name' => 'Dora', 'phrase' => 'finalfantasy'])->assertSessionHasErrors('phrase');
         $cleo = Maker::query()->where('name', 'Cleo')->sole();
         $this->put("/club/makers/{$cleo->id}/phrase", ['phrase' => 'lost and found again'])->assertSessionHasNoErrors();
         $this->assertTrue(Hash::check('lost and found again', $cleo->refresh()->password));

@@ -34,7 +34,7 @@ final class LetMakerIn extends Command
         $isFirst = Maker::query()->doesntExist();
         $maker = Maker::query()->firstOrNew(['name' => $name]);
         $keeps = $maker->keeper || $isFirst || (bool) $this->option('keeper');
-        $maker->fill(['password' => $phrase, 'keeper' => $keeps, 'left_at' => null])->save();
+        $maker->fill(['keeper' => $keeps, 'left_at' => null])->takePhrase(is_string($phrase) ? $phrase : '', given: ! $isFirst);
         $sessions->endOthers($maker);
         if ($isFirst) {
             foreach (['projects', 'papers', 'supplies', 'choices'] as $table) {

@@ -43,16 +43,18 @@ final readonly class ClubController
             'name.*' => 'A name of at most 60 characters.',
             'phrase.required' => 'Their first pass phrase.',
         ]);
-        Maker::query()->create(['name' => $said['name'], 'password' => $said['phrase']]);
+        (new Maker(['name' => $said['name']]))->takePhrase($said['phrase'], given: true);
 
-        return $this->back('Let in. Tell them their pass phrase, and to choose another.');
+        return $this->back(
+            'Let in. Tell them their pass phrase: it holds for '.Maker::DAYS_GIVEN.' days, and they choose another one when they come.',
+        );
     }
 
     /** For who has lost theirs: no letter is sent. */
     public function phrase(Request $request, Maker $maker): RedirectResponse
     {
         $said = $request->validateWithBag("maker{$maker->id}", ['phrase' => ['required', 'string', new PassPhrase($maker->name)]]);
-        $maker->update(['password' => $said['phrase']]);
+        $maker->takePhrase($said['phrase'], given: true);
         $this->sessions->endOthers($maker);
 
         return $this->back("The new pass phrase of {$maker->name} holds; they are signed out everywhere.");

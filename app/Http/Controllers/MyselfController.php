@@ -44,7 +44,7 @@ final readonly class MyselfController
             'now' => ['required', 'string', 'current_password'],
             'new' => ['required', 'string', 'confirmed', new PassPhrase($maker->name)],
         ], ['now.*' => 'That is not your pass phrase.', 'new.confirmed' => 'The two are not alike.', 'new.required' => 'The new one.']);
-        $maker->update(['password' => $said['new']]);
+        $maker->takePhrase($said['new'], given: false);
         $request->session()->regenerate();
         $this->sessions->endOthers($maker, $request->session()->getId());
 

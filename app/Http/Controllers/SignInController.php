@@ -55,7 +55,20 @@ final readonly class SignInController
             return $this->wrong('Name and pass phrase do not go together.');
         }
         RateLimiter::clear('sign-in:'.mb_strtolower($name));
+        $maker = Auth::user();
+        if ($maker instanceof Maker && $maker->hasRunOut()) {
+            Auth::logout();
+
+            return $this->wrong('That first pass phrase has run out. Ask the keeper of the shelf for another.');
+        }
         $request->session()->regenerate();
+        if ($maker instanceof Maker) {
+            $notice = $maker->notice();
+            $maker->update(['seen_at' => now()]);
+            if ($notice !== null) {
+                return redirect()->route('myself', status: 303)->with('said', $notice);
+            }
+        }
 
         return redirect()->intended(route('shelf'), 303);
     }

@@ -13,6 +13,8 @@ use App\Planning\Plans;
 use App\Planning\StepClock;
 use App\Planning\StepInWords;
 use App\Planning\Ticking;
+use App\Planning\Turns;
+use App\Planning\UnderWay;
 use Ephemeron\Bench\Step;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -27,6 +29,7 @@ final readonly class TickController
         private Ticking $ticking,
         private History $history,
         private CutController $cut,
+        private Turns $turns,
     ) {
     }
 
@@ -57,7 +60,13 @@ final readonly class TickController
             // Between two cuts of a sheet the plan is what it was.
             $isUnderWay = $request->place() !== null && ! $this->ticking->isDone($project, $key);
 
-            return $this->cut->next($project, $isUnderWay && $request->done() ? $plan : $this->plans->plan($project), $step->key);
+            try {
+                $now = $isUnderWay && $request->done() ? $plan : $this->turns->before(fn (): WorkPlan => $this->plans->plan($project));
+            } catch (UnderWay) {
+                return CutController::whole($project);
+            }
+
+            return $this->cut->next($project, $now, $step->key);
         }
         $next = $request->boolean('next') && $refused === null ? ($plan->steps[$step->number] ?? $step) : $step;
 

@@ -20,6 +20,11 @@ final readonly class AtWork
     /** What may be asked for by anybody. */
     private const OPEN = ['sign-in', 'sign-in.*', 'shown', 'tablet', 'tablet.*'];
 
+    /** What may be asked for by who has yet to choose a pass phrase. */
+    private const FIRST = ['myself', 'myself.phrase', 'sign-out', 'shown'];
+
+    private const CHOOSE = 'The keeper gave you that pass phrase: choose one of your own first.';
+
     public function __construct(private Tablets $tablets)
     {
     }
@@ -37,7 +42,8 @@ final readonly class AtWork
         if ($maker instanceof Maker && $maker->left_at === null) {
             Club::begin($maker);
 
-            return $next($request);
+            return ! $maker->phrase_is_given || $request->routeIs(self::FIRST) ? $next($request)
+                : redirect()->route('myself', status: 303)->with('said', self::CHOOSE);
         }
         Club::begin(null);
 
