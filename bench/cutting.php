@@ -3,13 +3,21 @@
 declare(strict_types=1);
 
 /*
- * The cut planner against general packers and against its own proved bound, on tasks made from seeds and on every structure once and ten
- * times. One line a group; ratios of sheets, times of one core. Exit code 1 when a promise is not kept.
+ * The cut planner against general packers and against its own proved bound, on tasks made from seeds, on every structure once and ten
+ * times, and on the published classes, quick and thorough, with an exact reference for twenty pieces. One line a group; ratios of sheets,
+ * times of one core. Exit code 1 when a promise is not kept.
+ *   cutting.php [number of random tasks] [seeds of each class]
  */
 
 use Bench\CuttingInstances;
+use Bench\PublishedClasses;
+use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Effort;
+use Ephemeron\Cutting\Kind;
+use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\SheetSets;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
@@ -20,6 +28,7 @@ use Ephemeron\Workshop;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/CuttingInstances.php';
+require __DIR__.'/PublishedClasses.php';
 
 $trimmer = Trimmer::usual(ToolGrid::Sixteenth);
 $planner = ProvenPlanner::thorough();
@@ -69,15 +78,26 @@ $comparable = array_filter(
         array_unique(array_map(static fn (Demand $demand): bool => $demand->turnable, $task[0])),
     ) === 1,
 );
-$lines = array_map(static fn (array $task): string => $expressed($task[0], $task[1][0]), $comparable);
-$peers = [];
-$process = proc_open(['node', 'bench/cutting/peers.mjs'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes, dirname(__DIR__));
-fwrite($pipes[0], implode("\n", $lines)."\n");
-fclose($pipes[0]);
-foreach (array_keys($lines) as $name) {
-    $peers[$name] = json_decode((string) fgets($pipes[1]), true);
-}
-proc_close($process);
+/**
+ * @param array<string, string> $lines a task each
+ * @return array<string, mixed> what the script says of each
+ */
+$asked = static function (string $script, array $lines): array {
+    $said = [];
+    // A file, because what it writes may be more than a pipe holds before all has been read.
+    $file = (string) tempnam(sys_get_temp_dir(), 'bench');
+    $process = proc_open(['node', "bench/cutting/{$script}.mjs"], [['pipe', 'r'], ['file', $file, 'w'], STDERR], $pipes, dirname(__DIR__));
+    fwrite($pipes[0], implode("\n", $lines)."\n");
+    fclose($pipes[0]);
+    proc_close($process);
+    foreach (array_combine(array_keys($lines), (array) file($file)) as $name => $line) {
+        $said[$name] = json_decode((string) $line, true);
+    }
+    unlink($file);
+
+    return $said;
+};
+$peers = $asked('peers', array_map(static fn (array $task): string => $expressed($task[0], $task[1][0]), $comparable));
 
 // One core's time is counted, not the clock's: what else the machine does must not tell here.
 $worked = static function (): float {
@@ -133,6 +153,100 @@ foreach ($groups as $group => $results) {
     );
     $failed = $failed || $proved < 0.97 * count($results) || $times[intdiv(count($times), 2)] > 500 || end($times) > 5000;
 }
+
+// The published classes: how near to the bound, and never more sheets than a packer whose plans can be cut.
+$classes = new PublishedClasses;
+$tasks = [];
+foreach (PublishedClasses::SIZES as $pieces) {
+    foreach (PublishedClasses::ALL as $class) {
+        for ($seed = 1; $seed <= (int) ($argv[2] ?? 3); $seed++) {
+            foreach ([true, false] as $turnable) {
+                $tasks["class {$class}, {$pieces} pieces".($turnable ? ', turned' : '').", seed {$seed}"] = [$class, $pieces, $turnable, $seed];
+            }
+        }
+    }
+}
+$made = array_map(static fn (array $task): array => $classes->task(...$task), $tasks);
+$packed = $asked('peers', array_map(static fn (array $task): string => $expressed($task[0], $task[1][0]), $made));
+
+// Every set of twenty pieces that comes out of one sheet and into which no other goes, where they are few enough; the fewest that cover all.
+$covers = [];
+foreach ($tasks as $name => [, $pieces]) {
+    [$demands, $supplies] = $made[$name];
+    $task = Measured::of(Kind::among($demands), $supplies, $classes->trimmer());
+    if ($pieces > 20 || count($task->kinds) !== $pieces) {
+        continue;
+    }
+    $effort = Effort::ofSeconds(3);
+    $sets = new SheetSets($task, range(0, $pieces - 1), ...[...$task->sheets[0], $effort]);
+    $found = [];
+    $grow = static function (int $set, int $next) use (&$grow, &$found, $sets, $pieces, $effort): void {
+        if ($effort->isSpent() || count($found) > 4_000) {
+            return;
+        }
+        $isLargest = true;
+        for ($piece = 0; $piece < $pieces; $piece++) {
+            if (($set >> $piece & 1) === 0 && $sets->comesOut($set | 1 << $piece)) {
+                $isLargest = false;
+                $piece < $next ?: $grow($set | 1 << $piece, $piece + 1);
+            }
+        }
+        if ($isLargest) {
+            $found[] = $set;
+        }
+    };
+    $grow(0, 0);
+    if (! $effort->isSpent() && count($found) <= 4_000) {
+        $covers[$name] = json_encode(['pieces' => $pieces, 'sets' => array_values(array_unique($found))], JSON_THROW_ON_ERROR);
+    }
+}
+$least = $covers === [] ? [] : $asked('cover', $covers);
+
+foreach (['quick' => ProvenPlanner::quick(), 'thorough' => $planner] as $how => $by) {
+    /** @var array<string, list<array{CutPlan, float, int}>> $groups */
+    $groups = [];
+    foreach ($made as $name => [$demands, $supplies]) {
+        $start = $worked();
+        $plan = $by->plan($demands, $supplies, $classes->trimmer());
+        $time = ($worked() - $start) * 1e3;
+        (new TrimmerBench($classes->trimmer()))->replay($plan, $demands);
+        [$class, $pieces] = $tasks[$name];
+        foreach (['all classes', "class {$class}", "{$pieces} pieces"] as $group) {
+            $groups[$group][] = [$plan, $time, $class];
+        }
+        $other = $packed[$name]['guillotine'] ?? null;
+        if (is_int($other) && $plan->sheets() > $other) {
+            echo "{$how}, {$name}: {$plan->sheets()} sheets, guillotine needs {$other}\n";
+            $failed = true;
+        }
+        if (isset($least[$name]) && ($plan->lowerBound > $least[$name] || ($how === 'thorough' && $plan->sheets() > $least[$name]))) {
+            echo "{$how}, {$name}: {$plan->sheets()} sheets, bound {$plan->lowerBound}; {$least[$name]} are exact\n";
+            $failed = $failed || $plan->lowerBound > $least[$name];
+        }
+    }
+    ksort($groups, SORT_NATURAL);
+    printf("\n%-18s %6s %9s %12s %9s %9s\n", $how, 'number', 'at bound', 'to the bound', 'median', 'worst');
+    foreach ($groups as $group => $results) {
+        $times = array_column($results, 1);
+        sort($times);
+        $ratios = [];
+        foreach ($results as [$plan, , $class]) {
+            $ratios[$class][0] = ($ratios[$class][0] ?? 0) + $plan->sheets();
+            $ratios[$class][1] = ($ratios[$class][1] ?? 0) + $plan->lowerBound;
+        }
+        printf(
+            "%-18s %6d %8.1f%% %12.4f %6.0f ms %6.0f ms\n",
+            $group,
+            count($results),
+            100 * count(array_filter($results, static fn (array $result): bool => $result[0]->isProved())) / count($results),
+            // In the mean over the classes: all sheets of a class to all bounds of it.
+            array_sum(array_map(static fn (array $sums): float => $sums[0] / $sums[1], $ratios)) / count($ratios),
+            $times[intdiv(count($times), 2)],
+            end($times),
+        );
+    }
+}
+printf("%d tasks of twenty pieces have an exact reference (highs over every set that comes out of a sheet)\n\n", count($least));
 
 // Growth: the largest demo design, once, ten and fifty times.
 $album = Workshop::ofTheHouse()->plan(

@@ -161,6 +161,7 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::get('cost', [CostController::class, 'show'])->name('cost');
     Route::put('cost', [CostController::class, 'keep'])->name('cost.keep');
     Route::get('pattern.html', PatternController::class)->name('pattern');
+    Route::get('openings/{number}', [OpeningController::class, 'small'])->where('number', '[0-9]{1,9}')->name('opening.small');
     Route::get('openings/{number}.png', OpeningController::class)->where('number', '[0-9]{1,9}')->name('opening.png');
 
     Route::get('going-in', [KeepsakesController::class, 'show'])->name('keepsakes');

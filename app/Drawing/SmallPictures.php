@@ -10,32 +10,51 @@ use Ephemeron\WorkPlan;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
- * The small pictures of all openings of a book: the same design is looked at page by page, so they are drawn once for each design and
- * edition of the code.
+ * The small pictures of the openings of a book: the same design is looked at page by page, so each is drawn once for each design and
+ * edition of the code, and not before it is looked at.
  */
 final readonly class SmallPictures
 {
     private const DAYS = 14;
 
+    /** Openings on either side of the one that is open: more are not in sight at once. */
+    private const NEAR = 6;
+
     public function __construct(private Repository $cache)
     {
     }
 
-    /** @return list<string> SVG to stand in a page, in the order of the openings */
-    public function of(WorkPlan $plan, Prints $prints = new Prints): array
+    /**
+     * @param int $here index of the opening that is looked at
+     * @return list<string> SVG to stand in a page, in the order of the openings; those far off blank, of their size
+     */
+    public function near(WorkPlan $plan, SpreadDrawing $spreads, Prints $prints, int $here): array
+    {
+        $openings = array_keys($spreads->openings());
+        $near = array_filter($openings, static fn (int $index): bool => abs($index - $here) <= self::NEAR);
+        $drawn = $this->of($plan, $spreads, $prints, array_values($near));
+
+        return array_map(
+            static fn (int $index): string => $drawn[$index] ?? $spreads->blank($spreads->openings()[$index])->inline('drawing is-blank'),
+            $openings,
+        );
+    }
+
+    /**
+     * @param list<int> $which openings
+     * @return array<int, string> SVG by opening, as far as there are such
+     */
+    public function of(WorkPlan $plan, SpreadDrawing $spreads, Prints $prints, array $which): array
     {
         $key = 'openings:'.Mark::of(CodeEdition::whole(), $plan->design, $prints->mark());
-        $known = $this->cache->get($key);
-        if (is_array($known) && array_is_list($known)) {
-            return array_map(strval(...), $known);
+        $kept = $this->cache->get($key);
+        $kept = is_array($kept) ? array_filter($kept, is_string(...)) : [];
+        $missing = array_intersect_key($spreads->openings(), array_flip(array_diff($which, array_keys($kept))));
+        if ($missing !== []) {
+            $kept += array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $missing);
+            $this->cache->put($key, $kept, now()->addDays(self::DAYS));
         }
-        $spreads = new SpreadDrawing($plan, $prints);
-        $pictures = array_map(
-            static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(),
-            $spreads->openings(),
-        );
-        $this->cache->put($key, $pictures, now()->addDays(self::DAYS));
 
-        return $pictures;
+        return array_intersect_key($kept, array_flip($which));
     }
 }

@@ -89,6 +89,16 @@ final readonly class SpreadDrawing
     }
 
     /**
+     * An opening without anything on it, of the size of its small picture.
+     *
+     * @param list<Face> $opening
+     */
+    public function blank(array $opening): SvgDrawing
+    {
+        return $this->ground($opening, (new FacePlaces($this->plan->blueprint, $opening, [], false))->bounds(), false);
+    }
+
+    /**
      * One page from edge to edge; what sticks out beyond it is not shown.
      *
      * @param bool $flaps whether its flaps are drawn, shut

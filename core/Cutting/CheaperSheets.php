@@ -17,10 +17,10 @@ final readonly class CheaperSheets
         private Measured $task,
         private array $supplies,
         private Disorder $disorder,
-        private Deadline $deadline,
+        private Effort $effort,
         private PlansSoFar $plans,
     ) {
-        $this->packer = new Packer($task, $supplies, cheapestFirst: true);
+        $this->packer = new Packer($task, $supplies, $effort, cheapestFirst: true);
     }
 
     /** @param int $trials for each sheet */
@@ -51,7 +51,7 @@ final readonly class CheaperSheets
             array_push($pieces, ...array_fill(0, $count, $kind));
         }
         $rest = array_values(array_diff_key($plan->sheets, [$sheet => true]));
-        for ($trial = 0; $trial < $trials && ! $this->deadline->isPast(); $trial++) {
+        for ($trial = 0; $trial < $trials && ! $this->effort->isSpent(); $trial++) {
             $begun = array_map(static fn (array $one): array => [$one[0], clone $one[1]], $rest);
             $sequence = $trial === 0 ? $this->byArea($pieces) : $this->disorder->of($pieces);
             $next = $this->packer->pack(

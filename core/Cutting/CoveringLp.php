@@ -78,9 +78,11 @@ final class CoveringLp
     }
 
     /** Pivots until no column it knows is worth taking in. */
-    public function optimise(int $mostPivots): void
+    public function optimise(int $mostPivots, Effort $effort): void
     {
-        for ($pivot = 0; $pivot < $mostPivots; $pivot++) {
+        $rows = $this->rows();
+        for ($pivot = 0; $pivot < $mostPivots && ! $effort->isSpent(); $pivot++) {
+            $effort->spend((count($this->columns) + 2 * $rows) * $rows >> 1);
             $prices = $this->prices();
             $entering = null;
             $least = -self::EPSILON;

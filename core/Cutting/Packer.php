@@ -24,8 +24,12 @@ final class Packer
      * @param list<Supply> $supplies leftovers are begun all at once, sheets one by one
      * @param bool $cheapestFirst new sheets from the cheapest that holds the piece, not from the first
      */
-    public function __construct(private readonly Measured $task, private readonly array $supplies, bool $cheapestFirst = false)
-    {
+    public function __construct(
+        private readonly Measured $task,
+        private readonly array $supplies,
+        private readonly Effort $effort,
+        bool $cheapestFirst = false,
+    ) {
         $order = array_keys($supplies);
         if ($cheapestFirst) {
             usort($order, static fn (int $one, int $other): int => [$supplies[$one]->mills, $one] <=> [$supplies[$other]->mills, $other]);
@@ -43,9 +47,10 @@ final class Packer
      * @param int $rule how a free rectangle is chosen: 0 least area left, 1 shortest side left, 2 longest side left
      * @param int $split which cut comes first
      * @param int $most give up beyond so many sheets
-     * @param list<array{int, Slab}> $begun supply and slab: sheets on which something lies already
+     * @param list<array{int, Slab}> $begun supply and slab: sheets on which something lies already; they are changed
+     * @param list<array{int, Slab}> $full supply and slab: sheets on which nothing more is laid
      */
-    public function pack(array $sequence, int $rule, int $split, int $most, array $begun = []): Packing
+    public function pack(array $sequence, int $rule, int $split, int $most, array $begun = [], array $full = []): Packing
     {
         $sheets = $begun;
         $free = [];
@@ -53,7 +58,7 @@ final class Packer
             array_push($free, ...$slab->free());
         }
         $taken = array_fill(0, count($this->supplies), 0);
-        foreach ($begun as [$supply]) {
+        foreach ([...$begun, ...$full] as [$supply]) {
             $taken[$supply]++;
         }
         foreach ($this->supplies as $index => $supply) {
@@ -63,7 +68,9 @@ final class Packer
             }
         }
         $missing = [];
-        $begunSheets = count(array_filter($sheets, fn (array $sheet): bool => ! $this->supplies[$sheet[0]]->isLeftover));
+        $begunSheets = count(array_filter([...$sheets, ...$full], fn (array $sheet): bool => ! $this->supplies[$sheet[0]]->isLeftover));
+        // What lies is made anew for every piece, and weighed in the end.
+        $this->effort->spend(60 * count($sequence) + 30 * count($sheets) + 10 * count($full));
         foreach ($sequence as $kind) {
             $spot = $this->bestSpot($free, $kind, $rule);
             if ($spot === null && $begunSheets < $most) {
@@ -90,7 +97,7 @@ final class Packer
         return new Packing(
             $this->task,
             $this->supplies,
-            array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree())),
+            [...$full, ...array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree()))],
             $missing,
         );
     }
@@ -104,6 +111,7 @@ final class Packer
         $best = null;
         $least = PHP_INT_MAX;
         $narrowest = $this->task->narrowest;
+        $this->effort->spend(2 + count($free) * count($this->ways[$kind]));
         foreach ($free as $at => $slab) {
             foreach ($this->ways[$kind] as [$width, $height, $turned]) {
                 $beside = $slab->width - $width;

@@ -5,26 +5,31 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /** A way to lay all pieces out, and what it is worth against another. */
-final readonly class Packing
+final class Packing
 {
-    public int $newSheets;
+    public readonly int $newSheets;
 
-    public int $mills;
+    public readonly int $mills;
 
-    public int $missed;
+    public readonly int $missed;
 
     /** Cuts with knife and ruler, for which the blade is too short. */
-    public int $longCuts;
+    public readonly int $longCuts;
 
     /** Area of the largest leftover that is not begun. */
-    private int $untouched;
+    private readonly int $untouched;
+
+    /** @var list<int>|null as far as it has been asked for */
+    private ?array $worth = null;
+
+    private ?float $fullness = null;
 
     /**
      * @param list<Supply> $supplies
      * @param list<array{int, Slab}> $sheets supply and slab
      * @param array<int, int> $missing by kind
      */
-    public function __construct(Measured $task, array $supplies, public array $sheets, public array $missing)
+    public function __construct(Measured $task, array $supplies, public readonly array $sheets, public readonly array $missing)
     {
         $new = array_filter($sheets, static fn (array $sheet): bool => ! $supplies[$sheet[0]]->isLeftover);
         $this->newSheets = count($new);
@@ -47,12 +52,16 @@ final readonly class Packing
      */
     public function beats(self $other): bool
     {
-        return $this->worth() < $other->worth();
+        return [$this->missed, $this->newSheets] === [$other->missed, $other->newSheets] ? $this->worth() < $other->worth()
+            : [$this->missed, $this->newSheets] < [$other->missed, $other->newSheets];
     }
 
     /** @return list<int> the less the better, entry by entry */
     private function worth(): array
     {
+        if ($this->worth !== null) {
+            return $this->worth;
+        }
         $leftover = $this->untouched;
         $different = [];
         $cuts = 0;
@@ -63,18 +72,21 @@ final readonly class Packing
             $cuts += substr_count($signature, '(');
         }
 
-        return [$this->missed, $this->newSheets, $this->mills, $this->longCuts, -$leftover, count($different), $cuts];
+        return $this->worth = [$this->missed, $this->newSheets, $this->mills, $this->longCuts, -$leftover, count($different), $cuts];
     }
 
     /** The more unevenly the sheets are filled, the more: full ones and nearly empty ones are nearer to one sheet fewer. */
     public function fullness(): float
     {
+        if ($this->fullness !== null) {
+            return $this->fullness;
+        }
         $fullness = 0.0;
         foreach ($this->sheets as [, $slab]) {
             $fullness += (float) $slab->used() ** 2;
         }
 
-        return $fullness;
+        return $this->fullness = $fullness;
     }
 
     /** @return array<int, int> how many of each kind, on all sheets */

@@ -28,15 +28,24 @@ final class PackingSearch
         private readonly array $supplies,
         int $bound,
         \Random\Randomizer $chance,
-        private readonly Deadline $deadline,
+        private readonly Effort $effort,
     ) {
         $this->wanted = $task->wanted();
-        $this->packer = new Packer($task, $supplies);
+        $this->packer = new Packer($task, $supplies, $effort);
         $this->plans = new PlansSoFar($bound, new KnownPatterns($task->narrowest));
         $disorder = new Disorder($task, $chance);
-        $this->dive = new PatternDive($task, $supplies, $this->packer, $disorder, $deadline, $this->plans);
-        $this->cheaper = new CheaperSheets($task, $supplies, $disorder, $deadline, $this->plans);
-        $this->reshuffle = new SheetReshuffle($supplies, $this->packer, $disorder, $chance, $deadline, $this->plans);
+        $this->dive = new PatternDive($task, $supplies, $this->packer, $disorder, $effort, $this->plans);
+        $this->cheaper = new CheaperSheets($task, $supplies, $disorder, $effort, $this->plans);
+        $this->reshuffle = new SheetReshuffle(
+            $task,
+            $supplies,
+            $this->packer,
+            $disorder,
+            $chance,
+            new FullerSheets($task, $supplies, $effort),
+            $effort,
+            $this->plans,
+        );
     }
 
     public function best(): Packing
@@ -47,6 +56,11 @@ final class PackingSearch
     public function bound(): int
     {
         return $this->plans->bound();
+    }
+
+    public function raise(int $bound): void
+    {
+        $this->plans->raise($bound);
     }
 
     public function task(): Measured
@@ -67,7 +81,7 @@ final class PackingSearch
     /** The quickest plan: the pattern that uses most, as often as it goes, then the next. */
     public function begin(Trimmer $trimmer): void
     {
-        $filling = new SheetFilling($this->task->kinds, $trimmer);
+        $filling = new SheetFilling($this->task->kinds, $trimmer, $this->effort);
         $left = $this->wanted;
         $sheets = [];
         foreach ($this->inOrder() as $index) {
@@ -102,7 +116,7 @@ final class PackingSearch
             $sequence = $this->sequence($order);
             for ($rule = 0; $rule < Packer::RULES; $rule++) {
                 for ($split = 0; $split < Packer::SPLITS; $split++) {
-                    if ($this->deadline->isPast() || ++$tries > ($this->isProved() ? min(12, $ways) : $ways)) {
+                    if ($this->effort->isSpent() || ++$tries > ($this->isProved() ? min(12, $ways) : $ways)) {
                         return;
                     }
                     $this->plans->keep($this->packer->pack($sequence, $rule, $split, $this->plans->most()));
@@ -111,8 +125,48 @@ final class PackingSearch
         }
     }
 
-    /** Sharpens the bound, and lays out what whole multiples of the patterns leave. */
-    public function generatePatterns(int $effort): void
+    /**
+     * Of a few pieces every way, with as many sheets as the bound says, then one more: until there is a plan or nothing less is left.
+     *
+     * @param int $units of effort
+     */
+    public function tryEveryWay(int $units): void
+    {
+        $isPlain = count($this->supplies) === 1 && ! $this->supplies[0]->isLeftover && $this->supplies[0]->available === null;
+        if ($this->isProved() || ! $isPlain || $this->pieces() > SheetSets::MOST_PIECES) {
+            return;
+        }
+        $effort = Effort::of(min($units, $this->effort->left()));
+        $every = new EveryWay($this->task, $effort);
+        while (! $this->isProved()) {
+            $slabs = $every->within($this->bound());
+            if ($slabs === null && ! $every->gaveUp()) {
+                $this->raise($this->bound() + 1);
+
+                continue;
+            }
+            if ($slabs !== null && $this->comeOff($slabs)) {
+                $sheets = array_map(static fn (Slab $slab): array => [0, $slab], $slabs);
+                $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, []));
+            }
+
+            break;
+        }
+        $this->effort->spend($effort->spent());
+    }
+
+    /** @param list<Slab> $slabs */
+    private function comeOff(array $slabs): bool
+    {
+        return array_filter($slabs, fn (Slab $slab): bool => ! $slab->comesOff($this->task->narrowest)) === [];
+    }
+
+    /**
+     * Sharpens the bound, and lays out what whole multiples of the patterns leave.
+     *
+     * @param int $cuts weighed at the most
+     */
+    public function generatePatterns(int $cuts): void
     {
         $search = new PatternSearch($this->task, $this->supplies, $this->wanted);
         $best = $this->best();
@@ -120,7 +174,7 @@ final class PackingSearch
         foreach ($best->sheets as [$supply, $slab]) {
             $known["{$supply}:{$slab->signature()}"] = [$supply, $slab];
         }
-        $search->run(array_values($known), $best->missed === 0 ? $best->newSheets : PHP_INT_MAX, $effort, $this->deadline);
+        $search->run(array_values($known), $best->missed === 0 ? $best->newSheets : PHP_INT_MAX, $cuts, $this->effort);
         $this->plans->raise($search->bound);
         $this->plans->patterns->remember($search->found);
         if ($this->isProved()) {
@@ -137,17 +191,17 @@ final class PackingSearch
     /**
      * Quick and slow ways in turns: what one does not see the other does.
      *
-     * @param int $trials of taking sheets apart
+     * @param int $turns of taking sheets apart and filling them
      * @param int $dives see {@see PatternDive}
-     * @param int $effort weighed cuts in each step of a dive
+     * @param int $cuts weighed in each step of a dive
      * @param int $choices patterns tried in choosing among all that were met
      */
-    public function goRound(int $trials, int $dives, int $effort, int $choices): void
+    public function goRound(int $turns, int $dives, int $cuts, int $choices): void
     {
         $this->choose($choices);
-        $this->reshuffle->takeApart($trials);
-        $this->dive->dive($dives, $effort);
-        $this->reshuffle->fillIn($trials);
+        $this->reshuffle->takeApart($turns);
+        $this->dive->dive($dives, $cuts);
+        $this->reshuffle->fillIn(40 * $dives);
     }
 
     /**
@@ -163,14 +217,14 @@ final class PackingSearch
     /** Chooses from all patterns met so far, one sheet fewer than the best plan has. */
     private function choose(int $steps): void
     {
-        if ($this->isProved() || $this->deadline->isPast()) {
+        if ($this->isProved() || $this->effort->isSpent()) {
             return;
         }
         $sheets = (new PatternChoice($this->supplies, $this->plans->patterns->all()))->within(
             $this->wanted,
             $this->best()->newSheets - 1,
             $steps,
-            $this->deadline,
+            $this->effort,
         );
         if ($sheets !== null) {
             $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, []));
@@ -217,7 +271,7 @@ final class PackingSearch
             $this->plans->keep(
                 $this->packer->pack($sequence, $number % Packer::RULES, $number % Packer::SPLITS, $this->plans->most(), $copies),
             );
-            if ($this->isProved() || $this->deadline->isPast() || count($sequence) > 400) {
+            if ($this->isProved() || $this->effort->isSpent() || count($sequence) > 400) {
                 return;
             }
         }

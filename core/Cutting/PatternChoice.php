@@ -47,7 +47,7 @@ final class PatternChoice
      * @param int $steps patterns tried before it gives up
      * @return list<array{int, Slab}>|null supply and pattern, without what is too many; null: none found
      */
-    public function within(array $wanted, int $most, int $steps, Deadline $deadline): ?array
+    public function within(array $wanted, int $most, int $steps, Effort $effort): ?array
     {
         $limited = array_keys(array_filter($this->supplies, static fn (Supply $supply): bool => $supply->available !== null));
         $limits = array_flip($limited);
@@ -60,7 +60,7 @@ final class PatternChoice
             $this->gives[$pattern] = $slab->pieces();
             $lp->add($this->gives[$pattern], $this->supplies[$supply]->countsAs(), $limits[$supply] ?? null);
         }
-        $lp->optimise(self::MOST_PIVOTS);
+        $lp->optimise(self::MOST_PIVOTS, $effort);
         $prices = $lp->prices();
         $this->prices = array_map(static fn (float $price): float => max(0.0, $price), array_slice($prices, 0, count($wanted)));
         $room = $most - $lp->cost() + self::CAUTION;
@@ -78,7 +78,7 @@ final class PatternChoice
         $this->chosen = [];
         $this->steps = $steps;
         $available = array_map(static fn (Supply $supply): int => $supply->available ?? PHP_INT_MAX, $this->supplies);
-        if ($room < 0 || ! $this->choose($wanted, $this->waste, $available, $most, $room, $deadline)) {
+        if ($room < 0 || ! $this->choose($wanted, $this->waste, $available, $most, $room, $effort)) {
             return null;
         }
 
@@ -92,7 +92,7 @@ final class PatternChoice
      * @param int $most new sheets
      * @param float $room for waste
      */
-    private function choose(array $left, array $open, array $available, int $most, float $room, Deadline $deadline): bool
+    private function choose(array $left, array $open, array $available, int $most, float $room, Effort $effort): bool
     {
         $left = array_filter($left);
         if ($left === []) {
@@ -100,6 +100,7 @@ final class PatternChoice
         }
         $fits = [];
         $givers = array_fill_keys(array_keys($left), 0);
+        $effort->spend(6 * count($open));
         foreach ($open as $pattern => $waste) {
             $supply = $this->patterns[$pattern][0];
             if ($available[$supply] === 0 || ($most === 0 && ! $this->supplies[$supply]->isLeftover)) {
@@ -124,7 +125,7 @@ final class PatternChoice
             if (! isset($this->gives[$pattern][$rarest])) {
                 continue;
             }
-            if (--$this->steps < 0 || $deadline->isPast()) {
+            if (--$this->steps < 0 || $effort->isSpent()) {
                 return false;
             }
             $supply = $this->patterns[$pattern][0];
@@ -139,7 +140,7 @@ final class PatternChoice
                 [$supply => $available[$supply] - 1] + $available,
                 $most - $this->supplies[$supply]->countsAs(),
                 $room - $waste,
-                $deadline,
+                $effort,
             )) {
                 return true;
             }

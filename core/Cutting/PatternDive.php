@@ -18,30 +18,30 @@ final class PatternDive
         private readonly array $supplies,
         private readonly Packer $packer,
         private readonly Disorder $disorder,
-        private readonly Deadline $deadline,
+        private readonly Effort $effort,
         private readonly PlansSoFar $plans,
     ) {
     }
 
-    /** @param int $effort weighed cuts in each step */
-    public function dive(int $dives, int $effort): void
+    /** @param int $cuts weighed in each step */
+    public function dive(int $dives, int $cuts): void
     {
-        for ($k = 0; $k < $dives && ! $this->plans->isProved() && ! $this->deadline->isPast(); $k++) {
-            $this->once($this->dives++, $effort);
+        for ($k = 0; $k < $dives && ! $this->plans->isProved() && ! $this->effort->isSpent(); $k++) {
+            $this->once($this->dives++, $cuts);
         }
     }
 
-    private function once(int $dive, int $effort): void
+    private function once(int $dive, int $cuts): void
     {
         $target = $this->plans->best()->newSheets - 1;
         $left = $this->task->wanted();
         $fixed = [];
         $new = 0;
         $known = [];
-        while (array_sum($left) > 0 && ! $this->deadline->isPast()) {
+        while (array_sum($left) > 0 && ! $this->effort->isSpent()) {
             $supplies = $this->suppliesLeft($fixed);
             $search = new PatternSearch($this->task, $supplies, array_values($left));
-            $search->run($known, PHP_INT_MAX, $effort, $this->deadline);
+            $search->run($known, PHP_INT_MAX, $cuts, $this->effort);
             $this->plans->patterns->remember($search->found);
             // A few sheets are better filled by trying; and where the fixed ones are one too many already, what is missed is looked for
             // later.
@@ -127,7 +127,7 @@ final class PatternDive
         foreach ($left as $kind => $count) {
             array_push($sequence, ...array_fill(0, $count, $kind));
         }
-        for ($try = 0; $try < 120 && ! $this->deadline->isPast(); $try++) {
+        for ($try = 0; $try < 120 && ! $this->effort->isSpent(); $try++) {
             $begun = array_map(static fn (array $sheet): array => [$sheet[0], clone $sheet[1]], $fixed);
             $packing = $this->packer->pack(
                 $this->disorder->of($sequence),

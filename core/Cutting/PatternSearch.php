@@ -29,9 +29,6 @@ final class PatternSearch
     /** @var list<array{int, Slab}> supply and pattern: all that were found or known */
     public array $found = [];
 
-    /** Weighed cuts, to compare efforts without a clock. */
-    public int $effort = 0;
-
     /**
      * @param list<Supply> $supplies
      * @param list<int> $wanted of each kind
@@ -43,10 +40,9 @@ final class PatternSearch
     /**
      * @param list<array{int, Slab}> $known supply and pattern, from plans that are there already
      * @param int $enough a bound that need not be exceeded: a plan with so many sheets is there
-     * @param int $mostEffort weighed cuts
-     * @param Deadline $deadline
+     * @param int $mostCuts that are weighed
      */
-    public function run(array $known, int $enough, int $mostEffort, Deadline $deadline): void
+    public function run(array $known, int $enough, int $mostCuts, Effort $effort): void
     {
         $limited = array_keys(array_filter($this->supplies, static fn (Supply $supply): bool => $supply->available !== null));
         $limits = array_flip($limited);
@@ -63,18 +59,19 @@ final class PatternSearch
             return;
         }
         $knapsack = new SheetKnapsack($this->task, $width, $height);
-        if ($knapsack->effort() > $mostEffort) {
+        if ($knapsack->effort() > $mostCuts) {
             return;
         }
-        for ($round = 0; $round < self::MOST_ROUNDS && $this->effort < $mostEffort && ! $deadline->isPast(); $round++) {
-            $lp->optimise(self::MOST_PIVOTS);
+        for ($round = 0, $cuts = 0; $round < self::MOST_ROUNDS && $cuts < $mostCuts && ! $effort->isSpent(); $round++) {
+            $lp->optimise(self::MOST_PIVOTS, $effort);
             $prices = $lp->prices();
             $values = array_map(
                 static fn (float $price): int => (int) floor(max(0.0, $price) * self::SCALE),
                 array_slice($prices, 0, count($this->wanted)),
             );
             $knapsack->solve($values);
-            $this->effort += $knapsack->effort();
+            $cuts += $knapsack->effort();
+            $effort->spend($knapsack->effort());
             $this->bound = max($this->bound, $this->proved($knapsack, $values));
             if ($this->bound >= $enough) {
                 break;

@@ -11,6 +11,8 @@ final class PlansSoFar
 
     private ?Packing $nearest = null;
 
+    private ?Packing $fullest = null;
+
     public function __construct(private int $bound, public readonly KnownPatterns $patterns)
     {
     }
@@ -45,6 +47,20 @@ final class PlansSoFar
         if ($this->best === null || $packing->beats($this->best)) {
             $this->best = $packing;
         }
+    }
+
+    /** The plan with the fewest sheets of which some are as full as can be: from there on one goes on. */
+    public function fullest(): Packing
+    {
+        $best = $this->best();
+
+        return $this->fullest !== null && $this->fullest->newSheets === $best->newSheets && $best->missed === 0 ? $this->fullest : $best;
+    }
+
+    public function keepFullest(Packing $packing): void
+    {
+        $this->keep($packing);
+        $this->fullest = $packing->missed === 0 ? $packing : $this->fullest;
     }
 
     /** Keeps a plan that misses pieces if it misses fewer than the one before. */

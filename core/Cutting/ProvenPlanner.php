@@ -17,8 +17,8 @@ use Ephemeron\Measure\Size;
  * apart and laid out anew, at last for the sake of
  * cheaper sheets.
  *
- * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed; only a deadline far beyond that
- * stops it early.
+ * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed, so that it does not
+ * matter how fast the machine is.
  */
 final readonly class ProvenPlanner implements CutPlanner
 {
@@ -30,24 +30,25 @@ final readonly class ProvenPlanner implements CutPlanner
     private const EFFORT_OF_A_STEP = 2_500_000;
 
     /** Patterns tried in one choice. */
-    private const CHOICES = 5_000;
+    private const CHOICES = 2_000;
 
     /** Of laying the pieces of one sheet elsewhere. */
     private const TRIALS_FOR_THE_PRICE = 6;
 
-    /** Trials of taking sheets apart, dives. */
-    private const ROUNDS = [[800, 3], [2_000, 4], [3_000, 6]];
+    /** Turns of taking sheets apart, dives; the last as long as there is effort left. */
+    private const ROUNDS = [[20, 1], [60, 2], [10_000, 0]];
 
     /**
      * @param int $ways of laying out all pieces that are tried
-     * @param int $effort weighed cuts for the patterns and the bound
+     * @param int $units see {@see Effort}
+     * @param int $cuts weighed for the patterns and the bound
      * @param list<array{int, int}> $rounds
-     * @param (\Closure(float): bool)|null $goOn see {@see Deadline}
+     * @param (\Closure(float): bool)|null $goOn see {@see Effort}
      */
     private function __construct(
-        private float $seconds,
+        private int $units,
         private int $ways,
-        private int $effort,
+        private int $cuts,
         private array $rounds,
         private ?\Closure $goOn = null,
     ) {
@@ -56,17 +57,17 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(1.0, 18, 3_000_000, [[40, 0]]);
+        return new self(Effort::A_SECOND, 18, 3_000_000, [[4, 0]]);
     }
 
     /**
-     * Works up to so many seconds on a plan that resists.
+     * Works on a plan that resists as long as a usual machine would for so many seconds.
      *
-     * @param (\Closure(float): bool)|null $goOn is told what share of the time is used up, and says whether to go on
+     * @param (\Closure(float): bool)|null $goOn is told what share of the work is used up, and says whether to go on
      */
     public static function thorough(float $seconds = 4.5, ?\Closure $goOn = null): self
     {
-        return new self($seconds, 72, 90_000_000, self::ROUNDS, $goOn);
+        return new self((int) ($seconds * Effort::A_SECOND), 72, 25_000_000, self::ROUNDS, $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -91,19 +92,24 @@ final readonly class ProvenPlanner implements CutPlanner
             return new CutPlan([], 0, $missing, $oversize);
         }
         $kinds = Kind::among($fitting);
+        $effort = Effort::of($this->units, $this->goOn);
         $search = new PackingSearch(
             Measured::of($kinds, $supplies, $trimmer),
             $supplies,
             $this->quickBound($fitting, $supplies),
             new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)),
-            Deadline::in($this->seconds, $this->goOn),
+            $effort,
         );
         $search->begin($trimmer);
         if ($search->pieces() <= self::MANY) {
             $search->layOutInManyWays($this->ways);
         }
+        if (! $search->isProved() && $search->best()->missed === 0 && count($supplies) === 1 && ! $supplies[0]->isLeftover) {
+            $search->raise((new LowerBound)->sheets($fitting, $supplies[0]->sheet, enough: $search->best()->newSheets, effort: $effort));
+        }
+        $search->tryEveryWay(intdiv($this->units, 2));
         if (! $search->isProved()) {
-            $search->generatePatterns($this->effort);
+            $search->generatePatterns($this->cuts);
         }
         foreach ($this->rounds as [$trials, $dives]) {
             $search->goRound($trials, $dives, self::EFFORT_OF_A_STEP, self::CHOICES);
@@ -248,7 +254,7 @@ final readonly class ProvenPlanner implements CutPlanner
     private function quickBound(array $demands, array $supplies): int
     {
         if (count($supplies) === 1 && ! $supplies[0]->isLeftover) {
-            return (new LowerBound)->sheets($demands, $supplies[0]->sheet);
+            return (new LowerBound)->sheets($demands, $supplies[0]->sheet, coarsely: true);
         }
         $area = array_sum(array_map(static fn (Demand $demand): int => $demand->size->area() * $demand->quantity, $demands));
         $largest = 0;

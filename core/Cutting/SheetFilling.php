@@ -18,8 +18,8 @@ final readonly class SheetFilling
     /** How a rectangle is divided below the first piece: always in columns, always in rows, or so that the larger remainder stays whole. */
     private const DIVISIONS = ['columns', 'rows', 'larger'];
 
-    /** Looks at a piece that a task may take: some seconds on a slow machine. */
-    private const LOOKS = 5_000_000;
+    /** Looks at a piece that a task may take: a tenth of a second. */
+    private const LOOKS = 1_000_000;
 
     /** @var list<array{int, int, int, bool}> kind, width, height, turned */
     private array $placements;
@@ -27,7 +27,7 @@ final readonly class SheetFilling
     private int $narrowest;
 
     /** @param list<Kind> $kinds */
-    public function __construct(private array $kinds, Trimmer $trimmer)
+    public function __construct(private array $kinds, Trimmer $trimmer, private Effort $effort)
     {
         $this->narrowest = $trimmer->narrowestStrip->ticks;
         $placements = [];
@@ -52,6 +52,9 @@ final readonly class SheetFilling
         foreach ($first as $placement) {
             if (! $this->goes($placement, $width, $height, $left)) {
                 continue;
+            }
+            if ($best->pieces !== [] && $this->effort->isSpent()) {
+                break;
             }
             foreach ($rules as $rule) {
                 foreach ($divisions as $division) {
@@ -138,6 +141,7 @@ final readonly class SheetFilling
     {
         $chosen = null;
         $bestRank = -1.0;
+        $this->effort->spend(4 * count($this->placements));
         foreach ($this->placements as $placement) {
             if (! $this->goes($placement, $width, $height, $left)) {
                 continue;

@@ -10,20 +10,45 @@ namespace Ephemeron\Cutting;
  */
 final readonly class SheetReshuffle
 {
+    /** Of taking sheets apart at random, in a turn. */
+    private const TRIALS = 60;
+
     /** @param list<Supply> $supplies */
     public function __construct(
+        private Measured $task,
         private array $supplies,
         private Packer $packer,
         private Disorder $disorder,
         private \Random\Randomizer $chance,
-        private Deadline $deadline,
+        private FullerSheets $fuller,
+        private Effort $effort,
         private PlansSoFar $plans,
     ) {
     }
 
-    public function takeApart(int $trials): void
+    /**
+     * Fills sheets exactly and by trying, in turns; each turn but the first begins with a plan that is shaken, and is gone on with if it
+     * ends no worse.
+     */
+    public function takeApart(int $turns): void
     {
-        $this->goOn($this->plans->best(), $trials);
+        $now = $this->plans->fullest();
+        for ($turn = 0; $turn < $turns && ! $this->plans->isProved() && ! $this->effort->isSpent(); $turn++) {
+            $next = $this->goOn($this->fuller->of($turn === 0 ? $now : $this->shaken($now)), self::TRIALS);
+            $this->plans->keep($next);
+            $isNoWorse = [$next->missed, $next->newSheets, -$next->fullness()] <= [$now->missed, $now->newSheets, -$now->fullness()];
+            $now = $turn === 0 || $isNoWorse ? $next : $now;
+        }
+        $this->plans->keepFullest($now);
+    }
+
+    /** Some sheets are taken apart and laid out anew, whatever comes of it. */
+    private function shaken(Packing $now): Packing
+    {
+        $new = array_keys(array_filter($now->sheets, fn (array $sheet): bool => ! $this->supplies[$sheet[0]]->isLeftover));
+        $shaken = $this->anew($now, $this->chosen($now, $new, $this->chance->getInt(2, 5), false), $now->newSheets);
+
+        return $shaken->missed === 0 ? $shaken : $now;
     }
 
     /** The same with the plan that misses least: until what it misses has found its place. */
@@ -37,33 +62,12 @@ final readonly class SheetReshuffle
 
     private function goOn(Packing $now, int $trials): Packing
     {
-        for ($trial = 0; $trial < $trials && ! $this->plans->isProved() && ! $this->deadline->isPast(); $trial++) {
+        for ($trial = 0; $trial < $trials && ! $this->plans->isProved() && ! $this->effort->isSpent(); $trial++) {
             $new = array_keys(array_filter($now->sheets, fn (array $sheet): bool => ! $this->supplies[$sheet[0]]->isLeftover));
             if (count($new) < 2) {
                 return $now;
             }
-            $chosen = $this->chosen($now, $new, 2 + $trial % 3, $trial % 4 !== 3);
-            $kept = [];
-            $sequence = [];
-            foreach ($now->sheets as $index => [$supply, $slab]) {
-                if (isset($chosen[$index])) {
-                    foreach ($slab->pieces() as $kind => $count) {
-                        array_push($sequence, ...array_fill(0, $count, $kind));
-                    }
-                } else {
-                    $kept[] = [$supply, clone $slab];
-                }
-            }
-            foreach ($now->missing as $kind => $count) {
-                array_push($sequence, ...array_fill(0, $count, $kind));
-            }
-            $next = $this->packer->pack(
-                $this->disorder->of($sequence),
-                $this->chance->getInt(0, Packer::RULES - 1),
-                $this->chance->getInt(0, Packer::SPLITS - 1),
-                $now->newSheets,
-                $kept,
-            );
+            $next = $this->anew($now, $this->chosen($now, $new, 2 + $trial % 3, $trial % 4 !== 3), $now->newSheets);
             if ([$next->missed, $next->newSheets, -$next->fullness()] <= [$now->missed, $now->newSheets, -$now->fullness()]) {
                 $now = $next;
                 $this->plans->keep($next);
@@ -71,6 +75,39 @@ final readonly class SheetReshuffle
         }
 
         return $now;
+    }
+
+    /** @param array<int, true> $chosen sheets whose pieces are laid out anew, with what is missing */
+    private function anew(Packing $now, array $chosen, int $most): Packing
+    {
+        $sequence = [];
+        foreach (array_intersect_key($now->sheets, $chosen) as [, $slab]) {
+            foreach ($slab->pieces() as $kind => $count) {
+                array_push($sequence, ...array_fill(0, $count, $kind));
+            }
+        }
+        foreach ($now->missing as $kind => $count) {
+            array_push($sequence, ...array_fill(0, $count, $kind));
+        }
+        $least = $sequence === [] ? 0 : min(array_map($this->task->area(...), $sequence));
+        [$kept, $full] = [[], []];
+        foreach (array_diff_key($now->sheets, $chosen) as [$supply, $slab]) {
+            // What nothing goes on any more need not be copied.
+            if ($slab->largestFree() < $least) {
+                $full[] = [$supply, $slab];
+            } else {
+                $kept[] = [$supply, clone $slab];
+            }
+        }
+
+        return $this->packer->pack(
+            $this->disorder->of($sequence),
+            $this->chance->getInt(0, Packer::RULES - 1),
+            $this->chance->getInt(0, Packer::SPLITS - 1),
+            $most,
+            $kept,
+            $full,
+        );
     }
 
     /**

@@ -16,7 +16,7 @@
     @if (is_array(session('there')) && session('there') !== [])<p class="said" role="status">In the drawer lies paper like {{ implode(', ', session('there')) }}. Nothing is taken of it yet. <a href="{{ route('papers.for', $project) }}">Choose what this book is cut from</a></p>@endif
     @if (session('fits'))<p class="said" role="status">{{ session('fits') }}</p>@endif
     <div class="workplace">
-        <div class="particulars">
+        <div class="particulars" x-ignore>
             <details id="measures" open>
                 <summary>Measures</summary>
                 <x-change-form :project="$project" :face="$face->key">
@@ -94,10 +94,10 @@
             </div>
             @include('plan.faces')
             <nav aria-label="Openings of the book">
-                <ol class="openings">
+                <ol class="openings" x-ignore>
                     @foreach ($spreads->openings() as $each)
                         @php($first = $each[0])
-                        <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)])>
+                        <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)]) @if (str_contains($small[$loop->index], 'is-blank')) hx-get="{{ route('opening.small', [$project, $loop->iteration]) }}" hx-trigger="intersect once" hx-target="find svg" hx-swap="outerHTML" @endif>
                             <a href="{{ $see(end($each)->key) }}">
                                 {!! $small[$loop->index] !!}
                                 {{ $first->isCover() ? $first->name : collect($each)->map(fn ($one) => preg_replace('/^Page (\d+)(,.*)?$/', '$1', $one->name))->implode(' – ') }}
@@ -107,7 +107,7 @@
                 </ol>
             </nav>
         </div>
-        <div class="lists">
+        <div class="lists" x-ignore>
             @include('plan.pieces')
             @include('plan.besides')
         </div>

@@ -8,8 +8,8 @@ use Ephemeron\Cutting\Blank;
 use Ephemeron\Cutting\CoveringLp;
 use Ephemeron\Cutting\Cut;
 use Ephemeron\Cutting\CutPlan;
-use Ephemeron\Cutting\Deadline;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\FenceSetting;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\Measured;
@@ -144,7 +144,7 @@ final class CuttingPartsTest extends TestCase
         // Ten of one kind, three to a sheet: 10⁄3 sheets.
         $one = new CoveringLp([10.0], []);
         $one->add([0 => 3], 1.0, null);
-        $one->optimise(100);
+        $one->optimise(100, Effort::unlimited());
         $this->assertEqualsWithDelta(10 / 3, $one->cost(), 1e-9);
         $this->assertEqualsWithDelta(1 / 3, $one->prices()[0], 1e-9);
 
@@ -152,7 +152,7 @@ final class CuttingPartsTest extends TestCase
         // 1) is worse: 3.
         $two = new CoveringLp([4.0, 3.0], []);
         $number = [$two->add([0 => 2], 1.0, null), $two->add([1 => 3], 1.0, null), $two->add([0 => 1, 1 => 1], 1.0, null)];
-        $two->optimise(100);
+        $two->optimise(100, Effort::unlimited());
         $this->assertEqualsWithDelta(3.0, $two->cost(), 1e-9);
         $taken = $two->taken();
         $this->assertEqualsWithDelta(2.0, $taken[$number[0]] ?? 0.0, 1e-9);
@@ -162,7 +162,7 @@ final class CuttingPartsTest extends TestCase
         $limited = new CoveringLp([4.0], [1.0]);
         $limited->add([0 => 2], 1.0, null);
         $limited->add([0 => 1], 0.0, 0);
-        $limited->optimise(100);
+        $limited->optimise(100, Effort::unlimited());
         $this->assertEqualsWithDelta(1.5, $limited->cost(), 1e-9);
         $this->assertEqualsWithDelta(-0.5, $limited->prices()[1], 1e-9, 'One more leftover would save half a sheet.');
     }
@@ -248,18 +248,26 @@ final class CuttingPartsTest extends TestCase
         $this->assertSame(0, $packing(Axis::Height)->longCuts);
     }
 
-    public function test_a_deadline_ends_by_time_or_when_it_is_called_off(): void
+    public function test_effort_is_counted_and_ends_when_it_is_spent_or_called_off(): void
     {
-        $this->assertFalse(Deadline::never()->isPast());
-        $this->assertTrue(Deadline::in(-1.0)->isPast());
+        $effort = Effort::of(10);
+        $effort->spend(9);
+        $this->assertFalse($effort->isSpent());
+        $this->assertSame(1, $effort->left());
+        $effort->spend(1);
+        $this->assertTrue($effort->isSpent());
+        $effort->spend(5);
+        $this->assertSame([0, 15], [$effort->left(), $effort->spent()]);
+        $this->assertFalse(Effort::unlimited()->isSpent());
         $shares = [];
-        $watched = Deadline::in(1_000.0, static function (float $share) use (&$shares): bool {
+        $watched = Effort::of(100, static function (float $share) use (&$shares): bool {
             $shares[] = $share;
 
             return count($shares) < 3;
         });
-        $this->assertSame([false, false, true], [$watched->isPast(), $watched->isPast(), $watched->isPast()]);
-        $this->assertLessThan(0.01, max($shares));
+        $watched->spend(25);
+        $this->assertSame([false, false, true], [$watched->isSpent(), $watched->isSpent(), $watched->isSpent()]);
+        $this->assertSame([0.25, 0.25, 0.25], $shares);
     }
 
     public function test_a_search_that_is_called_off_at_once_still_has_a_plan(): void

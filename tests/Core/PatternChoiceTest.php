@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ephemeron\Cutting\Deadline;
+use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\KnownPatterns;
 use Ephemeron\Cutting\PatternChoice;
 use Ephemeron\Cutting\Slab;
@@ -40,11 +40,11 @@ final class PatternChoiceTest extends TestCase
         $least = $this->least($wanted, $patterns, $supplies[1]->available ?? 0);
         $choice = new PatternChoice($supplies, array_map(fn (array $pattern): array => [$pattern[0], $this->row($pattern[1])], $patterns));
         if ($least === null) {
-            $this->assertNull($choice->within($wanted, 30, 100_000, Deadline::never()));
+            $this->assertNull($choice->within($wanted, 30, 100_000, Effort::unlimited()));
 
             return;
         }
-        $sheets = $choice->within($wanted, $least, 100_000, Deadline::never());
+        $sheets = $choice->within($wanted, $least, 100_000, Effort::unlimited());
         $this->assertNotNull($sheets);
         $given = [0, 0, 0];
         foreach ($sheets as [, $slab]) {
@@ -56,15 +56,15 @@ final class PatternChoiceTest extends TestCase
         $taken = array_count_values(array_column($sheets, 0));
         $this->assertLessThanOrEqual($least, $taken[0] ?? 0);
         $this->assertLessThanOrEqual($supplies[1]->available, $taken[1] ?? 0);
-        $this->assertNull($choice->within($wanted, $least - 1, 100_000, Deadline::never()));
+        $this->assertNull($choice->within($wanted, $least - 1, 100_000, Effort::unlimited()));
     }
 
-    public function test_it_gives_up_when_its_steps_or_its_time_are_used_up(): void
+    public function test_it_gives_up_when_its_steps_or_its_effort_are_used_up(): void
     {
         $choice = new PatternChoice([$this->sheets()], [[0, $this->row([2, 0])], [0, $this->row([0, 2])]]);
-        $this->assertCount(3, $choice->within([4, 2], 3, 3, Deadline::never()) ?? []);
-        $this->assertNull($choice->within([4, 2], 3, 2, Deadline::never()));
-        $this->assertNull($choice->within([4, 2], 3, 100, Deadline::in(0.0)));
+        $this->assertCount(3, $choice->within([4, 2], 3, 3, Effort::unlimited()) ?? []);
+        $this->assertNull($choice->within([4, 2], 3, 2, Effort::unlimited()));
+        $this->assertNull($choice->within([4, 2], 3, 100, Effort::of(0)));
     }
 
     public function test_a_pattern_is_known_once_and_only_if_a_trimmer_cuts_it(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Drawing\BoardDrawing;
 use App\Drawing\PartDrawing;
+use App\Drawing\Prints;
 use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
@@ -162,12 +163,22 @@ final class DrawingsTest extends TestCase
         $spreads = new SpreadDrawing($plan);
         $drawn = array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $spreads->openings());
         $cache = new Repository(new ArrayStore(true));
-        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan));
-        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan), 'as they were kept');
+        $all = array_keys($drawn);
+        $prints = new Prints;
+        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan, $spreads, $prints, $all));
+        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan, $spreads, $prints, $all), 'as they were kept');
+        $this->assertSame([1 => $drawn[1]], (new SmallPictures($cache))->of($plan, $spreads, $prints, [1, 99]));
+        $near = (new SmallPictures(new Repository(new ArrayStore(true))))->near($plan, $spreads, $prints, 0);
+        $this->assertSame(array_slice($drawn, 0, 7), array_slice($near, 0, 7));
+        $size = static fn (string $svg): string => preg_match('/viewBox="[^"]+"/', $svg, $found) === 1 ? $found[0] : '';
+        $this->assertSame(array_map($size, $drawn), array_map($size, $near), 'what is not drawn yet takes as much room');
+        foreach (array_slice($near, 7) as $blank) {
+            $this->assertStringContainsString('is-blank', $blank);
+        }
         $other = app(\App\Planning\Plans::class)->plan(
             $editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]),
         );
-        $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other));
+        $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other, new SpreadDrawing($other), $prints, $all));
     }
 
     public function test_the_moon_and_the_strip_say_how_far_it_is(): void

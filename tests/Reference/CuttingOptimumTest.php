@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Ephemeron\Cutting\Deadline;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\PatternSearch;
@@ -54,7 +54,7 @@ final class CuttingOptimumTest extends TestCase
         $found = $this->solved($wanted, $this->everyPattern($task, ...$task->sheets[0]));
 
         $search = new PatternSearch($task, $supplies, $wanted);
-        $search->run([], PHP_INT_MAX, 500_000_000, Deadline::never());
+        $search->run([], PHP_INT_MAX, 500_000_000, Effort::unlimited());
         $this->assertSame((int) ceil($found['lp'] - 1e-6), $search->bound);
         $plan = ProvenPlanner::thorough()->plan($demands, $supplies, $trimmer);
         $this->assertSame($found['ilp'], $plan->sheets());

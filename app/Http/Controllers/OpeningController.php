@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Drawing\OpeningPainter;
 use App\Drawing\Prints;
+use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
 use App\Planning\Plans;
@@ -17,6 +18,20 @@ final readonly class OpeningController
 {
     /** Pixels to a millimetre: about 150 to the inch. */
     private const SCALE = 6.0;
+
+    public function __construct(private SmallPictures $small)
+    {
+    }
+
+    /** The small picture in the strip of all openings. */
+    public function small(Project $project, int $number, Plans $plans): Response
+    {
+        $plan = $plans->plan($project);
+        $prints = Prints::of($plan);
+        $index = $number - 1;
+
+        return response($this->small->of($plan, new SpreadDrawing($plan, $prints), $prints, [$index])[$index] ?? abort(404));
+    }
 
     public function __invoke(Project $project, int $number, Plans $plans): Response
     {

@@ -32,6 +32,7 @@ final readonly class PlanController
         $face = $this->face($plan, $request->query('face'));
         $prints = Prints::of($plan);
         $spreads = new SpreadDrawing($plan, $prints);
+        $opening = $spreads->openingOf($face->key);
         $flaps = new FlapsLifted($plan->blueprint);
         $kind = $request->query('put');
         $before = session('changed') === null ? null : $plans->before($project);
@@ -42,8 +43,8 @@ final readonly class PlanController
             'progress' => new Progress($project, $plan),
             'face' => $face,
             'spreads' => $spreads,
-            'small' => $this->small->of($plan, $prints),
-            'opening' => $spreads->openingOf($face->key),
+            'small' => $this->small->near($plan, $spreads, $prints, (int) array_search($opening, $spreads->openings(), true)),
+            'opening' => $opening,
             'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,
             'putting' => is_string($kind) && $showroom->has($kind) ? $showroom->get($kind) : null,

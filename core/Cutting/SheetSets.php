@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+use Ephemeron\Measure\Axis;
+
+/**
+ * Which sets of a few pieces come out of one sheet by cuts from edge to edge, exactly: for every set the smallest rectangles that hold it,
+ * put together from those of its parts, side by side or one below the other. Whatever is cut from edge to edge falls into two parts that
+ * are cut so themselves, so that none is missed. (Bottom-up enumeration of guillotine builds after P. Y. Wang, Operations Research 31,
+ * 1983; cited from memory.)
+ *
+ * A strip too narrow to come off is not looked at: {@see Slab::comesOff()} tells of a sheet that has been found.
+ */
+final class SheetSets
+{
+    /** Pieces that are numbered by the bits of a set. */
+    public const MOST_PIECES = 25;
+
+    /** @var array<int, list<int>> widths and heights, alternating, by set: the narrower ones first */
+    private array $shapes = [];
+
+    private bool $gaveUp = false;
+
+    /** @param list<int> $pieces kind of each, not more than {@see self::MOST_PIECES} */
+    public function __construct(
+        private readonly Measured $task,
+        private readonly array $pieces,
+        private readonly int $width,
+        private readonly int $height,
+        private readonly Effort $effort,
+    ) {
+        $ways = [];
+        foreach ($task->placements as [$kind, $w, $h]) {
+            if ($w <= $width && $h <= $height) {
+                $ways[$kind][$w] = $h;
+            }
+        }
+        foreach ($pieces as $piece => $kind) {
+            $this->shapes[1 << $piece] = self::smallest($ways[$kind] ?? []);
+        }
+    }
+
+    /** Whether the effort came to its end before a set was settled: what was said to be impossible since may not be. */
+    public function gaveUp(): bool
+    {
+        return $this->gaveUp;
+    }
+
+    public function comesOut(int $set): bool
+    {
+        return $this->shapes($set) !== [];
+    }
+
+    /** @throws \LogicException where it does not come out of a sheet */
+    public function slab(int $set): Slab
+    {
+        $slab = new Slab($this->width, $this->height);
+        $shapes = $this->shapes($set);
+        $this->build($slab, $set, $shapes[0] ?? 0, $shapes[1] ?? 0);
+
+        return $slab;
+    }
+
+    /** @return list<int> */
+    private function shapes(int $set): array
+    {
+        if (isset($this->shapes[$set])) {
+            return $this->shapes[$set];
+        }
+        $low = $set & -$set;
+        $rest = $set ^ $low;
+        $least = [];
+        for ($part = ($rest - 1) & $rest; ; $part = ($part - 1) & $rest) {
+            if ($this->gaveUp = $this->gaveUp || $this->effort->isSpent()) {
+                return [];
+            }
+            $these = $this->shapes($part | $low);
+            $those = $this->shapes($rest ^ $part);
+            if ($these === [] || $those === []) {
+                // What a part of it does not hold the whole does not either.
+                return $this->gaveUp ? [] : $this->shapes[$set] = [];
+            }
+            $this->join($these, $those, $least);
+            if ($part === 0) {
+                break;
+            }
+        }
+
+        return $this->shapes[$set] = self::smallest($least);
+    }
+
+    /**
+     * @param list<int> $these
+     * @param list<int> $those
+     * @param array<int, int> $least height by width
+     */
+    private function join(array $these, array $those, array &$least): void
+    {
+        [$m, $n] = [count($these), count($those)];
+        $this->effort->spend(4 + $m * $n);
+        for ($i = 0; $i < $m; $i += 2) {
+            [$w, $h] = [$these[$i], $these[$i + 1]];
+            for ($j = 0; $j < $n; $j += 2) {
+                $beside = $w + $those[$j];
+                $tall = max($h, $those[$j + 1]);
+                if ($beside <= $this->width && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
+                    $least[$beside] = $tall;
+                }
+                $below = $h + $those[$j + 1];
+                $wide = max($w, $those[$j]);
+                if ($below <= $this->height && $below < ($least[$wide] ?? PHP_INT_MAX)) {
+                    $least[$wide] = $below;
+                }
+            }
+        }
+    }
+
+    /**
+     * Those that no other one is within.
+     *
+     * @param array<int, int> $least height by width
+     * @return list<int> widths and heights, alternating
+     */
+    private static function smallest(array $least): array
+    {
+        ksort($least);
+        $shapes = [];
+        $lowest = PHP_INT_MAX;
+        foreach ($least as $w => $h) {
+            if ($h < $lowest) {
+                $shapes[] = $w;
+                $shapes[] = $h;
+                $lowest = $h;
+            }
+        }
+
+        return $shapes;
+    }
+
+    /** Divides the corner of a slab into the pieces of a set that fits so wide and so tall. */
+    private function build(Slab $slab, int $set, int $width, int $height): void
+    {
+        if (($set & ($set - 1)) === 0) {
+            for ($piece = 0; $set >> $piece !== 1; $piece++);
+            $this->place($slab, $this->pieces[$piece], $width, $height);
+
+            return;
+        }
+        $low = $set & -$set;
+        $rest = $set ^ $low;
+        for ($part = ($rest - 1) & $rest; $part >= 0; $part = $part === 0 ? -1 : ($part - 1) & $rest) {
+            [$one, $other] = [$part | $low, $rest ^ $part];
+            [$these, $those] = [$this->shapes($one), $this->shapes($other)];
+            for ($i = 0, $m = count($these); $i < $m; $i += 2) {
+                for ($j = 0, $n = count($those); $j < $n; $j += 2) {
+                    [$w, $h, $v, $k] = [$these[$i], $these[$i + 1], $those[$j], $those[$j + 1]];
+                    if ($w + $v <= $width && max($h, $k) <= $height) {
+                        $second = $slab->divide(Axis::Width, $w);
+                    } elseif ($h + $k <= $height && max($w, $v) <= $width) {
+                        $second = $slab->divide(Axis::Height, $h);
+                    } else {
+                        continue;
+                    }
+                    $this->build($slab->first ?? $slab, $one, $w, $h);
+                    $this->build($second, $other, $v, $k);
+
+                    return;
+                }
+            }
+        }
+
+        throw new \LogicException('These pieces do not come out of one sheet.');
+    }
+
+    private function place(Slab $slab, int $kind, int $width, int $height): void
+    {
+        foreach ($this->task->placements as [$of, $w, $h, $turned]) {
+            if ($of === $kind && $w <= $width && $h <= $height) {
+                $slab->place($kind, $w, $h, $turned, $slab->width - $w <= $slab->height - $h);
+
+                return;
+            }
+        }
+    }
+}

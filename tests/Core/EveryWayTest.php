@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Effort;
+use Ephemeron\Cutting\EveryWay;
+use Ephemeron\Cutting\Kind;
+use Ephemeron\Cutting\LowerBound;
+use Ephemeron\Cutting\Measured;
+use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\Rescaling;
+use Ephemeron\Cutting\SheetSets;
+use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Cutting\TrimmerBench;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Of few pieces the least number of sheets is known exactly, and no bound ever says more than that. */
+final class EveryWayTest extends TestCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 40; $seed++) {
+            yield "seed {$seed}" => [$seed];
+        }
+    }
+
+    /** Against every way to share the pieces out, sheet by sheet, and every cut of every rectangle at every mark. */
+    #[DataProvider('seeds')]
+    public function test_the_least_number_of_sheets_is_that_of_an_exhaustive_search(int $seed): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $turnable = $seed % 2 === 0;
+        $sides = [];
+        for ($piece = 0; $piece < 6; $piece++) {
+            $sides[] = [$chance->getInt(1, 5), $chance->getInt(1, 5)];
+        }
+        $least = $this->least($sides, $turnable, 6);
+        [$task, $demands, $sheet] = $this->task($sides, $turnable, 6);
+        $every = new EveryWay($task, Effort::unlimited());
+        $this->assertNull($every->within($least - 1));
+        $this->assertFalse($every->gaveUp());
+        $slabs = $every->within($least);
+        $this->assertNotNull($slabs);
+        $given = [];
+        foreach ($slabs as $slab) {
+            foreach ($slab->pieces() as $kind => $count) {
+                $given[$kind] = ($given[$kind] ?? 0) + $count;
+            }
+        }
+        ksort($given);
+        $this->assertSame($task->wanted(), $given);
+        $this->assertLessThanOrEqual($least, (new LowerBound)->sheets($demands, $sheet->sheet));
+        $trimmer = new Trimmer(Length::inches(100), Length::inches(1), ToolGrid::Eighth);
+        $plan = ProvenPlanner::quick()->plan($demands, [$sheet], $trimmer);
+        $this->assertSame([$least, $least], [$plan->sheets(), $plan->lowerBound]);
+        (new TrimmerBench($trimmer))->replay($plan, $demands);
+    }
+
+    /** The pinwheel: five pieces round a hole come out of no sheet by cuts from edge to edge, and by no saw that goes right across. */
+    public function test_a_pinwheel_does_not_come_out_of_one_sheet(): void
+    {
+        [$task] = $this->task([[2, 1], [2, 1], [1, 2], [1, 2], [1, 1]], false, 3);
+        $sets = new SheetSets($task, [0, 0, 1, 1, 2], 3, 3, Effort::unlimited());
+        $this->assertFalse($sets->comesOut(0b11111));
+        $this->assertTrue($sets->comesOut(0b00111));
+        $this->assertNull((new EveryWay($task, Effort::unlimited()))->within(1));
+    }
+
+    public function test_what_was_not_looked_through_proves_nothing(): void
+    {
+        $sides = array_map(static fn (int $piece): array => [2 + $piece % 3, 2 + intdiv($piece, 3) % 4], range(0, 11));
+        [$task] = $this->task($sides, true, 12);
+        $every = new EveryWay($task, Effort::of(200));
+        $this->assertNull($every->within(1));
+        $this->assertTrue($every->gaveUp());
+    }
+
+    /** Every row of whole sides that fits beside each other, on every sheet up to 14 wide: none comes to more than the sheet. */
+    public function test_no_rescaling_lets_a_row_come_to_more_than_the_sheet(): void
+    {
+        for ($whole = 2; $whole <= 14; $whole++) {
+            foreach (Rescaling::all(range(1, $whole), $whole) as $shares) {
+                // The most that a row of sides up to so long comes to.
+                $most = array_fill(0, $whole + 1, 0.0);
+                for ($length = 1; $length <= $whole; $length++) {
+                    for ($side = 1; $side <= $length; $side++) {
+                        $most[$length] = max($most[$length], $shares[$side - 1] + $most[$length - $side]);
+                    }
+                }
+                $this->assertLessThanOrEqual(1.0 + 1e-9, $most[$whole], json_encode($shares, JSON_THROW_ON_ERROR));
+            }
+        }
+    }
+
+    /** By hand: of 7 pieces of 5 × 5 each takes a sheet of 9 × 9; by area they come to 2.2 sheets. 4 × 4 beside them changes nothing. */
+    public function test_a_bound_counts_what_cannot_lie_together(): void
+    {
+        [, $demands, $sheet] = $this->task([...array_fill(0, 7, [5, 5]), [4, 4]], true, 9);
+        $this->assertSame(7, (new LowerBound)->sheets($demands, $sheet->sheet));
+        $this->assertSame(3, (new LowerBound)->sheets($demands, $sheet->sheet, enough: 3));
+    }
+
+    /**
+     * @param list<array{int, int}> $sides
+     * @return array{Measured, list<Demand>, Supply}
+     */
+    private function task(array $sides, bool $turnable, int $sheet): array
+    {
+        $demands = [];
+        foreach ($sides as $piece => [$width, $height]) {
+            $demands[] = new Demand("P{$piece}", Size::inches($width, $height), 1, $turnable);
+        }
+        $supply = new Supply('Sheet', Size::inches($sheet, $sheet), Length::zero());
+
+        return [Measured::of(Kind::among($demands), [$supply], Trimmer::usual(ToolGrid::Eighth)), $demands, $supply];
+    }
+
+    /** @param list<array{int, int}> $sides */
+    private function least(array $sides, bool $turnable, int $sheet): int
+    {
+        $fits = [];
+        $fewest = [0 => 0];
+        for ($set = 1; $set < 1 << count($sides); $set++) {
+            $fewest[$set] = PHP_INT_MAX;
+            for ($part = $set; $part > 0; $part = ($part - 1) & $set) {
+                $pieces = array_values(array_filter($sides, static fn (int $piece): bool => ($part >> $piece & 1) === 1, ARRAY_FILTER_USE_KEY));
+                if ($fits[$part] ??= $this->comesOut($pieces, $sheet, $sheet, $turnable)) {
+                    $fewest[$set] = min($fewest[$set], 1 + $fewest[$set ^ $part]);
+                }
+            }
+        }
+
+        return $fewest[(1 << count($sides)) - 1];
+    }
+
+    /**
+     * Every cut at every mark, with every share of the pieces on either side.
+     *
+     * @param list<array{int, int}> $pieces
+     */
+    private function comesOut(array $pieces, int $width, int $height, bool $turnable): bool
+    {
+        if (array_sum(array_map(static fn (array $piece): int => $piece[0] * $piece[1], $pieces)) > $width * $height) {
+            return false;
+        }
+        if (count($pieces) === 1) {
+            [$w, $h] = $pieces[0];
+
+            return ($w <= $width && $h <= $height) || ($turnable && $h <= $width && $w <= $height);
+        }
+        for ($share = 1; $share < (1 << count($pieces)) - 1; $share += 2) {
+            $these = array_values(array_filter($pieces, static fn (int $piece): bool => ($share >> $piece & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $those = array_values(array_filter($pieces, static fn (int $piece): bool => ($share >> $piece & 1) === 0, ARRAY_FILTER_USE_KEY));
+            for ($at = 1; $at < $width; $at++) {
+                if ($this->comesOut($these, $at, $height, $turnable) && $this->comesOut($those, $width - $at, $height, $turnable)) {
+                    return true;
+                }
+            }
+            for ($at = 1; $at < $height; $at++) {
+                if ($this->comesOut($these, $width, $at, $turnable) && $this->comesOut($those, $width, $height - $at, $turnable)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}
