@@ -81,7 +81,7 @@ final class SheetSets
             $those = $this->shapes($rest ^ $part);
             if ($these === [] || $those === []) {
                 // What a part of it does not hold the whole does not either.
-                return $this->gaveUp ? [] : $this->shapes[$set] = [];
+                return $this->gaveUp() ? [] : $this->shapes[$set] = [];
             }
             $this->join($these, $those, $least);
             if ($part === 0) {

@@ -121,6 +121,7 @@ final class OddRequestsTest extends TestCase
             'cut-plan.json',
             'stored.json',
             'book.zip',
+            'openings/2',
             'sheets/cut-0123456789ab-1.svg',
             'cut/cut-0123456789ab-1',
         ] as $page) {
@@ -143,6 +144,7 @@ final class OddRequestsTest extends TestCase
             'shown/{token}',
             'projects/{project}/going-in/{key}/picture',
             'projects/{project}/notes/{note}/photo',
+            'projects/{project}/openings/{number}',
             'projects/{project}/openings/{number}.png',
             'projects/{project}/design.json',
             'projects/{project}/cut-list.csv',
