@@ -155,7 +155,10 @@ final readonly class ProjectEditor
     public function put(Design $design): Project
     {
         Ceiling::check($this->workshop->blueprint($design));
+        $stored = $this->writer->toArray($design);
+        // What is written is longer than what was said: it must be within the limits too.
+        $this->reader->fromArray($stored);
 
-        return Project::put($this->writer->toArray($design));
+        return Project::put($stored);
     }
 }

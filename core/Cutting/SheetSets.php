@@ -100,7 +100,7 @@ final class SheetSets
     private function join(array $these, array $those, array &$least): void
     {
         [$m, $n] = [count($these), count($those)];
-        $this->effort->spend(4 + $m * $n);
+        $this->effort->spend(8 + 3 * ($m * $n >> 1));
         for ($i = 0; $i < $m; $i += 2) {
             [$w, $h] = [$these[$i], $these[$i + 1]];
             for ($j = 0; $j < $n; $j += 2) {

@@ -33,7 +33,7 @@
                 </ol>
             </div>
             <div class="particulars">
-                <details open id="map"><summary>Page map</summary>
+                <details open id="map" x-ignore><summary>Page map</summary>
                     @php($fallen = $map->fallen())
                     @if ($fallen !== [])<p class="said mb-2">{{ count($fallen) }} {{ count($fallen) === 1 ? 'print does' : 'prints do' }} not stand upright: {{ collect($fallen)->map(fn ($face) => lcfirst($face->face->name))->implode(', ') }}.</p>@endif
                     @if ($map->turned !== [])
@@ -69,7 +69,7 @@
         <section aria-labelledby="flat-maps">
             <h2 class="section-title" id="flat-maps">Flat, with the pages</h2>
             <p class="quiet mb-1">Lay this beside the trimmer. Numbers and arrows stand as the reader will see them; a dot marks where the leaf opens.</p>
-            <div class="flat-maps">
+            <div class="flat-maps" x-ignore>
                 @foreach ($mapped as $part)
                     <figure class="sheet">{!! $mapDrawing->draw($part)->inline() !!}<figcaption>{{ $part->letter }} · {{ $part->name }}{{ $plan->countOf($part) > 1 ? ", all {$plan->countOf($part)}" : '' }} <span class="quiet">· as <a href="{{ route('export.pattern', [$project, $part->letter, 'fold']) }}">FOLD</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'svg']) }}">SVG</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'dxf']) }}">DXF</a></span></figcaption></figure>
                 @endforeach

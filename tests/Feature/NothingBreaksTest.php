@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Project;
 use App\Planning\ProjectEditor;
+use Ephemeron\Format\InvalidDesign;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -17,6 +18,28 @@ final class NothingBreaksTest extends TestCase
     use RefreshDatabase;
 
     /** A base of 48 × 48 panels with 370 slits is written longer than it was typed: what cannot be stored is refused, and nothing is lost. */
+    public function test_hundreds_of_things_on_a_page_are_listed_some_at_a_time_and_too_many_are_refused_when_they_come(): void
+    {
+        $design = static fn (int $count): array => ['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => array_fill(
+            0,
+            $count,
+            ['on' => 'page-1', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4']],
+        )];
+        $book = app(ProjectEditor::class)->create($design(120));
+        $page = (string) $this->get("/projects/{$book->id}/plan?face=page-1")->assertOk()->getContent();
+        $this->assertSame(30, substr_count($page, '<details class="thing"'));
+        $this->assertLessThan(600_000, strlen($page));
+        $last = (string) $this->get("/projects/{$book->id}/plan?face=page-1&from=90")->assertOk()->getContent();
+        $this->assertStringContainsString('photo-mat-120', $last);
+        try {
+            // With what is usually there it is more than what a book may hold.
+            app(ProjectEditor::class)->create($design(500));
+            $this->fail('It would not have been read again.');
+        } catch (InvalidDesign $refusal) {
+            $this->assertStringContainsString('more than 500 things', implode(' ', $refusal->errors));
+        }
+    }
+
     public function test_limits_hold_for_what_is_stored(): void
     {
         $editor = app(ProjectEditor::class);
@@ -130,7 +153,14 @@ final class NothingBreaksTest extends TestCase
             static fn (int $number): array => ['on' => 'page-'.(3 + $number % 10), 'kind' => 'photo-mat'],
             range(1, 500),
         );
-        $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album', 'furniture' => $things]);
+        // As many as go in beside what is usually there.
+        for ($project = null; $project === null; array_pop($things)) {
+            try {
+                $project = app(ProjectEditor::class)->create(['structure' => 'nested-gusset-album', 'furniture' => $things]);
+            } catch (InvalidDesign) {
+                $this->assertGreaterThan(400, count($things));
+            }
+        }
         $answer = $this->post(
             route('furniture.store', $project),
             ['revision' => $project->revision, 'face' => 'page-3', 'kind' => 'photo-mat', 'spot' => 'middle'],

@@ -221,37 +221,9 @@ final class SvgDrawing
     /** Diagonal hatching; crossed for tape. */
     public function hatch(Rectangle $area, bool $crossed): self
     {
-        $left = $area->left()->inMillimetres();
-        $top = $area->top()->inMillimetres();
-        $width = $area->size->width->inMillimetres();
-        $height = $area->size->height->inMillimetres();
-        $gap = 2.4;
-        $path = '';
-        for ($offset = $gap; $offset < $width + $height; $offset += $gap) {
-            // From the left or bottom side up to the top or right side of the rectangle.
-            $x1 = max(0.0, $offset - $height);
-            $y1 = min($offset, $height);
-            $x2 = min($offset, $width);
-            $y2 = max(0.0, $offset - $width);
-            $path .= sprintf(
-                'M%s %sL%s %s',
-                self::number($left + $x1),
-                self::number($top + $y1),
-                self::number($left + $x2),
-                self::number($top + $y2),
-            );
-            if ($crossed) {
-                $path .= sprintf(
-                    'M%s %sL%s %s',
-                    self::number($left + $width - $x1),
-                    self::number($top + $y1),
-                    self::number($left + $width - $x2),
-                    self::number($top + $y2),
-                );
-            }
-        }
+        $kind = $crossed ? LineKind::Tape : LineKind::Glue;
 
-        return $this->element('path', ['d' => $path, ...($crossed ? LineKind::Tape : LineKind::Glue)->attributes()]);
+        return $this->rectangle($area, ['class' => "line-{$kind->value}", 'stroke' => 'none', 'fill' => "url(#{$kind->value}-%)"]);
     }
 
     /** The half circle that a punch takes out. */
@@ -443,13 +415,13 @@ final class SvgDrawing
      */
     public function inline(string $class = 'drawing', bool $hasLinks = false): string
     {
-        return $this->within($class, $hasLinks, strtr($this->body, self::ON_SCREEN));
+        return $this->within($class, $hasLinks, strtr($this->hatched(), self::ON_SCREEN));
     }
 
     /** To stand inside a page whose typeface knows no fractions of its own. */
     public function plain(): string
     {
-        return $this->within('drawing', false, $this->body);
+        return $this->within('drawing', false, $this->hatched());
     }
 
     private function within(string $class, bool $hasLinks, string $body): string
@@ -469,7 +441,25 @@ final class SvgDrawing
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} "
             ."{$height}\">"
-            .'<title>'.self::escape($this->title).'</title>'.$this->body."</svg>\n";
+            .'<title>'.self::escape($this->title).'</title>'.$this->hatched()."</svg>\n";
+    }
+
+    /** With the patterns of its hatchings, which go by the drawing: on one page there are many, and one that is not shown has none. */
+    private function hatched(): string
+    {
+        $patterns = '';
+        foreach ([LineKind::Glue, LineKind::Tape] as $kind) {
+            if (str_contains($this->body, "url(#{$kind->value}-%)")) {
+                $lines = 'M-0.6 0.6L0.6-0.6M0 2.4L2.4 0M1.8 3L3 1.8'.($kind === LineKind::Tape ? 'M-0.6 1.8L0.6 3M0 0L2.4 2.4M1.8-0.6L3 0.6' : '');
+                $patterns .= "<pattern id=\"{$kind->value}-%\" width=\"2.4\" height=\"2.4\" patternUnits=\"userSpaceOnUse\">"
+                    .'<path d="'.$lines.'" stroke="'.LineKind::INK.'" stroke-width="0.25" stroke-opacity="0.75" fill="none"/></pattern>';
+            }
+        }
+
+        $of = hash('xxh32', $this->body);
+
+        return $patterns === '' ? $this->body
+            : '<defs>'.str_replace('-%"', "-{$of}\"", $patterns).'</defs>'.str_replace('-%)', "-{$of})", $this->body);
     }
 
     /** @return list<LineKind> the kinds of lines in it, for its legend */

@@ -14,7 +14,14 @@
             <div class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be @length($pouch->widestInsert(), $notation) wide. <x-why :text="'Between the glue '.$notation->text($pouch->innerWidth()).', less ¼ in of play.'" :of="$pouch->name"/></div>
         @endif
     @endforeach
-    @foreach ($plan->blueprint->thingsOn($face->key) as $thing)
+    @php
+        // So many at a time: nobody looks through hundreds, and what is wrong with one is always shown.
+        $things = array_values($plan->blueprint->thingsOn($face->key));
+        [$most, $count] = [30, count($things)];
+        $from = max(0, min(request()->integer('from'), $count - 1));
+        $wrong = fn ($thing) => collect($errors->keys())->contains(fn ($key) => str_starts_with($key, "{$thing->place}."));
+    @endphp
+    @foreach (array_filter($things, fn ($thing, $index) => ($index >= $from && $index < $from + $most) || $wrong($thing), ARRAY_FILTER_USE_BOTH) as $thing)
         @php
             $kind = $showroom->get($thing->kind);
             $placed = $plan->workings->furnished->at($thing->place);
@@ -42,6 +49,9 @@
             </x-swap-form>
         </details>
     @endforeach
+    @if ($count > $most)
+        <p class="mb-2">{{ $count }} things lie here, {{ $most }} at a time: @for ($first = 0; $first < $count; $first += $most)<a href="{{ $see($face->key, ['from' => $first]) }}" @if ($first === $from) aria-current="true" @endif>{{ $first + 1 }}–{{ min($count, $first + $most) }}</a>{{ $first + $most < $count ? ', ' : '' }}@endfor</p>
+    @endif
     @foreach ($design->things->said as $key => $said)
         @if ($said->off && str_starts_with($key, "{$face->key}/"))
             <x-change-form :project="$project" :face="$face->key" :auto="false" class="mt-1"><input type="hidden" name="set[things.{{ $key }}]" value=""><button class="btn-plain">Put the usual {{ lcfirst($showroom->get(\Ephemeron\Design\Placed::kindIn($key))->name()) }} back</button></x-change-form>
