@@ -12,6 +12,9 @@ return [
     // Whether very large books are worked out by a worker while somebody looks; null: where somebody looks, and not on the command line.
     'turns' => null,
 
+    // Seconds a page waits for what is not remembered before it comes without; null: as each page has it.
+    'patience' => env('EPHEMERON_PATIENCE'),
+
     // Where bin/demo listens to tablets, while some may come.
     'tablet' => (int) env('EPHEMERON_TABLET', 8330),
 

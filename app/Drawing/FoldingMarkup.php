@@ -43,7 +43,7 @@ final readonly class FoldingMarkup
         );
 
         return new HtmlString(sprintf(
-            '<div class="world" x-ignore style="%swidth:%spx;height:%spx">%s</div>',
+            '<div class="world" x-ignore="" style="%swidth:%spx;height:%spx">%s</div>',
             $steps,
             $this->px($size->width->ticks),
             $this->px($size->height->ticks),

@@ -10,31 +10,41 @@ use Ephemeron\Structure\Catalogue;
 use Ephemeron\Structure\Structure;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
-use Illuminate\Contracts\Cache\Repository;
 
 /** What the catalogue shows of every structure: drawings and numbers of its usual size, worked out once for each edition of the code. */
 final readonly class CatalogueEntries
 {
+    private const DAYS = 365;
+
     public function __construct(
         private Catalogue $catalogue,
         private DesignReader $reader,
         private Workshop $workshop,
-        private Repository $cache,
     ) {
     }
 
-    /** @return list<CatalogueEntry> */
-    public function in(Unit $unit): array
+    /**
+     * @param Patience $patience with those that are not remembered
+     * @return list<CatalogueEntry> as far as it goes
+     */
+    public function in(Unit $unit, Patience $patience): array
     {
-        $entries = [];
         $edition = CodeEdition::whole();
-        foreach ($this->catalogue->all() as $structure) {
-            $key = "catalogue:{$edition}:{$structure->about()->key}:{$unit->value}";
-            $entry = $this->cache->rememberForever($key, fn (): CatalogueEntry => CatalogueEntry::of($this->usual($structure, $unit)));
-            $entries[] = $entry instanceof CatalogueEntry ? $entry : CatalogueEntry::of($this->usual($structure, $unit));
-        }
 
-        return $entries;
+        return array_values(array_filter(array_map(
+            fn (Structure $structure): ?CatalogueEntry => $patience->remember(
+                "catalogue:{$edition}:{$structure->about()->key}:{$unit->value}",
+                CatalogueEntry::class,
+                self::DAYS,
+                fn (): CatalogueEntry => CatalogueEntry::of($this->usual($structure, $unit)),
+            ),
+            $this->catalogue->all(),
+        )));
+    }
+
+    public function all(): int
+    {
+        return count($this->catalogue->keys());
     }
 
     private function usual(Structure $structure, Unit $unit): WorkPlan

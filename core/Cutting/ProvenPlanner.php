@@ -57,7 +57,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(Effort::A_SECOND, 18, 3_000_000, [[4, 0]]);
+        return new self(intdiv(Effort::A_SECOND, 2), 18, 3_000_000, [[4, 0]]);
     }
 
     /**

@@ -18,9 +18,10 @@
                     <label class="sieve-by"><input class="form-check-input" type="checkbox" name="only[]" value="{{ $key }}" @checked(in_array($key, $wanted, true))> {{ $label }}</label>
                 @endforeach
                 <noscript><button class="btn-plain">Show these</button></noscript>
-                <span class="quiet" role="status">{{ count($entries) === $all ? "all {$all} structures" : count($entries)." of {$all} structures" }}</span>
+                <span class="quiet" role="status">{{ match (true) { $known < $all => "{$known} of {$all} structures so far", count($entries) === $all => "all {$all} structures", default => count($entries)." of {$all} structures" } }}</span>
             </form>
-            @if ($entries === [])
+            <x-more :known="$known" :all="$all" of="structures"/>
+            @if ($entries === [] && $known === $all)
                 <p class="fs-5 mt-4">Nothing is all of that at once. Take one of the marks away.</p>
             @endif
             <ol class="catalogue">

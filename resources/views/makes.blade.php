@@ -18,6 +18,7 @@
             </form>
             <p class="quiet mb-2">Papers of a kind stand in for each other, so patterns may come out mixed. Up to eight copies of a book on the shelf are cut together; structures are counted singly. Leftovers are not counted.</p>
             <div class="makes" id="makes">
+                <x-more :known="$known" :all="$all" of="books and structures"/>
                 @include('partials.makes', ['title' => 'Books on the shelf', 'rows' => array_map(fn ($book) => [$book[0]->name, $book[1], route('plan', $book[0])], $books)])
                 @include('partials.makes', ['title' => 'Structures at their usual size', 'rows' => array_map(fn ($structure) => [$structure[0], $structure[1], null], $structures)])
             </div>

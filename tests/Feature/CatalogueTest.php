@@ -14,6 +14,25 @@ final class CatalogueTest extends TestCase
 {
     use RefreshDatabase;
 
+    /** With nothing remembered a page is there soon and fills; each time at least one thing more. */
+    public function test_what_is_not_worked_out_yet_comes_by_and_by(): void
+    {
+        config(['ephemeron.patience' => 0.0]);
+        foreach (['/catalogue' => 'structures', '/papers/makes' => 'books and structures'] as $page => $of) {
+            $shown = [];
+            do {
+                $html = (string) $this->get($page)->assertOk()->getContent();
+                preg_match("~(\d+) of (\d+) {$of} are worked out~", $html, $said);
+                $shown[] = (int) ($said[1] ?? 0);
+            } while ($said !== [] && count($shown) < 50);
+            $all = count(Catalogue::ofTheHouse()->keys());
+            $this->assertSame([...range(1, $all - 1), 0], $shown, $page);
+            $this->assertStringNotContainsString('hx-trigger="load"', $html);
+        }
+        $this->get('/catalogue')->assertSee("all {$all} structures");
+        $this->get('/catalogue?unit=cm')->assertSee('1 of '.$all.' structures so far');
+    }
+
     public function test_every_structure_is_shown_closed_and_opened(): void
     {
         $page = $this->get('/catalogue')->assertOk()->assertSee('all '.count(Catalogue::ofTheHouse()->keys()).' structures');

@@ -33,6 +33,9 @@ final class SvgDrawing
 
     private string $body = '';
 
+    /** @var array<string, string> hatchings as lines, by what stands for them */
+    private array $hatchings = [];
+
     /** @var array{float, float, float, float} x, y, width, height in mm */
     private array $box;
 
@@ -218,12 +221,44 @@ final class SvgDrawing
         return $this->element('path', ['d' => "M{$from}{$edge}", ...LineKind::Outline->attributes(), 'fill' => 'none']);
     }
 
-    /** Diagonal hatching; crossed for tape. */
+    /** Diagonal hatching; crossed for tape. A screen fills the area with a pattern, which is short; elsewhere it is lines. */
     public function hatch(Rectangle $area, bool $crossed): self
     {
         $kind = $crossed ? LineKind::Tape : LineKind::Glue;
+        $before = strlen($this->body);
+        $this->rectangle($area, ['class' => "line-{$kind->value}", 'stroke' => 'none', 'fill' => "url(#{$kind->value}-%)"]);
+        $this->hatchings[substr($this->body, $before)] ??= '<path'
+            .$this->attributes(['d' => $this->hatchLines($area, $crossed), ...$kind->attributes()]).'/>';
 
-        return $this->rectangle($area, ['class' => "line-{$kind->value}", 'stroke' => 'none', 'fill' => "url(#{$kind->value}-%)"]);
+        return $this;
+    }
+
+    private function hatchLines(Rectangle $area, bool $crossed): string
+    {
+        $left = $area->left()->inMillimetres();
+        $top = $area->top()->inMillimetres();
+        $width = $area->size->width->inMillimetres();
+        $height = $area->size->height->inMillimetres();
+        $gap = 2.4;
+        $path = '';
+        for ($offset = $gap; $offset < $width + $height; $offset += $gap) {
+            // From the left or bottom side up to the top or right side of the rectangle.
+            $x1 = max(0.0, $offset - $height);
+            $y1 = min($offset, $height);
+            $x2 = min($offset, $width);
+            $y2 = max(0.0, $offset - $width);
+            foreach ($crossed ? [[$x1, $x2], [$width - $x1, $width - $x2]] : [[$x1, $x2]] as [$from, $to]) {
+                $path .= sprintf(
+                    'M%s %sL%s %s',
+                    self::number($left + $from),
+                    self::number($top + $y1),
+                    self::number($left + $to),
+                    self::number($top + $y2),
+                );
+            }
+        }
+
+        return $path;
     }
 
     /** The half circle that a punch takes out. */
@@ -421,7 +456,7 @@ final class SvgDrawing
     /** To stand inside a page whose typeface knows no fractions of its own. */
     public function plain(): string
     {
-        return $this->within('drawing', false, $this->hatched());
+        return $this->within('drawing', false, strtr($this->body, $this->hatchings));
     }
 
     private function within(string $class, bool $hasLinks, string $body): string
@@ -441,7 +476,7 @@ final class SvgDrawing
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} "
             ."{$height}\">"
-            .'<title>'.self::escape($this->title).'</title>'.$this->hatched()."</svg>\n";
+            .'<title>'.self::escape($this->title).'</title>'.strtr($this->body, $this->hatchings)."</svg>\n";
     }
 
     /** With the patterns of its hatchings, which go by the drawing: on one page there are many, and one that is not shown has none. */
@@ -450,7 +485,8 @@ final class SvgDrawing
         $patterns = '';
         foreach ([LineKind::Glue, LineKind::Tape] as $kind) {
             if (str_contains($this->body, "url(#{$kind->value}-%)")) {
-                $lines = 'M-0.6 0.6L0.6-0.6M0 2.4L2.4 0M1.8 3L3 1.8'.($kind === LineKind::Tape ? 'M-0.6 1.8L0.6 3M0 0L2.4 2.4M1.8-0.6L3 0.6' : '');
+                $lines = 'M-0.6 0.6L0.6-0.6M0 2.4L2.4 0M1.8 3L3 1.8'
+                    .($kind === LineKind::Tape ? 'M-0.6 1.8L0.6 3M0 0L2.4 2.4M1.8-0.6L3 0.6' : '');
                 $patterns .= "<pattern id=\"{$kind->value}-%\" width=\"2.4\" height=\"2.4\" patternUnits=\"userSpaceOnUse\">"
                     .'<path d="'.$lines.'" stroke="'.LineKind::INK.'" stroke-width="0.25" stroke-opacity="0.75" fill="none"/></pattern>';
             }
