@@ -12,16 +12,21 @@ declare(strict_types=1);
 use Bench\CuttingInstances;
 use Bench\PublishedClasses;
 use Ephemeron\Cutting\CutPlan;
+use Ephemeron\Cutting\CutSequence;
+use Ephemeron\Cutting\CutStep;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\SheetSets;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Format\DesignReader;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
@@ -43,7 +48,7 @@ foreach (Catalogue::ofTheHouse()->keys() as $structure) {
         ),
     );
     foreach ($plan->stocks as $index => $stock) {
-        foreach ([1, 10] as $copies) {
+        foreach ([1, 10, 40] as $copies) {
             $demands = array_map(
                 static fn (Demand $demand): Demand => new Demand(
                     $demand->key,
@@ -59,6 +64,20 @@ foreach (Catalogue::ofTheHouse()->keys() as $structure) {
             ];
         }
     }
+}
+
+// As books are made: many prints with a few pieces of each, and a drawer full of leftovers beside a priced sheet.
+$chance = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
+foreach (array_filter($tasks, static fn (string $name): bool => str_contains($name, '×1,'), ARRAY_FILTER_USE_KEY) as $name => [$demands, $supplies]) {
+    foreach (array_chunk($demands, 2) as $print => $few) {
+        $tasks["by face {$name}, print {$print}"] = [$few, $supplies];
+    }
+    $leftovers = [];
+    for ($leftover = 0; $leftover < 24; $leftover++) {
+        $size = new Size(Length::inches(0, $chance->getInt(16, 88), 8), Length::inches(0, $chance->getInt(16, 88), 8));
+        $leftovers[] = new Supply("Leftover {$leftover}", $size, Length::zero(), 1, isLeftover: true);
+    }
+    $tasks["leftovers {$name}"] = [$demands, [...$leftovers, $supplies[0]->at(900)]];
 }
 
 /** @param list<Demand> $demands */
@@ -105,11 +124,18 @@ $worked = static function (): float {
 
     return $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
 };
+$settings = static fn (CutPlan $plan): int => array_sum(array_map(
+    static fn (SheetPattern $pattern): int => count(array_filter((new CutSequence)->of($pattern), static fn (CutStep $step): bool => ! $step->sameFence)),
+    $plan->patterns,
+));
 $groups = [];
 $failed = false;
 foreach ($tasks as $name => [$demands, $supplies]) {
     $group = match (true) {
         str_starts_with($name, 'random') => 'random',
+        str_starts_with($name, 'by face') => 'by face',
+        str_starts_with($name, 'leftovers') => 'from leftovers',
+        str_contains($name, '×40,') => 'structures ×40',
         str_contains($name, '×10,') => 'structures ×10',
         default => 'structures ×1',
     };
@@ -132,7 +158,7 @@ foreach ($tasks as $name => [$demands, $supplies]) {
         }
     }
 }
-printf("%-18s %6s %9s %9s %9s  %s\n", 'tasks', 'number', 'at bound', 'median', 'worst', 'their sheets ÷ ours');
+printf("%-18s %6s %9s %9s %9s %9s  %s\n", 'tasks', 'number', 'at bound', 'median', 'worst', 'settings', 'their sheets ÷ ours');
 foreach ($groups as $group => $results) {
     $against = [];
     foreach ($results['peers'] ?? [] as $peer => $pairs) {
@@ -143,12 +169,14 @@ foreach ($groups as $group => $results) {
     sort($times);
     $proved = count(array_filter($results, static fn (array $result): bool => $result[0]->isProved()));
     printf(
-        "%-18s %6d %8.1f%% %6.0f ms %6.0f ms  %s\n",
+        "%-18s %6d %8.1f%% %6.0f ms %6.0f ms %9.2f  %s\n",
         $group,
         count($results),
         100 * $proved / count($results),
         $times[intdiv(count($times), 2)],
         end($times),
+        // Of the fence, for each paper.
+        array_sum(array_map($settings, array_column($results, 0))) / count($results),
         implode(', ', $against),
     );
     $failed = $failed || $proved < 0.97 * count($results) || $times[intdiv(count($times), 2)] > 500 || end($times) > 5000;

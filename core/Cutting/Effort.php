@@ -11,7 +11,7 @@ namespace Ephemeron\Cutting;
 final class Effort
 {
     /** Units that a usual machine of these years does in a second (measured, see docs/benchmarks.md). */
-    public const A_SECOND = 40_000_000;
+    public const A_SECOND = 32_000_000;
 
     private int $spent = 0;
 

@@ -48,7 +48,8 @@ final class Packing
 
     /**
      * Nothing missed first, then fewest sheets, then cheapest, then the fewest cuts too long for the blade, then the largest piece left
-     * over, then the fewest different sheets: those that are alike are cut together at one setting.
+     * over, then the fewest different sheets (those that are alike are cut together at one setting), then the fewest settings of the fence,
+     * then the fewest quarter turns of what is in hand, then the fewest cuts.
      */
     public function beats(self $other): bool
     {
@@ -64,15 +65,24 @@ final class Packing
         }
         $leftover = $this->untouched;
         $different = [];
-        $cuts = 0;
         foreach ($this->sheets as [$supply, $slab]) {
             $leftover = max($leftover, $slab->largestFree());
-            $signature = "{$supply}:{$slab->signature()}";
-            $different[$signature] = true;
-            $cuts += substr_count($signature, '(');
+            $different["{$supply}:{$slab->signature()}"] = $slab;
+        }
+        $settings = [];
+        $turns = 0;
+        $cuts = 0;
+        foreach ($different as $slab) {
+            $slab->eachCut(static function (int $at, bool $isTurned) use (&$settings, &$turns, &$cuts): void {
+                $settings[$at] = true;
+                $turns += (int) $isTurned;
+                $cuts++;
+            });
         }
 
-        return $this->worth = [$this->missed, $this->newSheets, $this->mills, $this->longCuts, -$leftover, count($different), $cuts];
+        return $this->worth = [
+            $this->missed, $this->newSheets, $this->mills, $this->longCuts, -$leftover, count($different), count($settings), $turns, $cuts,
+        ];
     }
 
     /** The more unevenly the sheets are filled, the more: full ones and nearly empty ones are nearer to one sheet fewer. */

@@ -78,10 +78,14 @@ final class PackingSearch
         return $this->plans->isProved();
     }
 
-    /** The quickest plan: the pattern that uses most, as often as it goes, then the next. */
-    public function begin(Trimmer $trimmer): void
+    /**
+     * The quickest plan: the pattern that uses most, as often as it goes, then the next.
+     *
+     * @param int $looks at a piece that it may take
+     */
+    public function begin(Trimmer $trimmer, int $looks): void
     {
-        $filling = new SheetFilling($this->task->kinds, $trimmer, $this->effort);
+        $filling = new SheetFilling($this->task->kinds, $trimmer, $this->effort, $looks);
         $left = $this->wanted;
         $sheets = [];
         foreach ($this->inOrder() as $index) {

@@ -39,6 +39,7 @@ final readonly class ProvenPlanner implements CutPlanner
     private const ROUNDS = [[20, 1], [60, 2], [10_000, 0]];
 
     /**
+     * @param int $looks at a piece, for the first plan
      * @param int $ways of laying out all pieces that are tried
      * @param int $units see {@see Effort}
      * @param int $cuts weighed for the patterns and the bound
@@ -47,6 +48,7 @@ final readonly class ProvenPlanner implements CutPlanner
      */
     private function __construct(
         private int $units,
+        private int $looks,
         private int $ways,
         private int $cuts,
         private array $rounds,
@@ -57,7 +59,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(intdiv(Effort::A_SECOND, 2), 18, 3_000_000, [[4, 0]]);
+        return new self(intdiv(Effort::A_SECOND, 2), 1_000_000, 18, 3_000_000, [[4, 0]]);
     }
 
     /**
@@ -67,7 +69,7 @@ final readonly class ProvenPlanner implements CutPlanner
      */
     public static function thorough(float $seconds = 4.5, ?\Closure $goOn = null): self
     {
-        return new self((int) ($seconds * Effort::A_SECOND), 72, 25_000_000, self::ROUNDS, $goOn);
+        return new self((int) ($seconds * Effort::A_SECOND), 3_000_000, 72, 25_000_000, self::ROUNDS, $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -100,7 +102,7 @@ final readonly class ProvenPlanner implements CutPlanner
             new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)),
             $effort,
         );
-        $search->begin($trimmer);
+        $search->begin($trimmer, $this->looks);
         if ($search->pieces() <= self::MANY) {
             $search->layOutInManyWays($this->ways);
         }

@@ -18,16 +18,16 @@ final readonly class SheetFilling
     /** How a rectangle is divided below the first piece: always in columns, always in rows, or so that the larger remainder stays whole. */
     private const DIVISIONS = ['columns', 'rows', 'larger'];
 
-    /** Looks at a piece that a task may take: a tenth of a second. */
-    private const LOOKS = 1_000_000;
-
     /** @var list<array{int, int, int, bool}> kind, width, height, turned */
     private array $placements;
 
     private int $narrowest;
 
-    /** @param list<Kind> $kinds */
-    public function __construct(private array $kinds, Trimmer $trimmer, private Effort $effort)
+    /**
+     * @param list<Kind> $kinds
+     * @param int $looks at a piece that the whole task may take
+     */
+    public function __construct(private array $kinds, Trimmer $trimmer, private Effort $effort, private int $looks)
     {
         $this->narrowest = $trimmer->narrowestStrip->ticks;
         $placements = [];
@@ -90,7 +90,7 @@ final readonly class SheetFilling
             $all += $left[$index] * $kind->size->area();
         }
         $looks = count($wanted) * max(1, min(array_sum($left), intdiv($sheet, min($areas))));
-        $fillings = max(1, intdiv(self::LOOKS, $looks * max(1, intdiv($all, $sheet))));
+        $fillings = max(1, intdiv($this->looks, $looks * max(1, intdiv($all, $sheet))));
         if (count($wanted) * count($rules) * (count(self::DIVISIONS) + 1) <= $fillings) {
             return [$wanted, $rules, self::DIVISIONS];
         }

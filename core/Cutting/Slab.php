@@ -108,6 +108,19 @@ final class Slab
         return ($length > $longest ? 1 : 0) + ($this->first?->longCuts($longest) ?? 0) + ($this->second?->longCuts($longest) ?? 0);
     }
 
+    /**
+     * @param \Closure(int, bool): void $tell of every cut: where the fence stands, and whether what is in hand is turned for it
+     * @param Axis|null $before along which the cut before was
+     */
+    public function eachCut(\Closure $tell, ?Axis $before = null): void
+    {
+        if ($this->along !== null) {
+            $tell($this->at, $before !== null && $before !== $this->along);
+            $this->first?->eachCut($tell, $this->along);
+            $this->second?->eachCut($tell, $this->along);
+        }
+    }
+
     /** @return array<int, int> how many of each kind */
     public function pieces(): array
     {

@@ -231,6 +231,46 @@ final class CuttingPartsTest extends TestCase
         $this->assertGreaterThan(1, count($long(new Demand('A', Size::inches(5, 20), 4, false))));
     }
 
+    /** Of layouts with as many sheets the one is better that leaves more in one piece, then sets the fence less often, then turns less. */
+    public function test_of_two_layouts_the_easier_one_is_better(): void
+    {
+        $kinds = Kind::among([new Demand('A', Size::inches(2, 2), 2, true)]);
+        $supplies = [new Supply('Card', Size::inches(12, 12), Length::zero())];
+        $task = Measured::of($kinds, $supplies, Trimmer::usual(ToolGrid::Eighth));
+        /** @param list<array{Axis, int}> $cuts each through what the one before has left */
+        $packing = function (array $cuts) use ($task, $supplies): Packing {
+            $whole = $slab = new Slab(...$task->sheets[0]);
+            foreach ($cuts as [$along, $at]) {
+                $slab = $slab->divide($along, $at);
+            }
+
+            return new Packing($task, $supplies, [[0, $whole]], []);
+        };
+        $sixth = intdiv($task->sheets[0][0], 6);
+        $twice = $packing([[Axis::Width, $sixth], [Axis::Width, $sixth]]);
+        $twoSettings = $packing([[Axis::Width, $sixth - 1], [Axis::Width, $sixth + 1]]);
+        $this->assertTrue($twice->beats($twoSettings), 'the fence stays where it is');
+        $this->assertFalse($twoSettings->beats($twice));
+        $larger = $packing([[Axis::Width, $sixth - 1]]);
+        $this->assertTrue($larger->beats($twice), 'what is left over comes first');
+        $half = 3 * $sixth;
+        $straight = $packing([[Axis::Width, $half], [Axis::Width, $sixth]]);
+        $turned = $packing([[Axis::Width, $half], [Axis::Height, $sixth]]);
+        $this->assertSame([[$half, false], [$sixth, true]], $this->cutsOf($turned));
+        $this->assertTrue($straight->beats($turned), 'not turned in between');
+    }
+
+    /** @return list<array{int, bool}> */
+    private function cutsOf(Packing $packing): array
+    {
+        $cuts = [];
+        $packing->sheets[0][1]->eachCut(static function (int $at, bool $isTurned) use (&$cuts): void {
+            $cuts[] = [$at, $isTurned];
+        });
+
+        return $cuts;
+    }
+
     public function test_of_two_layouts_the_one_with_fewer_long_cuts_is_better(): void
     {
         $kinds = Kind::among([new Demand('A', Size::inches(10, 10), 1, true)]);
