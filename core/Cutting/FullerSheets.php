@@ -11,7 +11,7 @@ namespace Ephemeron\Cutting;
 final class FullerSheets
 {
     /** Of two sheets together: sets of more are too many to look at. */
-    private const MOST_PIECES = 12;
+    private const MOST_PIECES = 10;
 
     /** @var array<string, true> pairs of sheets from which nothing fuller comes */
     private array $settled = [];

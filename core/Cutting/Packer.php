@@ -70,7 +70,7 @@ final class Packer
         $missing = [];
         $begunSheets = count(array_filter([...$sheets, ...$full], fn (array $sheet): bool => ! $this->supplies[$sheet[0]]->isLeftover));
         // What lies is made anew for every piece, and weighed in the end.
-        $this->effort->spend(60 * count($sequence) + 30 * count($sheets) + 10 * count($full));
+        $this->effort->spend(120 * count($sequence) + 50 * count($sheets) + 20 * count($full));
         foreach ($sequence as $kind) {
             $spot = $this->bestSpot($free, $kind, $rule);
             if ($spot === null && $begunSheets < $most) {
