@@ -55,6 +55,8 @@ final class Chromium
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             'QUEUE_CONNECTION' => 'sync',
+            // A page is looked at when it is whole.
+            'EPHEMERON_PATIENCE' => '60',
             ...$this->settings,
         ];
         touch("{$this->folder}/shelf.sqlite");

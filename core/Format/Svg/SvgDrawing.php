@@ -488,7 +488,7 @@ final class SvgDrawing
                 $lines = 'M-0.6 0.6L0.6-0.6M0 2.4L2.4 0M1.8 3L3 1.8'
                     .($kind === LineKind::Tape ? 'M-0.6 1.8L0.6 3M0 0L2.4 2.4M1.8-0.6L3 0.6' : '');
                 $patterns .= "<pattern id=\"{$kind->value}-%\" width=\"2.4\" height=\"2.4\" patternUnits=\"userSpaceOnUse\">"
-                    .'<path d="'.$lines.'" stroke="'.LineKind::INK.'" stroke-width="0.25" stroke-opacity="0.75" fill="none"/></pattern>';
+                    .'<path d="'.$lines.'" stroke="'.LineKind::INK.'" stroke-width="0.4" stroke-opacity="0.8" fill="none"/></pattern>';
             }
         }
 
