@@ -90,12 +90,12 @@ $expressed = static fn (array $demands, Supply $sheet): string => json_encode([
     ),
 ], JSON_THROW_ON_ERROR);
 
-// What the packers can express: one size of sheet without leftovers, all pieces turnable or none.
+// What the packers can express, and soon enough: one size of sheet without leftovers, all pieces turnable or none, a thousand at the most.
 $comparable = array_filter(
     $tasks,
-    static fn (array $task): bool => ! $task[1][0]->isLeftover && count(
-        array_unique(array_map(static fn (Demand $demand): bool => $demand->turnable, $task[0])),
-    ) === 1,
+    static fn (array $task): bool => ! $task[1][0]->isLeftover
+        && count(array_unique(array_map(static fn (Demand $demand): bool => $demand->turnable, $task[0]))) === 1
+        && array_sum(array_map(static fn (Demand $demand): int => $demand->quantity, $task[0])) <= 1_000,
 );
 /**
  * @param array<string, string> $lines a task each
