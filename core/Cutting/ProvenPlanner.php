@@ -115,6 +115,10 @@ final readonly class ProvenPlanner implements CutPlanner
         }
         foreach ($this->rounds as [$trials, $dives]) {
             $search->goRound($trials, $dives, self::EFFORT_OF_A_STEP, self::CHOICES);
+            // What resists may want a better bound.
+            if ($dives === 1 && ! $search->isProved()) {
+                $search->generatePatterns(3 * $this->cuts);
+            }
         }
         $search->makeCheaper(self::TRIALS_FOR_THE_PRICE);
 
