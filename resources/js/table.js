@@ -233,7 +233,7 @@ const sizeInPiece = (text, size) => {
     upright ? text.setAttribute('transform', text.dataset.turn || `rotate(-90 ${middle})`) : text.removeAttribute('transform');
 };
 
-const makeLegible = (svg) => {
+const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => {
     const scale = svg.getScreenCTM()?.a ?? 0;
     // What is drawn at this size already need not be measured again.
     if (scale <= 0 || svg.dataset.legibleAt === `${scale} ${document.fonts?.status}`) {
@@ -253,14 +253,6 @@ const makeLegible = (svg) => {
         }
         sizeInPiece(text, Math.max(own, least));
     });
-};
-
-/* Drawings are measured when they are about to be seen: then they are laid out, and what is far below costs nothing. */
-const seen = new IntersectionObserver((entries) => entries.forEach((entry) => entry.isIntersecting && makeLegible(entry.target)), { rootMargin: '120px' });
-
-const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => {
-    seen.unobserve(svg);
-    seen.observe(svg);
 });
 
 export const atTheTable = (root) => {
@@ -273,10 +265,8 @@ export const atTheTable = (root) => {
         stayAwake(root);
         legible(root);
     };
-    root.addEventListener('htmx:afterSettle', (event) => {
+    root.addEventListener('htmx:afterSettle', () => {
         look();
-        // What is in hand does not change its size under the eyes.
-        event.detail.target?.closest?.('#trimmer')?.querySelectorAll('svg.drawing').forEach(makeLegible);
         aloud(root);
     });
     root.addEventListener('visibilitychange', () => stayAwake(root));
