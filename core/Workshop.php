@@ -89,11 +89,6 @@ final readonly class Workshop
         return $draft->finish();
     }
 
-    public function sketch(Design $design): Sketch
-    {
-        return new Sketch($design, $this->blueprint($design));
-    }
-
     /** The edges of all pieces of paper and card, when they are cut, notched and rounded and before any is glued. */
     private function inking(Draft $draft): Task
     {

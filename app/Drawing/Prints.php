@@ -20,7 +20,7 @@ use Ephemeron\WorkPlan;
 /** What of the true pictures is seen on the faces of a book; where there is no picture, the colour of the paper. */
 final readonly class Prints
 {
-    public function __construct(private ?Crops $crops = null, private ?Pictures $pictures = null, private bool $areOfBefore = false)
+    public function __construct(private ?Crops $crops = null, private Pictures|null $pictures = null)
     {
     }
 
@@ -28,13 +28,6 @@ final readonly class Prints
     public static function of(WorkPlan $plan, int $wide = PaperPicture::SIDE): self
     {
         return new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan, $wide));
-    }
-
-    /** For a design that has been changed since: what its pieces looked like, until they are cut anew. */
-    public static function before(?WorkPlan $plan): self
-    {
-        return $plan === null ? new self
-            : new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan, PaperPicture::SIDE), areOfBefore: true);
     }
 
     /** The piece in hand with this side up, drawn over it. */
@@ -90,11 +83,7 @@ final readonly class Prints
 
     public function crop(Joint|Face $place): ?Crop
     {
-        return match (true) {
-            $place instanceof Face => $this->crops?->ofFace($place),
-            $this->areOfBefore => $this->crops?->like($place),
-            default => $this->crops?->ofJoint($place),
-        };
+        return $place instanceof Joint ? $this->crops?->ofJoint($place) : $this->crops?->ofFace($place);
     }
 
     public function mark(): string

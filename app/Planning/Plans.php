@@ -81,16 +81,6 @@ final readonly class Plans
         return $design === null ? null : $this->known($project, $design);
     }
 
-    /** The same where it is remembered: nothing is worked out for it. */
-    public function lastSeen(Project $project): ?WorkPlan
-    {
-        $design = $project->versions()->where('number', $project->version - 1)->first()?->design;
-        $plan = $design === null || $project->host !== null ? null
-            : $this->cache->get("plan:{$this->markWith($project, $design, self::guests($project))}");
-
-        return $plan instanceof WorkPlan ? $plan : null;
-    }
-
     /**
      * The plan as it would be with these changes; nothing is kept.
      *

@@ -77,14 +77,6 @@ final readonly class Crops
         return $this->joints[spl_object_id($joint)] ?? null;
     }
 
-    /** What lies there looks like this, more or less: a piece of the same part of a design that is not this one any more. */
-    public function like(Joint $joint): ?Crop
-    {
-        $part = $this->blueprint->parts[$joint->from->part] ?? null;
-
-        return $part === null ? null : $this->ofPart($part, $joint->from->side->other());
-    }
-
     /** The paper of a face itself, as the reader sees it. */
     public function ofFace(Face $face): ?Crop
     {

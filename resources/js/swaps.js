@@ -103,14 +103,6 @@ export const keepPlace = (root) => {
         }
     });
 
-    // The drawing is there; whatever is changed next starts from it, and the rest of the page follows.
-    root.addEventListener('sketched', (event) => {
-        root.querySelectorAll('input[name="revision"]').forEach((input) => {
-            input.value = event.detail.revision;
-        });
-        window.htmx.ajax('GET', event.detail.rest, { target: '#stage', select: '#stage', swap: 'outerHTML' });
-    });
-
     ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, (event) => {
         complain(event.detail?.xhr?.getResponseHeader?.('X-Why')
             || 'That did not get through: nothing was changed. Reload the page and make the change again.');

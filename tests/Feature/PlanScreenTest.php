@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Project;
-use App\Planning\ProjectEditor;
 use Ephemeron\Design\MatCorners;
 use Ephemeron\Design\MatSchool;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -23,27 +22,6 @@ final class PlanScreenTest extends TestCase
     {
         parent::setUp();
         $this->project = Project::factory()->create();
-    }
-
-    /** The drawing follows from the design alone, and is there before a sheet is cut; the rest of the page is asked for after it. */
-    public function test_after_a_change_on_the_plan_the_drawing_comes_first(): void
-    {
-        $book = app(ProjectEditor::class)->create(['structure' => 'tab-spine-album', 'unit' => 'in']);
-        $this->get("/projects/{$book->id}/plan")->assertOk();
-        $change = ['revision' => 1, 'stage' => 'plan', 'face' => 'page-3', 'set' => ['parameters.leaf-width' => '4 1/2']];
-        $first = $this->patch("/projects/{$book->id}/design", $change, ['HX-Request' => 'true', 'HX-Target' => 'stage'])->assertOk();
-        $first->assertHeader('HX-Retarget', '.big-drawing')->assertSee('big-drawing', false)->assertDontSee('<html', false);
-        $rest = json_decode((string) $first->headers->get('HX-Trigger-After-Settle'), true)['sketched'] ?? [];
-        $this->assertSame(2, $rest['revision'] ?? null, 'what is changed next starts from there');
-        $page = $this->get($rest['rest'])->assertOk()->assertSee('Changed: leaf width');
-        $drawing = static fn (string $html): string => preg_match('~<svg class="drawing".*?</svg>~s', (string) strstr($html, 'big-drawing'), $found) === 1
-            ? $found[0] : '';
-        $this->assertNotSame('', $drawing((string) $first->getContent()));
-        $this->assertSame($drawing((string) $page->getContent()), $drawing((string) $first->getContent()), 'without prints it is the same');
-        // What is wrong is said beside its field, on the whole page.
-        $wrong = ['revision' => 2, 'stage' => 'plan', 'set' => ['parameters.leaf-width' => 'wide']];
-        $this->patch("/projects/{$book->id}/design", $wrong, ['HX-Request' => 'true', 'HX-Target' => 'stage'])->assertStatus(303)
-            ->assertSessionHasErrors();
     }
 
     public function test_a_changed_measure_changes_pieces_and_is_said(): void

@@ -42,12 +42,6 @@ final class ChangeDesignRequest extends FormRequest
         return $changes;
     }
 
-    /** A page that has a drawing, and knows how to go on from it. */
-    public function isOnThePlan(): bool
-    {
-        return $this->header('HX-Target') === 'stage' && $this->input('stage') === 'plan';
-    }
-
     protected function getRedirectUrl(): string
     {
         $project = $this->route('project');
