@@ -69,12 +69,6 @@ final readonly class WorkPlan
         );
     }
 
-    /** What its pages look like. */
-    public function sketch(): Sketch
-    {
-        return new Sketch($this->design, $this->blueprint);
-    }
-
     /** The book and its parts as what folds and is glued before one's eyes, in the order of the steps. */
     public function scenes(): SceneBuilder
     {

@@ -28,27 +28,28 @@ final readonly class SmallPictures
      * @param int $here index of the opening that is looked at
      * @return list<string> SVG to stand in a page, in the order of the openings; those far off blank, of their size
      */
-    public function near(WorkPlan $plan, SpreadDrawing $spreads, Prints $prints, int $here): array
+    public function near(WorkPlan $plan, Prints $prints, int $here): array
     {
-        $openings = array_keys($spreads->openings());
-        $near = array_filter($openings, static fn (int $index): bool => abs($index - $here) <= self::NEAR);
-        $drawn = $this->of($plan, $spreads, $prints, array_values($near));
+        $drawn = $this->of($plan, $prints, range(max(0, $here - self::NEAR), $here + self::NEAR));
+        $pictures = [];
+        $spreads = new SpreadDrawing($plan, $prints);
+        foreach ($spreads->openings() as $index => $opening) {
+            $pictures[] = $drawn[$index] ?? $spreads->blank($opening)->inline('drawing is-blank');
+        }
 
-        return array_map(
-            static fn (int $index): string => $drawn[$index] ?? $spreads->blank($spreads->openings()[$index])->inline('drawing is-blank'),
-            $openings,
-        );
+        return $pictures;
     }
 
     /**
      * @param list<int> $which openings
      * @return array<int, string> SVG by opening, as far as there are such
      */
-    public function of(WorkPlan $plan, SpreadDrawing $spreads, Prints $prints, array $which): array
+    public function of(WorkPlan $plan, Prints $prints, array $which): array
     {
         $key = 'openings:'.Mark::of(CodeEdition::whole(), $plan->design, $prints->mark());
         $kept = $this->cache->get($key);
         $kept = is_array($kept) ? array_filter($kept, is_string(...)) : [];
+        $spreads = new SpreadDrawing($plan, $prints);
         $missing = array_intersect_key($spreads->openings(), array_flip(array_diff($which, array_keys($kept))));
         if ($missing !== []) {
             $kept += array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $missing);

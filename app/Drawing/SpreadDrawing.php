@@ -7,12 +7,12 @@ namespace App\Drawing;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
-use Ephemeron\Sketch;
+use Ephemeron\WorkPlan;
 
 /** The book opened at one place: one or two faces, true to scale, with rulers, its flaps shut or lifted. */
 final readonly class SpreadDrawing
 {
-    public function __construct(private Sketch $sketch, private Prints $prints = new Prints)
+    public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
     {
     }
 
@@ -21,12 +21,12 @@ final readonly class SpreadDrawing
     {
         $openings = [];
         $seen = [];
-        foreach ($this->sketch->blueprint->pages() as $key => $face) {
+        foreach ($this->plan->blueprint->pages() as $key => $face) {
             if (isset($seen[$key])) {
                 continue;
             }
-            $right = $this->sketch->blueprint->rightOf($key);
-            $openings[] = $right === null ? [$face] : [$face, $this->sketch->blueprint->face($right)];
+            $right = $this->plan->blueprint->rightOf($key);
+            $openings[] = $right === null ? [$face] : [$face, $this->plan->blueprint->face($right)];
             $seen[$right ?? $key] = true;
         }
 
@@ -36,7 +36,7 @@ final readonly class SpreadDrawing
     /** @return list<Face> the opening in which a face, or the page it sits on, is seen */
     public function openingOf(string $face): array
     {
-        $page = $this->sketch->blueprint->pageOf($face)->key;
+        $page = $this->plan->blueprint->pageOf($face)->key;
         foreach ($this->openings() as $opening) {
             foreach ($opening as $seen) {
                 if ($seen->key === $page) {
@@ -63,15 +63,15 @@ final readonly class SpreadDrawing
         ?float $step = null,
     ): SvgDrawing {
         // Shut, everything lies within the pages: a small picture need not look further.
-        $places = new FacePlaces($this->sketch->blueprint, $opening, $lifted, $link !== null || $chosen !== null || $lifted !== []);
+        $places = new FacePlaces($this->plan->blueprint, $opening, $lifted, $link !== null || $chosen !== null || $lifted !== []);
         $whole = $places->bounds();
         $drawing = $this->ground($opening, $whole, $rulers);
         foreach (FacePlaces::pages($opening) as $key => $area) {
-            $face = $this->sketch->blueprint->face($key);
+            $face = $this->plan->blueprint->face($key);
             $drawing->shifted(
                 $area->left(),
                 $area->top(),
-                fn (SvgDrawing $drawing) => $this->face($drawing, $face, $lifted, $rulers),
+                fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted, prints: $this->prints))->draw($drawing, $face, $rulers),
             );
         }
         if ($link !== null) {
@@ -81,7 +81,7 @@ final readonly class SpreadDrawing
         if ($chosen !== null && $place !== null) {
             $this->mark($drawing, $place);
             if ($step !== null) {
-                $this->addHandles($drawing, $this->sketch->blueprint->face($chosen), $place, $step);
+                $this->addHandles($drawing, $this->plan->blueprint->face($chosen), $place, $step);
             }
         }
 
@@ -95,7 +95,7 @@ final readonly class SpreadDrawing
      */
     public function blank(array $opening): SvgDrawing
     {
-        return $this->ground($opening, (new FacePlaces($this->sketch->blueprint, $opening, [], false))->bounds(), false);
+        return $this->ground($opening, (new FacePlaces($this->plan->blueprint, $opening, [], false))->bounds(), false);
     }
 
     /**
@@ -106,15 +106,9 @@ final readonly class SpreadDrawing
     public function page(Face $face, bool $flaps = true): SvgDrawing
     {
         $drawing = SvgDrawing::around(Rectangle::whole($face->size), 0.0, $face->name);
-        (new FaceDrawing($this->sketch, prints: $this->prints, hasFlaps: $flaps))->draw($drawing, $face, false);
+        (new FaceDrawing($this->plan, prints: $this->prints, hasFlaps: $flaps))->draw($drawing, $face, false);
 
         return $drawing;
-    }
-
-    /** @param list<string> $lifted keys of flaps */
-    private function face(SvgDrawing $drawing, Face $face, array $lifted, bool $lettered): void
-    {
-        (new FaceDrawing($this->sketch, $lifted, prints: $this->prints))->draw($drawing, $face, $lettered);
     }
 
     /** @param list<Face> $opening */
@@ -135,7 +129,7 @@ final readonly class SpreadDrawing
         $drawing->shifted(
             $whole->left(),
             $whole->top(),
-            fn (SvgDrawing $drawing) => (new Ruler($this->sketch->design->unit))->draw($drawing, $whole->size->width, $whole->size->height),
+            fn (SvgDrawing $drawing) => (new Ruler($this->plan->design->unit))->draw($drawing, $whole->size->width, $whole->size->height),
         );
 
         return $drawing;
@@ -155,7 +149,7 @@ final readonly class SpreadDrawing
     private function addLinks(SvgDrawing $drawing, FacePlaces $places, callable $link, array $lifted): void
     {
         foreach ($places->places as $key => $place) {
-            $face = $this->sketch->blueprint->face($key);
+            $face = $this->plan->blueprint->face($key);
             if (! $face->isOfTheBook() && ! $this->isSeenFlap($face, $lifted)) {
                 continue;
             }
@@ -168,7 +162,7 @@ final readonly class SpreadDrawing
     /** @param list<string> $lifted */
     private function isSeenFlap(Face $face, array $lifted): bool
     {
-        foreach ($this->sketch->blueprint->flapsOn($face->parent ?? '') as $flap) {
+        foreach ($this->plan->blueprint->flapsOn($face->parent ?? '') as $flap) {
             $isLifted = in_array($flap->key, $lifted, true);
             if (($flap->front === $face->key && ! $isLifted) || ($flap->inside === $face->key && $isLifted)) {
                 return true;
@@ -181,7 +175,7 @@ final readonly class SpreadDrawing
     /** What can be taken hold of and moved on the chosen face. */
     private function addHandles(SvgDrawing $drawing, Face $face, Rectangle $place, float $step): void
     {
-        foreach ($this->sketch->blueprint->thingsOn($face->key) as $thing) {
+        foreach ($this->plan->blueprint->thingsOn($face->key) as $thing) {
             $ways = $thing->along === null ? ($thing->moves ? 'both' : 'none') : $thing->along->value;
             $drawing->open('g', [
                 'class' => 'handle',

@@ -100,9 +100,8 @@ final class FullerSheets
         foreach (array_keys($fullest) as $set) {
             if (($set === $all || $sets->comesOut($all ^ $set)) && $sets->comesOut($set)) {
                 $slabs = array_map($sets->slab(...), $set === $all ? [$set] : [$set, $all ^ $set]);
-                $clean = array_filter($slabs, fn (Slab $slab): bool => $slab->comesOff($this->task->narrowest));
 
-                return count($clean) === count($slabs) ? $slabs : null;
+                return Slab::allComeOff($slabs, $this->task->narrowest) ? $slabs : null;
             }
             if ($sets->gaveUp()) {
                 return null;

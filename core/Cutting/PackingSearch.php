@@ -130,14 +130,14 @@ final class PackingSearch
     }
 
     /**
-     * Of a few pieces every way, with as many sheets as the bound says, then one more: until there is a plan or nothing less is left.
+     * Of a few pieces every way from sheets of one kind, with as many sheets as the bound says, then one more: until there is a plan or
+     * nothing less is left.
      *
      * @param int $units of effort
      */
     public function tryEveryWay(int $units): void
     {
-        $isPlain = count($this->supplies) === 1 && ! $this->supplies[0]->isLeftover && $this->supplies[0]->available === null;
-        if ($this->isProved() || ! $isPlain || $this->pieces() > SheetSets::MOST_PIECES) {
+        if ($this->isProved() || $this->pieces() > SheetSets::MOST_PIECES) {
             return;
         }
         $effort = Effort::of(min($units, $this->effort->left()));
@@ -149,7 +149,7 @@ final class PackingSearch
 
                 continue;
             }
-            if ($slabs !== null && $this->comeOff($slabs)) {
+            if ($slabs !== null && Slab::allComeOff($slabs, $this->task->narrowest)) {
                 $sheets = array_map(static fn (Slab $slab): array => [0, $slab], $slabs);
                 $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, []));
             }
@@ -159,12 +159,6 @@ final class PackingSearch
         $this->effort->spend($effort->spent());
     }
 
-    /** @param list<Slab> $slabs */
-    private function comeOff(array $slabs): bool
-    {
-        return array_filter($slabs, fn (Slab $slab): bool => ! $slab->comesOff($this->task->narrowest)) === [];
-    }
-
     /**
      * Sharpens the bound, and lays out what whole multiples of the patterns leave.
      *
@@ -172,6 +166,9 @@ final class PackingSearch
      */
     public function generatePatterns(int $cuts): void
     {
+        if ($cuts === 0 || $this->plans->isProved()) {
+            return;
+        }
         $search = new PatternSearch($this->task, $this->supplies, $this->wanted);
         $best = $this->best();
         $known = [];

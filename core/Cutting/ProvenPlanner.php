@@ -27,7 +27,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** More pieces than this are first brought down by patterns from the linear programme. */
     private const MANY = 260;
 
-    private const EFFORT_OF_A_STEP = 2_500_000;
+    private const CUTS_OF_A_STEP = 2_500_000;
 
     /** Patterns tried in one choice. */
     private const CHOICES = 2_000;
@@ -35,15 +35,15 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Of laying the pieces of one sheet elsewhere. */
     private const TRIALS_FOR_THE_PRICE = 6;
 
-    /** Turns of taking sheets apart, dives; the last as long as there is effort left. */
-    private const ROUNDS = [[20, 1], [60, 2], [10_000, 0]];
+    /** Turns of taking sheets apart, dives, cuts weighed for a better bound after it; the last round as long as there is effort left. */
+    private const ROUNDS = [[20, 1, 75_000_000], [60, 2, 0], [10_000, 0, 0]];
 
     /**
      * @param int $looks at a piece, for the first plan
      * @param int $ways of laying out all pieces that are tried
      * @param int $units see {@see Effort}
      * @param int $cuts weighed for the patterns and the bound
-     * @param list<array{int, int}> $rounds
+     * @param list<array{int, int, int}> $rounds
      * @param (\Closure(float): bool)|null $goOn see {@see Effort}
      */
     private function __construct(
@@ -59,7 +59,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(intdiv(Effort::A_SECOND, 2), 1_000_000, 18, 3_000_000, [[4, 0]]);
+        return new self(intdiv(Effort::A_SECOND, 2), 1_000_000, 18, 3_000_000, [[4, 0, 0]]);
     }
 
     /**
@@ -106,19 +106,14 @@ final readonly class ProvenPlanner implements CutPlanner
         if ($search->pieces() <= self::MANY) {
             $search->layOutInManyWays($this->ways);
         }
-        if (! $search->isProved() && $search->best()->missed === 0 && count($supplies) === 1 && ! $supplies[0]->isLeftover) {
+        if (! $search->isProved() && $search->best()->missed === 0 && $this->isOneKindOfSheet($supplies)) {
             $search->raise((new LowerBound)->sheets($fitting, $supplies[0]->sheet, enough: $search->best()->newSheets, effort: $effort));
+            $search->tryEveryWay(intdiv($this->units, 2));
         }
-        $search->tryEveryWay(intdiv($this->units, 2));
-        if (! $search->isProved()) {
-            $search->generatePatterns($this->cuts);
-        }
-        foreach ($this->rounds as [$trials, $dives]) {
-            $search->goRound($trials, $dives, self::EFFORT_OF_A_STEP, self::CHOICES);
-            // What resists may want a better bound.
-            if ($dives === 1 && ! $search->isProved()) {
-                $search->generatePatterns(3 * $this->cuts);
-            }
+        $search->generatePatterns($this->cuts);
+        foreach ($this->rounds as [$turns, $dives, $cuts]) {
+            $search->goRound($turns, $dives, self::CUTS_OF_A_STEP, self::CHOICES);
+            $search->generatePatterns($cuts);
         }
         $search->makeCheaper(self::TRIALS_FOR_THE_PRICE);
 
@@ -259,7 +254,7 @@ final readonly class ProvenPlanner implements CutPlanner
      */
     private function quickBound(array $demands, array $supplies): int
     {
-        if (count($supplies) === 1 && ! $supplies[0]->isLeftover) {
+        if ($this->isOneKindOfSheet($supplies)) {
             return (new LowerBound)->sheets($demands, $supplies[0]->sheet, coarsely: true);
         }
         $area = array_sum(array_map(static fn (Demand $demand): int => $demand->size->area() * $demand->quantity, $demands));
@@ -273,6 +268,12 @@ final readonly class ProvenPlanner implements CutPlanner
         }
 
         return $area <= 0 || $largest === 0 ? 0 : intdiv($area + $largest - 1, $largest);
+    }
+
+    /** @param list<Supply> $supplies */
+    private function isOneKindOfSheet(array $supplies): bool
+    {
+        return count($supplies) === 1 && ! $supplies[0]->isLeftover;
     }
 
     /**

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Dual feasible functions for the sides of pieces along one side of a sheet. They say a side as a share of the sheet’s, so that sides that
- * fit beside each other never come to more than 1:
+ * Dual feasible functions for the sides of pieces along one side of a sheet. They say a side as a share of the sheet’s, so that sides
+ * that fit beside each other never come to more than 1:
  *
  * - the identity, which gives the plain area;
- * - u_k: counts sides of more than 1 ÷ (k + 1) of the sheet, so that only k go side by side (Fekete and Schepers, New classes of fast lower
- *   bounds for bin packing problems, Mathematical Programming 91, 2001, after Lueker);
+ * - u_k: counts sides of more than 1 ÷ (k + 1) of the sheet, so that only k go side by side (Fekete and Schepers, New classes of fast
+ *   lower bounds for bin packing problems, Mathematical Programming 91, 2001, after Lueker);
  * - small sides left out, and what is so large that only such go beside it counted whole (ibid., after Martello and Toth);
  * - sides counted in steps of k, what is more than half by what it leaves (Carlier, Clautiaux and Moukrim, New reduction procedures and
  *   lower bounds for the two-dimensional bin packing problem with fixed orientation, Computers & Operations Research 34, 2007).

@@ -97,6 +97,12 @@ final class Slab
             && ($this->second === null || $this->second->comesOff($narrowest));
     }
 
+    /** @param list<self> $slabs */
+    public static function allComeOff(array $slabs, int $narrowest): bool
+    {
+        return array_filter($slabs, static fn (self $slab): bool => ! $slab->comesOff($narrowest)) === [];
+    }
+
     /** How many cuts a blade is too short for. */
     public function longCuts(int $longest): int
     {

@@ -39,7 +39,7 @@ final class DrawingsTest extends TestCase
 
     public function test_the_opened_book_is_true_to_scale(): void
     {
-        $spreads = new SpreadDrawing($this->plan('nested-gusset-album')->sketch());
+        $spreads = new SpreadDrawing($this->plan('nested-gusset-album'));
         $opening = $spreads->openingOf('page-2');
         $this->assertSame(['page-1', 'page-2'], array_column($opening, 'key'));
         $svg = $this->xml($spreads->draw($opening, 'page-2', static fn ($face): string => "#{$face->key}"));
@@ -65,7 +65,7 @@ final class DrawingsTest extends TestCase
     {
         foreach (['nested-gusset-album', 'meander-book'] as $structure) {
             $plan = $this->plan($structure);
-            $seen = array_column(array_merge(...(new SpreadDrawing($plan->sketch()))->openings()), 'key');
+            $seen = array_column(array_merge(...(new SpreadDrawing($plan))->openings()), 'key');
             $this->assertSame(array_keys($plan->blueprint->pages()), $seen);
         }
     }
@@ -73,7 +73,7 @@ final class DrawingsTest extends TestCase
     public function test_the_notch_of_a_leaf_is_drawn_where_its_pocket_opens(): void
     {
         $plan = $this->plan('meander-book');
-        $spreads = new SpreadDrawing($plan->sketch());
+        $spreads = new SpreadDrawing($plan);
         // Leaf 1 opens at the top of page 2, leaf 2 at the fore-edge of page 4; page 6 stands on its head on the sheet and opens at the
         // top all the same.
         foreach (['page-2' => 'M25.4 0A12.7', 'page-4' => 'M76.2 25.4A12.7', 'page-6' => 'M25.4 0A12.7'] as $page => $start) {
@@ -160,15 +160,15 @@ final class DrawingsTest extends TestCase
     {
         $editor = app(ProjectEditor::class);
         $plan = app(\App\Planning\Plans::class)->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in']));
-        $spreads = new SpreadDrawing($plan->sketch());
+        $spreads = new SpreadDrawing($plan);
         $drawn = array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $spreads->openings());
         $cache = new Repository(new ArrayStore(true));
         $all = array_keys($drawn);
         $prints = new Prints;
-        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan, $spreads, $prints, $all));
-        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan, $spreads, $prints, $all), 'as they were kept');
-        $this->assertSame([1 => $drawn[1]], (new SmallPictures($cache))->of($plan, $spreads, $prints, [1, 99]));
-        $near = (new SmallPictures(new Repository(new ArrayStore(true))))->near($plan, $spreads, $prints, 0);
+        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan, $prints, $all));
+        $this->assertSame($drawn, (new SmallPictures($cache))->of($plan, $prints, $all), 'as they were kept');
+        $this->assertSame([1 => $drawn[1]], (new SmallPictures($cache))->of($plan, $prints, [1, 99]));
+        $near = (new SmallPictures(new Repository(new ArrayStore(true))))->near($plan, $prints, 0);
         $this->assertSame(array_slice($drawn, 0, 7), array_slice($near, 0, 7));
         $size = static fn (string $svg): string => preg_match('/viewBox="[^"]+"/', $svg, $found) === 1 ? $found[0] : '';
         $this->assertSame(array_map($size, $drawn), array_map($size, $near), 'what is not drawn yet takes as much room');
@@ -178,7 +178,7 @@ final class DrawingsTest extends TestCase
         $other = app(\App\Planning\Plans::class)->plan(
             $editor->create(['structure' => 'tab-spine-album', 'unit' => 'in', 'furniture' => []]),
         );
-        $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other, new SpreadDrawing($other->sketch()), $prints, $all));
+        $this->assertNotSame($drawn, (new SmallPictures($cache))->of($other, $prints, $all));
     }
 
     public function test_the_moon_and_the_strip_say_how_far_it_is(): void

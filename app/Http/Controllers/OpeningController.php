@@ -27,16 +27,14 @@ final readonly class OpeningController
     public function small(Project $project, int $number, Plans $plans): Response
     {
         $plan = $plans->plan($project);
-        $prints = Prints::of($plan);
-        $index = $number - 1;
 
-        return response($this->small->of($plan, new SpreadDrawing($plan->sketch(), $prints), $prints, [$index])[$index] ?? abort(404));
+        return response($this->small->of($plan, Prints::of($plan), [$number - 1])[$number - 1] ?? abort(404));
     }
 
     public function __invoke(Project $project, int $number, Plans $plans): Response
     {
         $plan = $plans->plan($project);
-        $opening = (new SpreadDrawing($plan->sketch()))->openings()[$number - 1] ?? abort(404);
+        $opening = (new SpreadDrawing($plan))->openings()[$number - 1] ?? abort(404);
 
         return response((new OpeningPainter($plan, Prints::of($plan), self::SCALE))->png($opening), 200, [
             'Content-Type' => 'image/png',

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawer\BesidesPaper;
-use App\Drawing\OpenedAt;
+use App\Drawing\FlapsLifted;
 use App\Drawing\Prints;
 use App\Drawing\SmallPictures;
+use App\Drawing\SpreadDrawing;
 use App\Models\Project;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Planning\Tally;
 use App\Planning\WhatChanged;
+use Ephemeron\Blueprint\Face;
 use Ephemeron\Furniture\Showroom;
+use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -26,8 +29,11 @@ final readonly class PlanController
     public function __invoke(Request $request, Project $project, Plans $plans, Showroom $showroom): View
     {
         $plan = $plans->plan($project);
+        $face = $this->face($plan, $request->query('face'));
         $prints = Prints::of($plan);
-        $seen = new OpenedAt($plan->sketch(), $prints, $request->query('face'), $request->query('flaps') === 'up');
+        $spreads = new SpreadDrawing($plan, $prints);
+        $opening = $spreads->openingOf($face->key);
+        $flaps = new FlapsLifted($plan->blueprint);
         $kind = $request->query('put');
         $before = session('changed') === null ? null : $plans->before($project);
 
@@ -35,11 +41,11 @@ final readonly class PlanController
             'project' => $project,
             'plan' => $plan,
             'progress' => new Progress($project, $plan),
-            'seen' => $seen,
-            'face' => $seen->face,
-            'spreads' => $seen->spreads,
-            'small' => $this->small->near($plan, $seen->spreads, $prints, $seen->index()),
-            'lifted' => $seen->lifted,
+            'face' => $face,
+            'spreads' => $spreads,
+            'small' => $this->small->near($plan, $prints, (int) array_search($opening, $spreads->openings(), true)),
+            'opening' => $opening,
+            'lifted' => $request->query('flaps') === 'up' ? $flaps->all() : $flaps->toSee($face),
             'showroom' => $showroom,
             'putting' => is_string($kind) && $showroom->has($kind) ? $showroom->get($kind) : null,
             'besides' => $this->besides->against($plan->requisites()),
@@ -47,5 +53,14 @@ final readonly class PlanController
             'before' => $before === null ? null : Tally::of($before),
             'consequences' => $before === null ? [] : (new WhatChanged($before, $plan))->sentences(),
         ]);
+    }
+
+    /** The face that was asked for, else the first page. */
+    private function face(WorkPlan $plan, mixed $asked): Face
+    {
+        $pages = $plan->blueprint->pages();
+        $face = is_string($asked) ? $plan->blueprint->faces[$asked] ?? null : null;
+
+        return $face ?? $pages['page-1'] ?? $pages[array_key_first($pages)] ?? throw new \LogicException('A book has a face.');
     }
 }
