@@ -258,6 +258,7 @@ final class CuttingPartsTest extends TestCase
         $turned = $packing([[Axis::Width, $half], [Axis::Height, $sixth]]);
         $this->assertSame([[$half, false], [$sixth, true]], $this->cutsOf($turned));
         $this->assertTrue($straight->beats($turned), 'not turned in between');
+        $this->assertTrue($packing([[Axis::Width, $half], [Axis::Height, $half]])->beats($straight), 'a setting weighs more than a turn');
     }
 
     /** @return list<array{int, bool}> */

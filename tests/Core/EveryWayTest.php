@@ -7,12 +7,15 @@ namespace Tests\Core;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\EveryWay;
+use Ephemeron\Cutting\FullerSheets;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\LowerBound;
 use Ephemeron\Cutting\Measured;
+use Ephemeron\Cutting\Packing;
 use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Rescaling;
 use Ephemeron\Cutting\SheetSets;
+use Ephemeron\Cutting\Slab;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
@@ -82,6 +85,50 @@ final class EveryWayTest extends TestCase
         $every = new EveryWay($task, Effort::of(200));
         $this->assertNull($every->within(1));
         $this->assertTrue($every->gaveUp());
+    }
+
+    /** Two halves lie on two sheets, a quarter on each of them: they go together, and what cannot get fuller is left as it is. */
+    public function test_of_two_sheets_one_is_filled_until_the_other_is_empty(): void
+    {
+        [$task, , $sheet] = $this->task([[4, 2], [4, 2], [2, 2], [3, 3]], false, 4);
+        $on = static function (int ...$kinds) use ($task): array {
+            $slab = new Slab(...$task->sheets[0]);
+            foreach ($kinds as $kind) {
+                [, $width, $height] = $task->placements[$kind];
+                foreach ($slab->free() as $free) {
+                    if ($width <= $free->width && $height <= $free->height) {
+                        $free->place($kind, $width, $height, false, false);
+
+                        break;
+                    }
+                }
+            }
+
+            return [0, $slab];
+        };
+        $effort = Effort::of(20_000);
+        $fuller = new FullerSheets($task, [$sheet], $effort);
+        // Kinds: 0 the halves, 1 the quarter, 2 what fills a sheet but for a margin.
+        $now = new Packing($task, [$sheet], [$on(0), $on(0, 1), $on(2)], []);
+        $then = $fuller->of($now);
+        $this->assertEquals([$now->pieces(), 3], [$then->pieces(), $then->newSheets]);
+        $this->assertSame([4, 9, 16], $this->sorted(array_map(static fn (array $each): int => $each[1]->used(), $then->sheets), $task));
+        $this->assertSame($then, $fuller->of($then), 'nothing gets fuller');
+        $this->assertFalse($effort->isSpent());
+        $two = $fuller->of(new Packing($task, [$sheet], [$on(0), $on(0)], []));
+        $this->assertSame(1, $two->newSheets, 'one is empty and goes');
+    }
+
+    /**
+     * @param list<int> $areas
+     * @return list<int> in square inches
+     */
+    private function sorted(array $areas, Measured $task): array
+    {
+        sort($areas);
+        $inch = intdiv($task->sheets[0][0], 4);
+
+        return array_map(static fn (int $area): int => intdiv($area, $inch ** 2), $areas);
     }
 
     /** Every row of whole sides that fits beside each other, on every sheet up to 14 wide: none comes to more than the sheet. */
