@@ -18,7 +18,7 @@
                     <label class="sieve-by"><input class="form-check-input" type="checkbox" name="only[]" value="{{ $key }}" @checked(in_array($key, $wanted, true))> {{ $label }}</label>
                 @endforeach
                 <noscript><button class="btn-plain">Show these</button></noscript>
-                <span class="quiet" role="status">{{ match (true) { $known < $all => "{$known} of {$all} structures so far", count($entries) === $all => "all {$all} structures", default => count($entries)." of {$all} structures" } }}</span>
+                @if ($known === $all)<span class="quiet" role="status">{{ count($entries) === $all ? "all {$all} structures" : count($entries)." of {$all} structures" }}</span>@endif
             </form>
             <x-more :known="$known" :all="$all" of="structures"/>
             @if ($entries === [] && $known === $all)

@@ -8,7 +8,7 @@
         </header>
         <hr class="rule">
         <main>
-            <form class="sieve" method="get" action="{{ route('papers.makes') }}" hx-get="{{ route('papers.makes') }}" hx-trigger="change" hx-target="#makes" hx-select="#makes" hx-swap="outerHTML" hx-push-url="true">
+            <form class="sieve" method="get" action="{{ route('papers.makes') }}" hx-get="{{ route('papers.makes') }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
                 <span class="sieve-by"><label for="pad">Patterns from</label>
                 <select class="form-select" id="pad" name="pad"><option value="">the whole drawer</option>@foreach ($pads as $each)<option @selected($pad === $each)>{{ $each }}</option>@endforeach</select></span>
                 <label class="sieve-by"><input class="form-check-input" type="checkbox" name="keep" value="yes" @checked($keep)> papers tagged “best” for covers only</label>
@@ -17,8 +17,8 @@
                 <noscript><button class="btn-plain">Look</button></noscript>
             </form>
             <p class="quiet mb-2">Papers of a kind stand in for each other, so patterns may come out mixed. Up to eight copies of a book on the shelf are cut together; structures are counted singly. Leftovers are not counted.</p>
+            <x-more :known="$known" :all="$all" of="books and structures"/>
             <div class="makes" id="makes">
-                <x-more :known="$known" :all="$all" of="books and structures"/>
                 @include('partials.makes', ['title' => 'Books on the shelf', 'rows' => array_map(fn ($book) => [$book[0]->name, $book[1], route('plan', $book[0])], $books)])
                 @include('partials.makes', ['title' => 'Structures at their usual size', 'rows' => array_map(fn ($structure) => [$structure[0], $structure[1], null], $structures)])
             </div>

@@ -30,7 +30,7 @@ final class CatalogueTest extends TestCase
             $this->assertStringNotContainsString('hx-trigger="load"', $html);
         }
         $this->get('/catalogue')->assertSee("all {$all} structures");
-        $this->get('/catalogue?unit=cm')->assertSee('1 of '.$all.' structures so far');
+        $this->get('/catalogue?unit=cm')->assertSee("1 of {$all} structures are worked out")->assertDontSee("all {$all} structures");
     }
 
     public function test_every_structure_is_shown_closed_and_opened(): void
