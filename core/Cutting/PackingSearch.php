@@ -9,6 +9,9 @@ use Ephemeron\Measure\Size;
 /** One search for the best way to lay pieces out; it is told what to try next. */
 final class PackingSearch
 {
+    /** Of laying out all pieces, for larger leftovers and fewer settings, when no fewer sheets will do. */
+    private const WAYS_WHEN_PROVED = 12;
+
     /** @var list<int> how many of each kind */
     private readonly array $wanted;
 
@@ -113,14 +116,14 @@ final class PackingSearch
     /**
      * Every order with every rule and every split; when the bound is met, a few more for the sake of larger leftovers and fewer settings.
      */
-    public function layOutInManyWays(int $ways): void
+    public function layOutInManyWays(): void
     {
         $tries = 0;
         foreach ($this->orders() as $order) {
             $sequence = $this->sequence($order);
             for ($rule = 0; $rule < Packer::RULES; $rule++) {
                 for ($split = 0; $split < Packer::SPLITS; $split++) {
-                    if ($this->effort->isSpent() || ++$tries > ($this->isProved() ? min(12, $ways) : $ways)) {
+                    if ($this->effort->isSpent() || (++$tries > self::WAYS_WHEN_PROVED && $this->isProved())) {
                         return;
                     }
                     $this->plans->keep($this->packer->pack($sequence, $rule, $split, $this->plans->most()));

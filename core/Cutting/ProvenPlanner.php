@@ -40,7 +40,6 @@ final readonly class ProvenPlanner implements CutPlanner
 
     /**
      * @param int $looks at a piece, for the first plan
-     * @param int $ways of laying out all pieces that are tried
      * @param int $units see {@see Effort}
      * @param int $cuts weighed for the patterns and the bound
      * @param list<array{int, int, int}> $rounds
@@ -49,7 +48,6 @@ final readonly class ProvenPlanner implements CutPlanner
     private function __construct(
         private int $units,
         private int $looks,
-        private int $ways,
         private int $cuts,
         private array $rounds,
         private ?\Closure $goOn = null,
@@ -59,7 +57,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(intdiv(Effort::A_SECOND, 2), 1_000_000, 18, 3_000_000, [[4, 0, 0]]);
+        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]]);
     }
 
     /**
@@ -69,7 +67,7 @@ final readonly class ProvenPlanner implements CutPlanner
      */
     public static function thorough(float $seconds = 4.5, ?\Closure $goOn = null): self
     {
-        return new self((int) ($seconds * Effort::A_SECOND), 3_000_000, 72, 25_000_000, self::ROUNDS, $goOn);
+        return new self((int) ($seconds * Effort::A_SECOND), 3_000_000, 25_000_000, self::ROUNDS, $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -104,7 +102,7 @@ final readonly class ProvenPlanner implements CutPlanner
         );
         $search->begin($trimmer, $this->looks);
         if ($search->pieces() <= self::MANY) {
-            $search->layOutInManyWays($this->ways);
+            $search->layOutInManyWays();
         }
         if (! $search->isProved() && $search->best()->missed === 0 && $this->isOneKindOfSheet($supplies)) {
             $search->raise((new LowerBound)->sheets($fitting, $supplies[0]->sheet, enough: $search->best()->newSheets, effort: $effort));
