@@ -17,7 +17,7 @@ final class CacheInFiles extends FileStore
     public function put($key, $value, $seconds): bool
     {
         try {
-            return parent::put($key, $value, $seconds);
+            return parent::put($key, Packed::of($value), $seconds);
         } catch (\ErrorException) {
             return false;
         }
@@ -31,7 +31,7 @@ final class CacheInFiles extends FileStore
     public function add($key, $value, $seconds): bool
     {
         try {
-            return parent::add($key, $value, $seconds);
+            return parent::add($key, Packed::of($value), $seconds);
         } catch (\Exception) {
             return false;
         }
@@ -46,8 +46,10 @@ final class CacheInFiles extends FileStore
     protected function getPayload($key): array
     {
         try {
-            return parent::getPayload($key);
-        } catch (\Error) {
+            $kept = parent::getPayload($key);
+
+            return ['data' => Packed::value($kept['data'] ?? null)] + $kept;
+        } catch (\Error|\ErrorException) {
             return $this->emptyPayload();
         }
     }

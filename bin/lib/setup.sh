@@ -28,7 +28,7 @@ setup_system() {
     local extension
     # What PHP can do already needs no package, wherever that PHP came from.
     command -v php >/dev/null || packages+=(php8.2-cli php8.2-opcache)
-    for extension in bcmath curl exif gd intl mbstring sqlite3 xml zip; do
+    for extension in bcmath curl exif gd igbinary intl mbstring sqlite3 xml zip; do
         php -r "exit(extension_loaded('$extension') ? 0 : 1);" 2>/dev/null || packages+=("php8.2-$([ "$extension" = exif ] && echo common || echo "$extension")")
     done
     # Pictures of papers may be SVG; this turns them into pixels.

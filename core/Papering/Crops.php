@@ -20,14 +20,8 @@ use Ephemeron\Paper\Side;
  */
 final readonly class Crops
 {
-    /** @var array<int, Crop> of what lies on faces, by the joint's number */
-    private array $joints;
-
-    /** @var array<string, Crop> of the paper of faces, by their key */
-    private array $faces;
-
-    /** @var array<int|string, Place> where what lies on faces is cut from, by the joint’s number, and the paper of faces, by their key */
-    private array $cut;
+    /** @var array<int|string, HandedOut> what lies on faces, by the joint’s number, and the paper of faces, by their key */
+    private array $there;
 
     /** @var array<string, array<int, Place>> where the pieces of each part are cut from */
     private array $given;
@@ -37,20 +31,16 @@ final readonly class Crops
     {
         $places = Places::of($stocks);
         $seats = $this->seats();
-        $joints = [];
-        $faces = [];
         $seen = [];
         $given = [];
-        $cut = [];
+        $there = [];
         foreach ($blueprint->parts as $key => $part) {
             $given[$key] = $this->given($part, $places[$part->letter] ?? [], $seats[$key] ?? []);
             $each = max(1, intdiv(count($seats[$key] ?? []), max(1, $part->quantity)));
             foreach ($seats[$key] ?? [] as $index => $joint) {
                 $place = $given[$key][intdiv($index, $each)] ?? null;
                 if ($place !== null) {
-                    $piece = intdiv($index, $each);
-                    $cut[spl_object_id($joint)] = $place;
-                    $joints[spl_object_id($joint)] = $this->crop($part, $place, $joint->from->panel, $joint->from->side->other(), $piece);
+                    $there[spl_object_id($joint)] = new HandedOut($part, $place, intdiv($index, $each));
                 }
             }
         }
@@ -58,38 +48,43 @@ final readonly class Crops
             $ref = $face->paper;
             $name = "{$ref->part} {$ref->panel} {$ref->side->value}";
             $number = $seen[$name] = ($seen[$name] ?? -1) + 1;
-            $place = $given[$ref->part][$number] ?? ($blueprint->part($ref->part)->byPiece === [] ? $given[$ref->part][0] ?? null : null);
+            $part = $blueprint->part($ref->part);
+            $place = $given[$ref->part][$number] ?? ($part->byPiece === [] ? $given[$ref->part][0] ?? null : null);
             if ($place !== null) {
-                $cut[$key] = $place;
-                $crop = $this->crop($blueprint->part($ref->part), $place, $ref->panel, $ref->side, $number);
-                $faces[$key] = $crop->part(Rectangle::whole($this->shown($crop)), self::quarters($face->lie));
+                $there[$key] = new HandedOut($part, $place, $number);
             }
         }
-        $this->cut = $cut;
-        $this->joints = $joints;
-        $this->faces = $faces;
+        $this->there = $there;
         $this->given = $given;
     }
 
     /** What lies on a face there, as the reader sees it; null where it finds no room on the sheets. */
     public function ofJoint(Joint $joint): ?Crop
     {
-        return $this->joints[spl_object_id($joint)] ?? null;
+        $there = $this->there[spl_object_id($joint)] ?? null;
+
+        return $there === null ? null : $this->crop($there, $joint->from->panel, $joint->from->side->other());
     }
 
     /** The paper of a face itself, as the reader sees it. */
     public function ofFace(Face $face): ?Crop
     {
-        return $this->faces[$face->key] ?? null;
+        $there = $this->there[$face->key] ?? null;
+        if ($there === null) {
+            return null;
+        }
+        $crop = $this->crop($there, $face->paper->panel, $face->paper->side);
+
+        return $crop->part(Rectangle::whole($this->shown($crop)), self::quarters($face->lie));
     }
 
     /** What lies on a face there, or the paper of a face, as something that can be moved under it; null where it finds no room. */
     public function motif(Joint|Face $place): ?Motif
     {
         $crop = $place instanceof Joint ? $this->ofJoint($place) : $this->ofFace($place);
-        $cut = $this->cut[$place instanceof Joint ? spl_object_id($place) : $place->key] ?? null;
+        $there = $this->there[$place instanceof Joint ? spl_object_id($place) : $place->key] ?? null;
 
-        return $crop === null || $cut === null ? null : new Motif($crop, $cut);
+        return $crop === null || $there === null ? null : new Motif($crop, $there->place);
     }
 
     /**
@@ -101,7 +96,7 @@ final readonly class Crops
     {
         $place = $this->given[$part->key][$number] ?? null;
 
-        return $place === null ? null : $this->crop($part, $place, 'whole', $side, $number);
+        return $place === null ? null : $this->crop(new HandedOut($part, $place, $number), 'whole', $side);
     }
 
     /** @return array<string, list<Joint>> by part, in reading order: where its pieces lie on faces */
@@ -183,11 +178,12 @@ final readonly class Crops
     }
 
     /** A panel of a piece, seen from one of its sides. */
-    private function crop(Part $part, Place $place, string $panel, Side $side, int $piece): Crop
+    private function crop(HandedOut $there, string $panel, Side $side): Crop
     {
+        [$part, $place] = [$there->part, $there->place];
         $isOdd = ! $place->area->size->equals($part->size);
         $quarters = $part->turn ?? ($isOdd ? 1 : 0);
-        $printed = $part->isOverAt($piece) ? $side->other() : $side;
+        $printed = $part->isOverAt($there->piece) ? $side->other() : $side;
         $sheet = $place->pattern->supply->sheet;
         $area = $printed === Side::A ? $place->area
             : Rectangle::at($sheet->width->minus($place->area->right()), $place->area->top(), $place->area->size);

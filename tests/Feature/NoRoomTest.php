@@ -109,8 +109,12 @@ final class NoRoomTest extends TestCase
         $cache = new CacheInFiles(new Filesystem, $this->folder);
         $cache->put('price', new \Ephemeron\Paper\Price(85), 60);
         $path = $cache->path('price');
-        file_put_contents($path, str_replace('s:5:"mills"', 's:5:"cents"', (string) file_get_contents($path)));
+        file_put_contents($path, str_replace('mills', 'cents', (string) file_get_contents($path)));
         $this->assertNull($cache->get('price'), 'what other code has remembered');
+        $cache->put('price', new \Ephemeron\Paper\Price(85), 60);
+        $this->assertEquals(new \Ephemeron\Paper\Price(85), $cache->get('price'));
+        file_put_contents($path, str_replace('mills', 'mi', (string) file_get_contents($path)));
+        $this->assertNull($cache->get('price'), 'damaged');
         $this->assertTrue($cache->put('a', 1, 60));
         $this->assertFalse($cache->add('a', 2, 60));
         $this->assertSame(1, $cache->get('a'));

@@ -33,7 +33,7 @@ final class SvgDrawing
 
     private string $body = '';
 
-    /** @var array<string, string> hatchings as lines, by what stands for them */
+    /** @var array<string, array{Rectangle, bool}> what is hatched, and whether crossed, by what stands for it on screens */
     private array $hatchings = [];
 
     /** @var array{float, float, float, float} x, y, width, height in mm */
@@ -227,8 +227,7 @@ final class SvgDrawing
         $kind = $crossed ? LineKind::Tape : LineKind::Glue;
         $before = strlen($this->body);
         $this->rectangle($area, ['class' => "line-{$kind->value}", 'stroke' => 'none', 'fill' => "url(#{$kind->value}-%)"]);
-        $this->hatchings[substr($this->body, $before)] ??= '<path'
-            .$this->attributes(['d' => $this->hatchLines($area, $crossed), ...$kind->attributes()]).'/>';
+        $this->hatchings[substr($this->body, $before)] = [$area, $crossed];
 
         return $this;
     }
@@ -456,7 +455,7 @@ final class SvgDrawing
     /** To stand inside a page whose typeface knows no fractions of its own. */
     public function plain(): string
     {
-        return $this->within('drawing', false, strtr($this->body, $this->hatchings));
+        return $this->within('drawing', false, $this->inLines());
     }
 
     private function within(string $class, bool $hasLinks, string $body): string
@@ -476,7 +475,19 @@ final class SvgDrawing
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} "
             ."{$height}\">"
-            .'<title>'.self::escape($this->title).'</title>'.strtr($this->body, $this->hatchings)."</svg>\n";
+            .'<title>'.self::escape($this->title).'</title>'.$this->inLines()."</svg>\n";
+    }
+
+    /** With its hatchings as lines: thousands of them, written only where they are wanted. */
+    private function inLines(): string
+    {
+        $lines = [];
+        foreach ($this->hatchings as $pattern => [$area, $crossed]) {
+            $kind = $crossed ? LineKind::Tape : LineKind::Glue;
+            $lines[$pattern] = '<path'.$this->attributes(['d' => $this->hatchLines($area, $crossed), ...$kind->attributes()]).'/>';
+        }
+
+        return strtr($this->body, $lines);
     }
 
     /** With the patterns of its hatchings, which go by the drawing: on one page there are many, and one that is not shown has none. */
