@@ -83,13 +83,19 @@ const WIDTH = <<<'JS'
     const drawing = () => document.querySelector('.drawn svg')?.outerHTML;
     const was = drawing();
     const began = performance.now();
-    const look = () => drawing() !== was
-        ? requestAnimationFrame(() => setTimeout(() => done(performance.now() - began)))
-        : (performance.now() - began > 12000 ? done(12000) : setTimeout(look, 8));
+    const giveUp = setTimeout(() => done(12000), 12000);
+    // What is changed in a task is painted in the frame after it; what waits for that frame comes before all timers.
+    const seen = new MutationObserver(() => {
+        if (drawing() !== was) {
+            seen.disconnect();
+            clearTimeout(giveUp);
+            requestAnimationFrame(() => scheduler.postTask(() => done(performance.now() - began), { priority: 'user-blocking' }));
+        }
+    });
+    seen.observe(document.body, { childList: true, subtree: true });
     field.value = wanted;
     field.dispatchEvent(new Event('input', { bubbles: true }));
     field.dispatchEvent(new Event('change', { bubbles: true }));
-    setTimeout(look, 8);
     JS;
 const LOADED = <<<'JS'
     const done = arguments[arguments.length - 1];

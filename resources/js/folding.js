@@ -25,8 +25,9 @@ export const folding = (steps) => ({
         this.world = this.$root.querySelector('.world');
         const hashed = Number(new URLSearchParams(window.location.search).get('at'));
         this.at = hashed > 0 ? Math.min(this.steps, hashed) : 0;
-        this.show();
+        // The breadth is asked for before anything is changed: else all would be laid out twice.
         this.turn();
+        this.show();
         this.$watch('at', () => this.show());
     },
 

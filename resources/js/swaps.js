@@ -1,5 +1,8 @@
 /* A change swaps the page under the hands: what was open stays open, and what is being typed is not lost. */
 
+import htmx from 'htmx.org';
+import { afterPaint, morph, paintAhead } from './morphing.js';
+
 const typedIn = (element) => element instanceof HTMLInputElement && element.id !== '' && element.value !== element.defaultValue;
 
 const folded = (root) => new Map([...root.querySelectorAll('details[id]')].map((details) => [details.id, details.open]));
@@ -61,40 +64,73 @@ const putBack = (hand) => {
     }
 };
 
+/** What is open, and what is being typed. */
+const asItIs = (root) => {
+    const active = root.activeElement;
+
+    return {
+        open: folded(root),
+        typing: typedIn(active) ? { id: active.id, value: active.value, from: active.selectionStart, to: active.selectionEnd } : null,
+    };
+};
+
+const asItWas = (root, { open, typing }) => {
+    open.forEach((wasOpen, id) => {
+        const details = root.getElementById(id);
+        // What the server opened, because there is an error in it, stays open.
+        if (details && (wasOpen || details.querySelector('.is-invalid') === null)) {
+            details.open = wasOpen;
+        }
+    });
+    const field = typing && root.getElementById(typing.id);
+    if (field && field.value !== typing.value && !field.classList.contains('is-invalid')) {
+        field.value = typing.value;
+        field.focus({ preventScroll: true });
+        field.setSelectionRange?.(typing.from, typing.to);
+    }
+    showOpening();
+};
+
 export const keepPlace = (root) => {
     showOpening();
-    let open = new Map();
-    let typing = null;
+    let before = null;
     let hand = null;
 
+    /** The stage of a book changes by what differs, after what one looks at. */
+    const come = (answer) => {
+        const held = hand;
+        const ahead = paintAhead(answer);
+        const rest = () => {
+            before = asItIs(root);
+            hand = held;
+            const stage = root.getElementById('stage');
+            morph(stage, answer, ahead);
+            htmx.trigger(stage, 'htmx:afterSettle');
+        };
+        if (ahead) {
+            putBack(held);
+            afterPaint(rest);
+            return;
+        }
+        rest();
+    };
+
     root.addEventListener('htmx:beforeSwap', (event) => {
-        open = folded(root);
-        const active = root.activeElement;
-        typing = typedIn(active) ? { id: active.id, value: active.value, from: active.selectionStart, to: active.selectionEnd } : null;
-        hand = ['stage', 'trimmer'].includes(event.detail.target?.id) ? takeInHand(event.detail.requestConfig?.elt) : null;
+        const { detail } = event;
+        before = asItIs(root);
+        hand = ['stage', 'trimmer'].includes(detail.target?.id) ? takeInHand(detail.requestConfig?.elt) : null;
+        if (detail.target?.id === 'stage' && detail.shouldSwap && detail.serverResponse.includes('id="stage"')) {
+            detail.shouldSwap = false;
+            come(detail.serverResponse);
+        }
     });
 
     // Before anything is painted the page is where it was.
     root.addEventListener('htmx:afterSwap', () => hand && putBack(hand));
 
     root.addEventListener('htmx:afterSettle', () => {
-        open.forEach((wasOpen, id) => {
-            const details = root.getElementById(id);
-            // What the server opened, because there is an error in it, stays open.
-            if (details && wasOpen) {
-                details.open = true;
-            } else if (details && details.querySelector('.is-invalid') === null) {
-                details.open = wasOpen;
-            }
-        });
-        const field = typing && root.getElementById(typing.id);
-        if (field && field.value !== typing.value && !field.classList.contains('is-invalid')) {
-            field.value = typing.value;
-            field.focus({ preventScroll: true });
-            field.setSelectionRange?.(typing.from, typing.to);
-        }
-        typing = null;
-        showOpening();
+        asItWas(root, before);
+        before.typing = null;
         if (hand) {
             putBack(hand);
             hand = null;

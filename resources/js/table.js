@@ -217,10 +217,10 @@ const pieceOf = (text) => {
 };
 
 /* A size that does not fit its piece lying stands upright; where that does not fit either it is left to the list beside it. */
-const sizeInPiece = (text, size) => {
+const sizedInPiece = ({ text, size }) => {
     const piece = text.textContent.includes('×') ? pieceOf(text) : null;
     if (!piece) {
-        return;
+        return null;
     }
     text.dataset.turn ??= text.getAttribute('transform') ?? '';
     const long = text.getComputedTextLength();
@@ -229,21 +229,27 @@ const sizeInPiece = (text, size) => {
     const stands = !isUnderLetter && long <= piece.height && size <= piece.width;
     const upright = stands && (!lies || text.dataset.turn !== '');
     const middle = `${text.getAttribute('x')} ${piece.y + piece.height / 2}`;
-    text.style.visibility = lies || stands ? '' : 'hidden';
-    upright ? text.setAttribute('transform', text.dataset.turn || `rotate(-90 ${middle})`) : text.removeAttribute('transform');
+
+    return () => {
+        text.style.visibility = lies || stands ? '' : 'hidden';
+        upright ? text.setAttribute('transform', text.dataset.turn || `rotate(-90 ${middle})`) : text.removeAttribute('transform');
+    };
 };
 
-const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => {
-    const scale = svg.getScreenCTM()?.a ?? 0;
+/* All is measured before anything is changed, and only then again: else the page would be laid out for every text. */
+const legible = (root) => {
+    const scales = [...root.querySelectorAll('svg.drawing')].map((svg) => [svg, svg.getScreenCTM()?.a ?? 0]);
     // What is drawn at this size already need not be measured again.
-    if (scale <= 0 || svg.dataset.legibleAt === `${scale} ${document.fonts?.status}`) {
-        return;
-    }
-    svg.dataset.legibleAt = `${scale} ${document.fonts?.status}`;
-    svg.querySelectorAll('text').forEach((text) => {
+    const others = scales.filter(([svg, scale]) => scale > 0 && svg.dataset.legibleAt !== `${scale} ${document.fonts?.status}`);
+    const texts = others.flatMap(([svg, scale]) => [...svg.querySelectorAll('text')].map((text) => {
         text.dataset.size ??= String(parseFloat(getComputedStyle(text).fontSize));
-        const own = Number(text.dataset.size);
-        const least = LEAST / scale;
+
+        return { text, own: Number(text.dataset.size), least: LEAST / scale, size: Math.max(Number(text.dataset.size), LEAST / scale) };
+    }));
+    others.forEach(([svg, scale]) => {
+        svg.dataset.legibleAt = `${scale} ${document.fonts?.status}`;
+    });
+    texts.forEach(({ text, own, least }) => {
         text.style.fontSize = own < least ? `${least}px` : '';
         // The ring of a letter grows with it.
         const ring = text.previousElementSibling;
@@ -251,9 +257,9 @@ const legible = (root) => root.querySelectorAll('svg.drawing').forEach((svg) => 
             ring.dataset.r ??= ring.getAttribute('r');
             ring.setAttribute('r', String(Number(ring.dataset.r) * Math.max(1, least / own)));
         }
-        sizeInPiece(text, Math.max(own, least));
     });
-});
+    texts.map(sizedInPiece).forEach((turn) => turn?.());
+};
 
 export const atTheTable = (root) => {
     guardPresses(root);

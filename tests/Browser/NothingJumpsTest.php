@@ -54,6 +54,32 @@ final class NothingJumpsTest extends BrowserTestCase
         $this->stays('#undo', fn () => $this->find('#undo')->click(), '.said', 'taken back');
     }
 
+    public function test_what_a_change_does_not_concern_is_left_as_it_stands(): void
+    {
+        $this->open($this->project('Zenith sampler', 'plan'));
+        $this->driver()->executeScript(<<<'JS'
+            document.getElementById('tools').open = true;
+            document.getElementById('tools').seenBefore = true;
+            document.querySelector('.drawn svg').seenBefore = true;
+            document.querySelector('[name="set[mats.alternate]"]').closest('details').open = true;
+            document.getElementById('f-parameters-leaf-width').value = '5 1/4';
+            JS);
+        $this->typed('#f-parameters-leaf-height', '7 1/2'.WebDriverKeys::ENTER);
+        $this->waitForText('.said', 'leaf height');
+        $left = $this->driver()->executeScript(<<<'JS'
+            const tools = document.getElementById('tools');
+            return [tools.seenBefore === true, tools.open, document.querySelector('.drawn svg').seenBefore === true,
+                document.querySelectorAll('input[name=revision]').length,
+                new Set([...document.querySelectorAll('input[name=revision]')].map((field) => field.value)).size];
+            JS);
+        $this->assertSame([true, true, false], array_slice($left, 0, 3), 'the drawing is another, the tools are not');
+        $this->assertGreaterThan(5, $left[3]);
+        $this->assertSame(1, $left[4], 'every form goes on from what is now');
+        $this->betweenPresses();
+        $this->find('#undo')->click();
+        $this->waitForText('.said', 'taken back');
+    }
+
     #[TestWith([390])]
     #[TestWith([768])]
     #[TestWith([1280])]
