@@ -7,7 +7,6 @@ namespace Ephemeron;
 use Ephemeron\Bench\PhotoCount;
 use Ephemeron\Design\Allowances;
 use Ephemeron\Design\Design;
-use Ephemeron\Design\Parameter;
 use Ephemeron\Fit\Finding;
 use Ephemeron\Folding\Profile;
 use Ephemeron\Measure\Length;
@@ -15,7 +14,6 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Paper\PhotoSize;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Structure\Sizing;
-use Ephemeron\Structure\Structure;
 
 /**
  * Makes a design fit: so many prints of a size, or the inside of an envelope or a shelf. It turns the parameters that the structure names
@@ -33,8 +31,11 @@ final readonly class Tailor
     /** What findings about paper are called. */
     private const ABOUT_PAPER = ['piece-too-large', 'paper-runs-out'];
 
-    public function __construct(private Catalogue $catalogue, private Workshop $workshop)
+    private Resizer $resizer;
+
+    public function __construct(Catalogue $catalogue, private Workshop $workshop)
     {
+        $this->resizer = new Resizer($catalogue, $workshop);
     }
 
     /**
@@ -45,18 +46,18 @@ final readonly class Tailor
     public function toHold(Design $design, PhotoSize $photo, int $number): Fitted
     {
         $sizing = $this->sizing($design);
-        [$fewest, $mostPages] = $this->counts($design, $sizing);
+        [$fewest, $mostPages] = $this->resizer->counts($design);
         $most = 0;
         $offers = [];
         for ($step = 0; $step <= self::MOST_STEPS && count($offers) < self::MOST_PLANNED; $step++) {
             $by = $this->step($design)->times($step);
-            $grown = $this->resized($design, $sizing, $by, $by);
-            $held = $grown === null ? 0 : $this->holds($this->counted($grown, $sizing, $mostPages), $photo);
+            $grown = $this->resizer->resized($design, $by, $by);
+            $held = $grown === null ? 0 : $this->holds($this->resizer->counted($grown, $mostPages), $photo);
             $most = max($most, $held);
             if ($grown === null || $held < $number) {
                 continue;
             }
-            $offers[] = $offer = $this->planned($design, $this->leastPages($grown, $sizing, $fewest, $mostPages, $photo, $number));
+            $offers[] = $offer = $this->planned($design, $this->leastPages($grown, $fewest, $mostPages, $photo, $number));
             if ($offer->wants === []) {
                 return $offer;
             }
@@ -88,7 +89,7 @@ final readonly class Tailor
             }
         }
         $notation = $design->notation();
-        $largest ??= throw DoesNotFit::inside($notation->size($outer), $notation->size($this->closed($design)));
+        $largest ??= throw DoesNotFit::inside($notation->size($outer), $notation->size($this->resizer->closed($design)));
 
         return $this->planned($design, $thick === null ? $largest : $this->noThicker($largest, $sizing, $thick));
     }
@@ -112,30 +113,25 @@ final readonly class Tailor
         );
     }
 
-    private function structure(Design $design): Structure
-    {
-        return $this->catalogue->get($design->structure);
-    }
-
     private function sizing(Design $design): Sizing
     {
-        $sizing = $this->structure($design)->about()->sizing;
+        $sizing = $this->resizer->sizing($design);
 
         return $sizing->broader === [] ? throw DoesNotFit::fixed() : $sizing;
     }
 
-    private function leastPages(Design $grown, Sizing $sizing, int $low, int $high, PhotoSize $photo, int $number): Design
+    private function leastPages(Design $grown, int $low, int $high, PhotoSize $photo, int $number): Design
     {
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            if ($this->holds($this->counted($grown, $sizing, $middle), $photo) >= $number) {
+            if ($this->holds($this->resizer->counted($grown, $middle), $photo) >= $number) {
                 $high = $middle;
             } else {
                 $low = $middle + 1;
             }
         }
 
-        return $this->counted($grown, $sizing, $low) ?? $grown;
+        return $this->resizer->counted($grown, $low) ?? $grown;
     }
 
     /** Whether every piece fits a sheet of its paper; whether it fits together with the others is for the planner to say. */
@@ -153,7 +149,7 @@ final readonly class Tailor
     /** @return iterable<Design> from the largest whose closed book lies in the outer one */
     private function sizesWithin(Design $design, Sizing $sizing, Size $outer): iterable
     {
-        $closed = $this->closed($design);
+        $closed = $this->resizer->closed($design);
         $across = $outer->width->minus($closed->width);
         $down = $outer->height->minus($closed->height);
         // Where one measure settles both, the tighter side counts.
@@ -161,13 +157,12 @@ final readonly class Tailor
         $step = $this->step($design);
         for ($less = 0; $less <= self::MOST_STEPS; $less++) {
             foreach ($sizing->taller === [] ? [$less] : range(0, $less) as $narrower) {
-                $tried = $this->resized(
+                $tried = $this->resizer->resized(
                     $design,
-                    $sizing,
                     $across->minus($step->times($narrower)),
                     $down->minus($step->times($less - $narrower)),
                 );
-                if ($tried !== null && $this->closed($tried)->fitsIn($outer)) {
+                if ($tried !== null && $this->resizer->closed($tried)->fitsIn($outer)) {
                     yield $tried;
                 }
             }
@@ -177,11 +172,11 @@ final readonly class Tailor
     /** @throws DoesNotFit */
     private function noThicker(Design $design, Sizing $sizing, Length $thick): Design
     {
-        [$fewest] = $this->counts($design, $sizing);
+        [$fewest] = $this->resizer->counts($design);
         $now = $sizing->longer === null ? $fewest : $design->parameters->count($sizing->longer);
         $least = null;
         for ($count = $now; $count >= $fewest; $count--) {
-            $tried = $this->counted($design, $sizing, $count);
+            $tried = $this->resizer->counted($design, $count);
             $least = $tried === null ? $least : Profile::of($this->workshop->blueprint($tried), $tried->papers())->thickest(true);
             if ($tried !== null && $least !== null && $thick->isAtLeast($least)) {
                 return $tried;
@@ -192,57 +187,9 @@ final readonly class Tailor
         throw DoesNotFit::tooThick($notation->text($thick), $notation->text($notation->grid->up($least ?? $thick)));
     }
 
-    /** To the tool’s marks, downwards; null where a size is beyond its range, or sizes cannot be built together. */
-    private function resized(Design $design, Sizing $sizing, Length $across, Length $down): ?Design
-    {
-        $values = $design->parameters;
-        foreach ([...array_fill_keys($sizing->broader, $across), ...array_fill_keys($sizing->taller, $down)] as $key => $more) {
-            $values = $more->isZero() ? $values : $values->with($key, $design->tools->grid->down($values->length($key)->plus($more)));
-        }
-
-        return $this->buildable($design->with(parameters: $values));
-    }
-
-    private function counted(Design $design, Sizing $sizing, int $count): ?Design
-    {
-        return $sizing->longer === null ? $design : $this->buildable(
-            $design->with(parameters: $design->parameters->with($sizing->longer, $count)),
-        );
-    }
-
-    private function buildable(Design $design): ?Design
-    {
-        $structure = $this->structure($design);
-        foreach ($structure->parameters() as $parameter) {
-            if (! $parameter->takes($design->parameters->values[$parameter->key] ?? null)) {
-                return null;
-            }
-        }
-
-        return $structure->refusals($design->parameters, $design->notation()) === [] ? $design : null;
-    }
-
-    /** @return array{int, int} fewest pages and most */
-    private function counts(Design $design, Sizing $sizing): array
-    {
-        $longer = array_filter(
-            $this->structure($design)->parameters(),
-            static fn (Parameter $parameter): bool => $parameter->key === $sizing->longer,
-        );
-        $parameter = reset($longer);
-
-        return $parameter !== false && is_int($parameter->minimum) && is_int($parameter->maximum)
-            ? [$parameter->minimum, $parameter->maximum] : [1, 1];
-    }
-
     private function holds(?Design $design, PhotoSize $photo): int
     {
         return $design === null ? 0 : PhotoCount::of($photo, $this->workshop->blueprint($design))->total();
-    }
-
-    private function closed(Design $design): Size
-    {
-        return $this->workshop->blueprint($design)->closedSize();
     }
 
     private function step(Design $design): Length

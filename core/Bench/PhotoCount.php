@@ -28,42 +28,69 @@ final readonly class PhotoCount
         return $this->onMounts + $this->onPages + $this->inPockets;
     }
 
-    public static function of(PhotoSize $photo, Blueprint $blueprint): self
+    /** @param bool|null $lying whether they are to be seen lying, or standing; null: either */
+    public static function of(PhotoSize $photo, Blueprint $blueprint, ?bool $lying = null): self
     {
-        return self::ofEach([$photo], $blueprint)[0];
+        return self::ofEach([$photo], $blueprint, $lying)[0];
     }
 
     /**
      * @param list<PhotoSize> $photos
+     * @param bool|null $lying whether they are to be seen lying, or standing; null: either
      * @return list<self>
      */
-    public static function ofEach(array $photos, Blueprint $blueprint): array
+    public static function ofEach(array $photos, Blueprint $blueprint, ?bool $lying = null): array
+    {
+        $rooms = self::rooms($blueprint);
+
+        return array_map(static function (PhotoSize $photo) use ($rooms, $blueprint, $lying): self {
+            $mats = self::seen($photo->mat(), $lying);
+            $prints = self::seen($photo->size(), $lying);
+            $onPages = 0;
+            foreach ($rooms as [$room, $faces]) {
+                $onPages += $faces * max(array_map(static fn (Size $mat): int => self::inRows($mat, $room), $mats));
+            }
+
+            return new self(
+                $photo,
+                count(array_filter(
+                    $blueprint->all(Mount::class),
+                    static fn (Mount $mount): bool => $mount->photo === $photo && ($lying === null || array_filter($prints, static fn (Size $print): bool => $print->equals($mount->print)) !== []),
+                )),
+                $onPages,
+                count(array_filter(
+                    $blueprint->all(Pouch::class),
+                    static fn (Pouch $pouch): bool => array_filter($mats, $pouch->holdsAsItLies(...)) !== [],
+                )),
+            );
+        }, $photos);
+    }
+
+    /** @return array<string, array{Size, int}> the sizes of what is free on pages and flaps, and how many there are of each */
+    public static function rooms(Blueprint $blueprint): array
     {
         $rooms = [];
         foreach ($blueprint->faces as $face) {
             if ($face->turns || ($face->isOfTheBook() && ! $face->isCover() && ! $blueprint->isWrittenOn($face))) {
                 $room = self::roomOn($face, $blueprint);
-                $rooms[$room->width->ticks.'×'.$room->height->ticks] = [
-                    $room,
-                    ($rooms[$room->width->ticks.'×'.$room->height->ticks][1] ?? 0) + 1,
-                ];
+                $key = $room->width->ticks.'×'.$room->height->ticks;
+                $rooms[$key] = [$room, ($rooms[$key][1] ?? 0) + 1];
             }
         }
 
-        return array_map(static function (PhotoSize $photo) use ($rooms, $blueprint): self {
-            $mat = $photo->mat();
-            $onPages = 0;
-            foreach ($rooms as [$room, $faces]) {
-                $onPages += $faces * max(self::inRows($mat, $room), self::inRows($mat->turned(), $room));
-            }
+        return $rooms;
+    }
 
-            return new self(
-                $photo,
-                count(array_filter($blueprint->all(Mount::class), static fn ($mount): bool => $mount->photo === $photo)),
-                $onPages,
-                count(array_filter($blueprint->all(Pouch::class), static fn ($pouch): bool => $pouch->holds($mat))),
-            );
-        }, $photos);
+    /** @return non-empty-list<Size> the ways it may be seen */
+    private static function seen(Size $size, ?bool $lying): array
+    {
+        $standing = new Size($size->shortSide(), $size->longSide());
+
+        return match ($lying) {
+            true => [$standing->turned()],
+            false => [$standing],
+            null => [$standing, $standing->turned()],
+        };
     }
 
     /** The uppermost mat of a face, or the bare face; nothing where something else lies on it. */
