@@ -22,7 +22,6 @@ use Ephemeron\Folding\Profile;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Paper\PhotoSize;
-use Ephemeron\Paper\Stock;
 use Ephemeron\Paper\StockRole;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Structure\Skill;
@@ -40,7 +39,10 @@ final readonly class Adviser
     /** Prints on a page: across and down. */
     private const ON_A_PAGE = [[1, 1], [2, 1], [1, 2], [2, 2]];
 
+    /** Steps by which it is made smaller, and looks at how far it still is from what it is made for. */
     private const MOST_STEPS = 24;
+
+    private const MOST_TRIES = 6;
 
     private Resizer $resizer;
 
@@ -62,7 +64,10 @@ final readonly class Adviser
         ksort($sizes);
         $nearest = array_values($sizes)[0];
         ksort($nearest, SORT_STRING);
-        $planned = array_map(fn (Design $design): Advised => $this->planned($design, $wish), array_slice(array_values($nearest), 0, self::MOST_PLANNED));
+        $planned = array_map(
+            fn (Design $design): Advised => $this->planned($design, $wish),
+            array_slice(array_values($nearest), 0, self::MOST_PLANNED),
+        );
         usort($planned, static fn (Advised $one, Advised $other): int => $one->worth() <=> $other->worth());
 
         return $planned[0];
@@ -100,14 +105,20 @@ final readonly class Adviser
             return;
         }
         yield from $this->smaller($usual, $wish);
-        foreach ($wish->photo === null || $wish->photos === 0 ? [] : self::ON_A_PAGE as [$across, $down]) {
-            foreach ($this->seen($wish->photo, $wish->lying) as $mat) {
+        $seen = [];
+        $mats = $wish->photo === null || $wish->photos === 0 ? [] : $this->seen($wish->photo, $wish->lying);
+        foreach (self::ON_A_PAGE as [$across, $down]) {
+            foreach ($mats as $mat) {
                 $page = new Size($mat->width->times($across), $mat->height->times($down));
-                $made = $this->withRoomFor($start, $page);
-                if ($made !== null) {
-                    $counted = $this->withPages($made, $wish);
-                    yield $counted;
-                    yield from $this->smaller($counted, $wish);
+                foreach ([[true, false], [false, false], [true, true]] as [$ofMost, $ofRest]) {
+                    $made = $this->withRoomFor($start, $page, $ofMost, $ofRest);
+                    $key = serialize($made?->parameters);
+                    if ($made !== null && ! isset($seen[$key])) {
+                        $seen[$key] = true;
+                        $counted = $this->withPages($made, $wish);
+                        yield $counted;
+                        yield from $this->smaller($counted, $wish);
+                    }
                 }
             }
         }
@@ -125,26 +136,22 @@ final readonly class Adviser
         };
     }
 
-    /** With pages, free as they are, of which one just takes this; null where the kind does not come so large. */
-    private function withRoomFor(Design $design, Size $page): ?Design
+    /**
+     * With pages, free as they are, of which one just takes this; null where the kind does not come so large.
+     *
+     * @param bool $ofMost whether it is for the pages of which there are most, or for those that are nearest to it
+     * @param bool $ofRest whether what it is for is what two pages leave of a sheet: it grows by twice as much as they shrink
+     */
+    private function withRoomFor(Design $design, Size $page, bool $ofMost, bool $ofRest): ?Design
     {
-        $coupled = $this->resizer->sizing($design)->taller === [];
         $fits = null;
-        for ($step = 0; $step < self::MOST_STEPS; $step++) {
-            [$across, $down] = $this->shortfall($design, $page);
+        for ($step = 0; $step < self::MOST_TRIES; $step++) {
+            [$across, $down] = $this->shortfall($design, $page, $ofMost);
             if ($across === null) {
-                return null;
-            }
-            $isThere = ! $across->isPositive() && ! $down->isPositive();
-            $fits = $isThere ? $design : $fits;
-            $both = Length::longest($across, $down);
-            $next = $coupled ? $this->resizer->resized($design, $both, $both, true) : $this->resizer->resized($design, $across, $down, true);
-            if ($next === null || ($isThere && ($both->isZero() || $step > 0))) {
                 return $fits;
             }
-            if ($next->parameters == $design->parameters) {
-                $next = $this->resizer->resized($design, $this->step($design), $this->step($design), true);
-            }
+            $fits = $across->isPositive() || $down->isPositive() ? $fits : $design;
+            $next = $this->nearer($design, $ofRest ? Length::zero()->minus($across->half()) : $across, $down);
             if ($next === null) {
                 return $fits;
             }
@@ -154,23 +161,41 @@ final readonly class Adviser
         return $fits;
     }
 
-    /** @return array{Length|null, Length} by how much the page that is nearest to it is too narrow and too low, less than nothing: too large */
-    private function shortfall(Design $design, Size $page): array
+    /** As far as it goes: both ways at once, else one of them, else half as far; null where it can go no nearer. */
+    private function nearer(Design $design, Length $across, Length $down): ?Design
     {
-        $least = null;
-        $short = [null, Length::zero()];
-        foreach (PhotoCount::rooms($this->workshop->blueprint($design)) as [$room]) {
-            if (! $room->isPositive()) {
-                continue;
-            }
-            $lacking = abs($page->width->ticks - $room->width->ticks) + abs($page->height->ticks - $room->height->ticks);
-            if ($least === null || $lacking < $least) {
-                $least = $lacking;
-                $short = [$page->width->minus($room->width), $page->height->minus($room->height)];
+        $none = Length::zero();
+        if ($this->resizer->sizing($design)->taller === []) {
+            $across = $down = Length::longest($across, $down);
+        }
+        foreach ([[$across, $down], [$across, $none], [$none, $down], [$across->half(), $down->half()]] as [$broader, $taller]) {
+            $next = $this->resizer->resized($design, $broader, $taller, true);
+            if ($next !== null && $next->parameters != $design->parameters) {
+                return $next;
             }
         }
 
-        return $short;
+        return null;
+    }
+
+    /**
+     * By how much a page is too narrow and too low; less than nothing: too large.
+     *
+     * @return array{Length|null, Length}
+     */
+    private function shortfall(Design $design, Size $page, bool $ofMost): array
+    {
+        $rooms = array_filter(
+            PhotoCount::rooms($this->workshop->blueprint($design)),
+            static fn (array $room): bool => $room[0]->isPositive(),
+        );
+        $from = static fn (Size $room): int => abs($page->width->ticks - $room->width->ticks)
+            + abs($page->height->ticks - $room->height->ticks);
+        usort($rooms, static fn (array $one, array $other): int => [$ofMost ? $other[1] : 0, $from($one[0])]
+            <=> [$ofMost ? $one[1] : 0, $from($other[0])]);
+
+        return $rooms === [] ? [null, Length::zero()]
+            : [$page->width->minus($rooms[0][0]->width), $page->height->minus($rooms[0][0]->height)];
     }
 
     /** With as many pages as it takes, or as many as it can have. */
@@ -225,9 +250,12 @@ final readonly class Adviser
                 yield $this->withPages($within, $wish);
             }
         }
-        [$fewest] = $this->resizer->counts($design);
         $longer = $this->resizer->sizing($design)->longer;
-        for ($count = $longer === null || $wish->thick === null ? 0 : $design->parameters->count($longer) - 1; $count >= $fewest; $count--) {
+        if ($longer === null || $wish->thick === null) {
+            return;
+        }
+        [$fewest] = $this->resizer->counts($design);
+        for ($count = $design->parameters->count($longer) - 1; $count >= $fewest; $count--) {
             $thinner = $this->resizer->counted($design, $count);
             if ($thinner !== null && ! $this->thickness($thinner)->isMoreThan($wish->thick)) {
                 yield $thinner;
@@ -276,11 +304,13 @@ final readonly class Adviser
     /** How much of a wish a size misses, as far as that is known before it is planned; the less the better. */
     private function shortOf(Design $design, Blueprint $blueprint, Wish $wish): int
     {
+        $notHeld = $this->notHeld($blueprint, $wish);
         $misses = (int) ($wish->outer !== null && ! $blueprint->closedSize()->fitsInEitherWay($wish->outer))
             + (int) ($wish->thick !== null && $this->thickness($design)->isMoreThan($wish->thick))
-            + (int) ($this->tooLarge($design, $blueprint) > 0);
+            + (int) ($notHeld > 0);
 
-        return 1_000 * $misses + min(999, $this->notHeld($blueprint, $wish));
+        // What cannot be cut at all comes last.
+        return ($this->tooLarge($design, $blueprint) > 0 ? 100_000 : 0) + 1_000 * $misses + min(999, $notHeld);
     }
 
     /** Pieces that no sheet of their paper gives. */
@@ -304,7 +334,8 @@ final readonly class Adviser
             $this->holds($plan->blueprint, $wish),
             $this->notHeld($plan->blueprint, $wish),
             [...$this->lacks($plan, $wish), ...$this->lackingPaper($plan, $wish, $reach)],
-            $this->wants($plan, $wish),
+            $wish->hand === null ? [] : $this->wants($plan, $wish->hand->name),
+            $wish->hand?->name,
             $reach,
         );
     }
@@ -312,33 +343,57 @@ final readonly class Adviser
     /** @return list<string> */
     private function lacks(WorkPlan $plan, Wish $wish): array
     {
-        $notation = $plan->notation();
-        $blueprint = $plan->blueprint;
-        $needles = array_filter($blueprint->tasks, static fn (Task $task): bool => $task->caution === Caution::Needle);
-        $coils = array_filter(
-            $plan->requisites(),
-            static fn (Requisite $one): bool => $one->kind === Sundry::Coil,
-        );
         $skill = $plan->structure->about()->skill;
-        $holds = $this->holds($blueprint, $wish);
-        $pockets = $wish->cards === 0 ? 0 : $this->pockets($blueprint, $wish);
-        $closed = $blueprint->closedSize();
-        $thick = $plan->thickness(true);
-        $closings = $blueprint->closings();
+        $closings = $plan->blueprint->closings();
+        $lacks = [...$this->lackingPlaces($plan, $wish), ...$this->lackingRoom($plan, $wish)];
+        if ($wish->shutting !== null && ! $wish->shutting->isKeptBy($closings)) {
+            $lacks[] = $closings === [] ? 'Nothing keeps it shut.' : 'It closes with '.implode(', ', $closings).'.';
+        }
+        $isSewn = static fn (Task $task): bool => $task->caution === Caution::Needle;
+        if (! $wish->needle && array_filter($plan->blueprint->tasks, $isSewn) !== []) {
+            $lacks[] = 'It is sewn, which takes a needle.';
+        }
+        if (! $wish->coil && array_filter($plan->requisites(), static fn (Requisite $one): bool => $one->kind === Sundry::Coil) !== []) {
+            $lacks[] = 'It takes a tool for coils.';
+        }
+        if ($wish->most !== null && self::rank($skill) > self::rank($wish->most)) {
+            $lacks[] = "It asks for {$skill->label()}.";
+        }
 
-        return array_keys(array_filter([
-            "It holds {$holds} of the {$wish->photos} prints." => $holds < $wish->photos,
-            "It has {$pockets} pockets for the {$wish->cards} cards." => $pockets < $wish->cards,
-            "Closed it is {$notation->size($closed)} and does not go into ".($wish->outer === null ? '' : $notation->size($wish->outer)).'.'
-                => $wish->outer !== null && ! $closed->fitsInEitherWay($wish->outer),
-            'Filled it is '.$notation->text($notation->grid->up($thick)).' thick, more than '
-                .($wish->thick === null ? '' : $notation->text($wish->thick)).'.' => $wish->thick !== null && $thick->isMoreThan($wish->thick),
-            ($closings === [] ? 'Nothing keeps it shut.' : 'It closes with '.implode(', ', $closings).'.')
-                => $wish->shutting !== null && ! $wish->shutting->isKeptBy($closings),
-            'It is sewn, which takes a needle.' => ! $wish->needle && $needles !== [],
-            'It takes a tool for coils.' => ! $wish->coil && $coils !== [],
-            "It asks for {$skill->label()}." => $wish->most !== null && self::rank($skill) > self::rank($wish->most),
-        ]));
+        return $lacks;
+    }
+
+    /** @return list<string> */
+    private function lackingPlaces(WorkPlan $plan, Wish $wish): array
+    {
+        $lacks = [];
+        $holds = $this->holds($plan->blueprint, $wish);
+        if ($holds < $wish->photos) {
+            $lacks[] = "It holds {$holds} of the {$wish->photos} prints.";
+        }
+        $pockets = $wish->cards === 0 ? 0 : $this->pockets($plan->blueprint, $wish);
+        if ($pockets < $wish->cards) {
+            $lacks[] = "It has {$pockets} pockets for the {$wish->cards} cards.";
+        }
+
+        return $lacks;
+    }
+
+    /** @return list<string> */
+    private function lackingRoom(WorkPlan $plan, Wish $wish): array
+    {
+        $lacks = [];
+        $notation = $plan->notation();
+        $closed = $plan->blueprint->closedSize();
+        if ($wish->outer !== null && ! $closed->fitsInEitherWay($wish->outer)) {
+            $lacks[] = "Closed it is {$notation->size($closed)} and does not go into {$notation->size($wish->outer)}.";
+        }
+        $thick = $plan->thickness(true);
+        if ($wish->thick !== null && $thick->isMoreThan($wish->thick)) {
+            $lacks[] = "Filled it is {$notation->text($notation->grid->up($thick))} thick, more than {$notation->text($wish->thick)}.";
+        }
+
+        return $lacks;
     }
 
     /** @return list<string> */
@@ -373,13 +428,14 @@ final readonly class Adviser
     }
 
     /** @return list<string> sheets beside those in hand */
-    private function wants(WorkPlan $plan, Wish $wish): array
+    private function wants(WorkPlan $plan, string $hand): array
     {
         $wants = [];
-        foreach ($wish->hand === null ? [] : $plan->stocks as $stock) {
-            if ($stock->stock->name !== $wish->hand->name && $stock->cuts->sheets() > 0) {
-                $count = $stock->cuts->sheets();
-                $wants[] = "{$count} ".($count === 1 ? 'sheet' : 'sheets')." of {$stock->stock->name}, {$plan->notation()->size($stock->stock->sheet)}";
+        foreach ($plan->stocks as $stock) {
+            $count = $stock->cuts->sheets();
+            if ($stock->stock->name !== $hand && $count > 0) {
+                $wants[] = "{$count} ".($count === 1 ? 'sheet' : 'sheets')." of {$stock->stock->name}, "
+                    .$plan->notation()->size($stock->stock->sheet);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ephemeron;
 
 use Ephemeron\Design\Design;
-use Ephemeron\Design\Parameter;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Structure\Catalogue;

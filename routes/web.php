@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AdviserController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CameController;
@@ -121,6 +122,8 @@ Route::post('copies/restore', [CopiesController::class, 'restore'])->name('copie
 Route::get('together', [TogetherController::class, 'show'])->name('together');
 Route::post('together', [TogetherController::class, 'store'])->name('together.store');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
+Route::get('adviser', [AdviserController::class, 'show'])->name('adviser');
+Route::post('adviser', [AdviserController::class, 'begin'])->name('adviser.begin');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);
 Route::post('import', ImportController::class)->name('import');
 Route::post('projects/{project}/restore', RestoreController::class)->withTrashed()->name('projects.restore');

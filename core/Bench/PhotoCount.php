@@ -55,7 +55,7 @@ final readonly class PhotoCount
                 $photo,
                 count(array_filter(
                     $blueprint->all(Mount::class),
-                    static fn (Mount $mount): bool => $mount->photo === $photo && ($lying === null || array_filter($prints, static fn (Size $print): bool => $print->equals($mount->print)) !== []),
+                    static fn (Mount $mount): bool => $mount->photo === $photo && ($lying === null || $prints[0]->equals($mount->print)),
                 )),
                 $onPages,
                 count(array_filter(

@@ -14,13 +14,15 @@
                 <label class="sieve-by"><input class="form-check-input" type="checkbox" name="keep" value="yes" @checked($keep)> papers tagged “best” for covers only</label>
                 <span class="sieve-by"><label for="unit">In</label>
                 <select class="form-select" id="unit" name="unit">@foreach (\Ephemeron\Measure\Unit::cases() as $each)<option value="{{ $each->value }}" @selected($unit === $each)>{{ $each->label() }}</option>@endforeach</select></span>
+                <span class="sieve-by"><label for="order">First</label>
+                <select class="form-select" id="order" name="order">@foreach (['' => 'most copies', 'photos' => 'most prints', 'name' => 'by name'] as $value => $label)<option value="{{ $value }}" @selected($order === $value)>{{ $label }}</option>@endforeach</select></span>
                 <noscript><button class="btn-plain">Look</button></noscript>
             </form>
-            <p class="quiet mb-2">Papers of a kind stand in for each other, so patterns may come out mixed. Up to eight copies of a book on the shelf are cut together; structures are counted singly. Leftovers are not counted.</p>
+            <p class="quiet mb-2">Papers of a kind stand in for each other, so patterns may come out mixed. Up to eight copies of a book on the shelf are cut together; structures are counted singly. Leftovers are not counted. <a href="{{ route('adviser', ['from' => 'drawer', 'pad' => $pad, 'unit' => $unit->value]) }}">Which book for what goes in?</a></p>
             <x-more :known="$known" :all="$all" of="books and structures"/>
             <div class="makes" id="makes">
-                @include('partials.makes', ['title' => 'Books on the shelf', 'rows' => array_map(fn ($book) => [$book[0]->name, $book[1], route('plan', $book[0])], $books)])
-                @include('partials.makes', ['title' => 'Structures at their usual size', 'rows' => array_map(fn ($structure) => [$structure[0], $structure[1], null], $structures)])
+                @include('partials.makes', ['title' => 'Books on the shelf', 'rows' => $books])
+                @include('partials.makes', ['title' => 'Structures at their usual size', 'rows' => $structures])
             </div>
         </main>
     </div>

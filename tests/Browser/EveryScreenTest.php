@@ -14,6 +14,7 @@ final class EveryScreenTest extends BrowserTestCase
     {
         yield 'shelf' => ['', ''];
         yield 'catalogue' => ['', 'catalogue'];
+        yield 'which book' => ['', 'adviser'];
         yield 'what can be made' => ['', 'papers/makes'];
         yield 'copies of the shelf' => ['', 'copies'];
         yield 'a tablet' => ['', 'tablet'];

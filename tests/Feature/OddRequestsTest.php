@@ -80,6 +80,7 @@ final class OddRequestsTest extends TestCase
         foreach ([
             '',
             'catalogue',
+            'adviser',
             'together',
             'copies',
             'logbook',

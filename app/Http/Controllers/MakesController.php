@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawer\SheetsThere;
 use App\Http\Requests\UnitRequest;
-use App\Models\Paper;
 use App\Models\Project;
 use App\Planning\CodeEdition;
+use App\Planning\Makeable;
 use App\Planning\Mark;
 use App\Planning\Patience;
 use App\Planning\Plans;
 use Ephemeron\Drawer\Drawer;
-use Ephemeron\Drawer\Reach;
-use Ephemeron\Drawer\Sheets;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Unit;
-use Ephemeron\Paper\PaperKind;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
@@ -40,16 +38,18 @@ final readonly class MakesController
         private Workshop $workshop,
         private Plans $plans,
         private Repository $cache,
+        private SheetsThere $there,
     ) {
     }
 
     public function __invoke(UnitRequest $request): View
     {
-        $pads = Paper::query()->where('pad', '!=', '')->where('kind', 'pattern')->distinct()->orderBy('pad')->limit(200)->pluck('pad');
+        $pads = $this->there->pads();
         $pad = $request->query('pad');
         $pad = is_string($pad) && $pads->contains($pad) ? $pad : '';
         $keep = $request->query('keep') === 'yes';
-        $sheets = $this->sheets($pad, $keep);
+        $order = is_string($request->query('order')) ? $request->query('order') : '';
+        $sheets = $this->there->of($pad, $keep);
         $drawer = new Drawer($sheets);
         $patience = Patience::of($this->cache, $request, self::SECONDS);
         $of = Mark::of(CodeEdition::whole(), $sheets);
@@ -60,8 +60,9 @@ final readonly class MakesController
         return view(
             'makes',
             [
-                'books' => array_values(array_filter($books)),
-                'structures' => array_values(array_filter($structures)),
+                'books' => $this->ordered(array_values(array_filter($books)), $order),
+                'structures' => $this->ordered(array_values(array_filter($structures)), $order),
+                'order' => $order,
                 'known' => count(array_filter($books)) + count(array_filter($structures)),
                 'all' => count($books) + count($structures),
                 'pads' => $pads,
@@ -72,41 +73,26 @@ final readonly class MakesController
         );
     }
 
-    /** @return list<Sheets> of a pad, its patterns only; card and board from anywhere; the most prized for covers only */
-    private function sheets(string $pad, bool $keep): array
-    {
-        $sheets = [];
-        foreach (PaperKind::cases() as $kind) {
-            $papers = Paper::query()->where('kind', $kind->value)->where('count', '>', 0);
-            if ($pad !== '' && $kind === PaperKind::Pattern) {
-                $papers->where('pad', $pad);
-            }
-            foreach ($papers->get() as $paper) {
-                $pile = new Sheets($kind, $paper->size(), $paper->count, $keep && $paper->isPrized());
-                $sheets[$pile->key()] = $pile->plus($sheets[$pile->key()]->count ?? 0);
-            }
-        }
-
-        return array_values($sheets);
-    }
-
     /**
      * @param Collection<int, Project> $projects
      * @param string $of the mark of what lies in the drawer
-     * @return list<array{Project, Reach}|null> null for one that is yet to be worked out
+     * @return list<array{string, Makeable, string}|null> null for one that is yet to be worked out
      */
     private function books(Collection $projects, Drawer $drawer, Patience $patience, string $of): array
     {
         $books = [];
         foreach ($projects as $project) {
             try {
-                $reach = $patience->remember(
-                    'reach:'.Mark::of($of, $project->design),
-                    Reach::class,
+                $made = $patience->remember(
+                    'makeable:'.Mark::of($of, $project->design),
+                    Makeable::class,
                     self::DAYS,
-                    fn (): Reach => $drawer->reachTogether(fn (int $copies): array => $this->plans->together($project, $copies)->stocks),
+                    fn (): Makeable => Makeable::of(
+                        $drawer->reachTogether(fn (int $copies): array => $this->plans->together($project, $copies)->stocks),
+                        $this->plans->together($project, 1),
+                    ),
                 );
-                $books[] = $reach === null ? null : [$project, $reach];
+                $books[] = $made === null ? null : [$project->name, $made, route('plan', $project)];
             } catch (InvalidDesign) {
                 // The shelf says what is wrong with it.
                 continue;
@@ -116,22 +102,41 @@ final readonly class MakesController
         return $books;
     }
 
-    /** @return list<array{string, Reach}|null> the name of every structure, at its usual size; null for one that is yet to be worked out */
+    /** @return list<array{string, Makeable, null}|null> every structure, at its usual size; null for one that is yet to be worked out */
     private function structures(Drawer $drawer, Unit $unit, Patience $patience, string $of): array
     {
         $structures = [];
         foreach ($this->catalogue->all() as $structure) {
-            $reach = $patience->remember(
-                'reach:'.Mark::of($of, $structure->about()->key, $unit->value),
-                Reach::class,
+            $made = $patience->remember(
+                'makeable:'.Mark::of($of, $structure->about()->key, $unit->value),
+                Makeable::class,
                 self::DAYS,
-                fn (): Reach => $drawer->reach($this->workshop->plan($this->reader->usual($structure, $unit))->stocks),
+                function () use ($drawer, $structure, $unit): Makeable {
+                    $plan = $this->workshop->plan($this->reader->usual($structure, $unit));
+
+                    return Makeable::of($drawer->reach($plan->stocks), $plan);
+                },
             );
-            $structures[] = $reach === null ? null : [$structure->about()->name, $reach];
+            $structures[] = $made === null ? null : [$structure->about()->name, $made, null];
         }
-        usort($structures, static fn (?array $one, ?array $other): int => [$other[1]->copies ?? 0, $one[0] ?? '']
-            <=> [$one[1]->copies ?? 0, $other[0] ?? '']);
 
         return $structures;
+    }
+
+    /**
+     * @param list<array{string, Makeable, string|null}> $rows
+     * @return list<array{string, Makeable, string|null}>
+     */
+    private function ordered(array $rows, string $order): array
+    {
+        $first = static fn (Makeable $made): int => match ($order) {
+            'photos' => $made->most(),
+            'name' => 0,
+            default => $made->reach->copies,
+        };
+        usort($rows, static fn (array $one, array $other): int => [$first($other[1]), 0] <=> [$first($one[1]), 0]
+            ?: strnatcasecmp($one[0], $other[0]));
+
+        return $rows;
     }
 }

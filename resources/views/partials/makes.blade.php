@@ -2,12 +2,14 @@
     <section>
         <h2 class="section-title">{{ $title }}</h2>
         <table class="pieces">
-            <thead><tr><th scope="col">Book</th><th scope="col" class="of">Copies</th><th scope="col">Missing for {{ $pad === '' ? 'one more' : 'one more; left of the pad' }}</th></tr></thead>
+            <thead><tr><th scope="col">Book</th><th scope="col" class="of">Copies</th><th scope="col">Holds prints</th><th scope="col">Missing for {{ $pad === '' ? 'one more' : 'one more; left of the pad' }}</th></tr></thead>
             <tbody>
-                @foreach ($rows as [$name, $reach, $url])
+                @foreach ($rows as [$name, $made, $url])
+                    @php($reach = $made->reach)
                     <tr>
                         <th scope="row">@if ($url)<a href="{{ $url }}">{{ $name }}</a>@else{{ $name }}@endif</th>
                         <td class="of num">{{ $reach->copies }}</td>
+                        <td>@foreach (array_slice(array_filter($made->photos), 0, 2, true) as $size => $count){{ $count }} of {{ $size }}@if (! $loop->last), @endif @endforeach</td>
                         <td>
                             @foreach ($reach->missing as $sheets)<span>{{ $sheets->count }} {{ $sheets->count === 1 ? 'sheet' : 'sheets' }} of {{ $sheets->kind->label() }} @size($sheets->size, $notation)</span>@if (! $loop->last), @endif @endforeach
                             @if ($pad !== '')<span class="quiet">· {{ $reach->leftOf(\Ephemeron\Paper\PaperKind::Pattern) }} left</span>@endif
