@@ -16,6 +16,7 @@ use App\Http\Controllers\CostController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\DesignController;
+use App\Http\Controllers\EighthsController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\FoldController;
@@ -122,6 +123,9 @@ Route::post('copies/restore', [CopiesController::class, 'restore'])->name('copie
 Route::get('together', [TogetherController::class, 'show'])->name('together');
 Route::post('together', [TogetherController::class, 'store'])->name('together.store');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
+Route::get('eighths', [EighthsController::class, 'show'])->name('eighths');
+Route::get('eighths/sum', [EighthsController::class, 'sum'])->name('eighths.sum')
+    ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->middleware(LookAtSession::class);
 Route::get('adviser', [AdviserController::class, 'show'])->name('adviser');
 Route::post('adviser', [AdviserController::class, 'begin'])->name('adviser.begin');
 Route::resource('projects', ProjectController::class)->only(['store', 'update', 'destroy']);

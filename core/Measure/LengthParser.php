@@ -8,14 +8,16 @@ use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
 /**
- * Reads lengths as people type them: `4 7/8`, `4-7/8`, `4⅞"`, `4.875 in`, `12,5 cm`, `125mm`.
+ * Reads lengths as people type them: `4 7/8`, `4-7/8`, `4⅞"`, `4.875 in`, `12,5 cm`, `125mm`, and sums of them ({@see Sum}).
  *
  * A bare number is in the parser's unit. Values between ticks (a third of an inch, say) go to the nearest
  * tick; {@see Notation::exact()} writes such a tick back as it was typed, so that nothing drifts.
  */
 final readonly class LengthParser
 {
-    private const LONGEST_INPUT = 60;
+    private const LONGEST_INPUT = 120;
+
+    public const UNITS = '(?:"|inches|inch|ins|in|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?|met(?:er|re)s?|m|foot|feet|ft|yards?|yds?)\.?(?![a-z])';
 
     private const LONGEST_TICKS = 1000 * Length::TICKS_PER_INCH;
 
@@ -31,7 +33,7 @@ final readonly class LengthParser
     ];
 
     private const PATTERN = '~^(?<sign>-\s*)?(?:
-        (?:(?<whole>\d{1,9})(?:\s+|\s*[-+]\s*|\s*and\s*))?(?<numerator>\d{1,9})\s*/\s*(?<denominator>\d{1,9})
+        (?:(?<whole>\d{1,9})(?:\s+|-|\s*\+\s*|\s*and\s*))?(?<numerator>\d{1,9})\s*/\s*(?<denominator>\d{1,9})
         |(?<decimal>\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})
         )\s*(?<unit>"|in|ins|inch|inches|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?|m|met(?:er|re)s?|ft|foot|feet|yds?|yards?)?\.?$~x';
 
@@ -49,12 +51,14 @@ final readonly class LengthParser
         if ($plain === '') {
             throw MalformedLength::nothing();
         }
-        if (preg_match(self::PATTERN, $plain, $read, PREG_UNMATCHED_AS_NULL) !== 1) {
+        $isSimple = preg_match(self::PATTERN, $plain, $read, PREG_UNMATCHED_AS_NULL) === 1;
+        if (! $isSimple && ! Sum::isOne($plain)) {
             throw MalformedLength::read($text);
         }
-
-        $ticks = $this->number($read, $text)->multipliedBy($this->ticksPer($read['unit']));
-        if ($read['sign'] !== null && ! $ticks->isZero()) {
+        $ticks = $isSimple
+            ? $this->number($read, $text)->multipliedBy($this->ticksPer($read['unit']))->multipliedBy($read['sign'] === null ? 1 : -1)
+            : Sum::ticks($plain, $this->unit);
+        if ($ticks->isNegative()) {
             throw LengthOutOfRange::negative(trim($text));
         }
         if ($ticks->isGreaterThan(self::LONGEST_TICKS)) {
@@ -90,12 +94,17 @@ final readonly class LengthParser
 
     private function ticksPer(?string $unit): int
     {
+        return $unit === null ? $this->unit->ticks() : self::ticksOf($unit);
+    }
+
+    /** @param string $unit as {@see self::UNITS} finds it */
+    public static function ticksOf(string $unit): int
+    {
         return match (true) {
-            $unit === null => $this->unit->ticks(),
-            $unit === '"', str_starts_with($unit, 'in') => Length::TICKS_PER_INCH,
+            str_starts_with($unit, '"'), str_starts_with($unit, 'in') => Length::TICKS_PER_INCH,
             str_starts_with($unit, 'f') => 12 * Length::TICKS_PER_INCH,
             str_starts_with($unit, 'y') => 36 * Length::TICKS_PER_INCH,
-            $unit === 'm', str_starts_with($unit, 'met') => 1000 * Length::TICKS_PER_MILLIMETRE,
+            in_array($unit, ['m', 'm.'], true), str_starts_with($unit, 'met') => 1000 * Length::TICKS_PER_MILLIMETRE,
             str_starts_with($unit, 'c') => 10 * Length::TICKS_PER_MILLIMETRE,
             default => Length::TICKS_PER_MILLIMETRE,
         };

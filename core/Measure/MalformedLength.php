@@ -36,6 +36,30 @@ final class MalformedLength extends \InvalidArgumentException implements Refusal
         return new self(sprintf('“%s” divides by zero. %s', self::shown($text), self::EXPECTED), Refused::typed($text));
     }
 
+    /** A sum that can be read up to somewhere. */
+    public static function upTo(string $read, string $rest): self
+    {
+        $read = trim($read);
+        $rest = trim($rest);
+
+        return new self(
+            ($read === '' ? 'This does not begin as a sum' : sprintf('“%s” can be read', self::shown($read)))
+                .($rest === '' ? ', and then something is missing.' : sprintf('; “%s” after it cannot.', self::shown($rest)))
+                .' Type it like 4 7/8, or sums like 11 7/8 - 2*1/4 and half of 8 1/2.',
+            Refused::typed(trim("{$read} {$rest}")),
+        );
+    }
+
+    public static function area(string $text): self
+    {
+        return new self(sprintf('“%s” multiplies a length by a length: that is an area.', self::shown($text)), Refused::typed($text));
+    }
+
+    public static function byALength(string $text): self
+    {
+        return new self(sprintf('“%s” divides by a length; divide by a number.', self::shown($text)), Refused::typed($text));
+    }
+
     private static function shown(string $text): string
     {
         $clean = mb_scrub($text);

@@ -10,6 +10,7 @@ import { pinning } from './pinning.js';
 import { keepInHand, placing } from './placing.js';
 import { ordering } from './ordering.js';
 import { stitching } from './stitching.js';
+import { sums } from './sums.js';
 import { keepPlace } from './swaps.js';
 import { atTheTable, voice } from './table.js';
 
@@ -50,6 +51,7 @@ atTheTable(document);
 keepPlace(document);
 keepInHand(document);
 pinning(document);
+sums(document);
 Alpine.start();
 if ('serviceWorker' in navigator) {
     navigator.serviceWorker.register('/kept-page.js').catch(() => {});

@@ -64,13 +64,17 @@ const putBack = (hand) => {
     }
 };
 
-/** What is open, and what is being typed. */
-const asItIs = (root) => {
+/**
+ * What is open, and what is being typed.
+ *
+ * @param sent what the answer is to: what was typed and sent is as the answer has it
+ */
+const asItIs = (root, sent) => {
     const active = root.activeElement;
 
     return {
         open: folded(root),
-        typing: typedIn(active) ? { id: active.id, value: active.value, from: active.selectionStart, to: active.selectionEnd } : null,
+        typing: typedIn(active) && sent?.get(active.name) !== active.value ? { id: active.id, value: active.value, from: active.selectionStart, to: active.selectionEnd } : null,
     };
 };
 
@@ -83,7 +87,7 @@ const asItWas = (root, { open, typing }) => {
         }
     });
     const field = typing && root.getElementById(typing.id);
-    if (field && field.value !== typing.value && !field.classList.contains('is-invalid')) {
+    if (field && field.value !== typing.value) {
         field.value = typing.value;
         field.focus({ preventScroll: true });
         field.setSelectionRange?.(typing.from, typing.to);
@@ -97,11 +101,11 @@ export const keepPlace = (root) => {
     let hand = null;
 
     /** The stage of a book changes by what differs, after what one looks at. */
-    const come = (answer) => {
+    const come = (answer, sent) => {
         const held = hand;
         const ahead = paintAhead(answer);
         const rest = () => {
-            before = asItIs(root);
+            before = asItIs(root, sent);
             hand = held;
             const stage = root.getElementById('stage');
             morph(stage, answer, ahead);
@@ -117,11 +121,12 @@ export const keepPlace = (root) => {
 
     root.addEventListener('htmx:beforeSwap', (event) => {
         const { detail } = event;
-        before = asItIs(root);
+        const sent = detail.requestConfig?.formData;
+        before = asItIs(root, sent);
         hand = ['stage', 'trimmer'].includes(detail.target?.id) ? takeInHand(detail.requestConfig?.elt) : null;
         if (detail.target?.id === 'stage' && detail.shouldSwap && detail.serverResponse.includes('id="stage"')) {
             detail.shouldSwap = false;
-            come(detail.serverResponse);
+            come(detail.serverResponse, sent);
         }
     });
 

@@ -6,11 +6,11 @@
     $from = $is('from') === '' ? 'bought' : $is('from');
 @endphp
 <x-page title="Which book?">
-    <div class="page" id="stage">
+    <div class="page" id="stage" data-unit="{{ $unit->value }}">
         <header class="masthead">
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">Which book?</h1>
-            <div class="tools"><a class="btn-plain" href="{{ route('catalogue') }}">All structures</a><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('catalogue') }}">All structures</a><a class="btn-plain" href="{{ route('papers.makes') }}">What can I make?</a><a class="btn-plain" href="{{ route('eighths') }}">Eighths</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>
@@ -36,7 +36,7 @@
                     <fieldset>
                         <legend>What must it go into?</legend>
                         @foreach (['width' => 'An envelope or a shelf, width', 'height' => 'height', 'thick' => 'no thicker than'] as $field => $label)
-                            <span class="asked"><label for="{{ $field }}">{{ $label }}</label> <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has($field)]) id="{{ $field }}" name="{{ $field }}" autocomplete="off" value="{{ $is($field) }}"> <span class="quiet">{{ $unit->value }}</span></span>
+                            <span class="asked"><label for="{{ $field }}">{{ $label }}</label> <input @class(['form-control', 'is-short', 'is-invalid' => $errors->has($field)]) id="{{ $field }}" name="{{ $field }}" autocomplete="off" data-length value="{{ $is($field) }}"> <span class="quiet">{{ $unit->value }}</span></span>
                         @endforeach
                         @foreach (['width', 'height', 'thick'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                     </fieldset>

@@ -86,7 +86,7 @@
                 <div>
                     <h2 class="section-title">Begin a book</h2>
                     <p>{{ count($structures) }} structures, from one folded sheet to a hard case, each at the size you like.</p>
-                    <p class="row-line"><a class="btn-main" href="{{ route('adviser') }}">Which book for what I have?</a> <a class="btn-plain" href="{{ route('catalogue') }}">Choose a structure</a></p>
+                    <p class="row-line"><a class="btn-main" href="{{ route('adviser') }}">Which book for what I have?</a> <a class="btn-plain" href="{{ route('catalogue') }}">Choose a structure</a> <a href="{{ route('eighths') }}">Only a sum</a></p>
                     @foreach (['structure', 'unit', 'name'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                 </div>
                 <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">

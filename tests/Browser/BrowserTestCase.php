@@ -134,6 +134,16 @@ abstract class BrowserTestCase extends TestCase
         ));
     }
 
+    /** Typed in place of what stands there. */
+    protected function typed(string $field, string $keys): void
+    {
+        $this->driver()->executeScript(
+            'const field = document.querySelector(arguments[0]); field.focus({ preventScroll: true }); field.select()',
+            [$field],
+        );
+        $this->find($field)->sendKeys($keys);
+    }
+
     private function chromium(): Chromium
     {
         return self::$chromium ??= new Chromium(static::settings());

@@ -148,15 +148,6 @@ final class NothingJumpsTest extends BrowserTestCase
     }
 
     /** Over what stands there, without a change of its own in between. */
-    private function typed(string $field, string $keys): void
-    {
-        $this->driver()->executeScript(
-            'const field = document.querySelector(arguments[0]); field.focus({ preventScroll: true }); field.select()',
-            [$field],
-        );
-        $this->find($field)->sendKeys($keys);
-    }
-
     private function scrolledTo(string $selector): int
     {
         $this->driver()->executeScript(

@@ -81,6 +81,8 @@ final class OddRequestsTest extends TestCase
             '',
             'catalogue',
             'adviser',
+            'eighths',
+            'eighths/sum',
             'together',
             'copies',
             'logbook',

@@ -1,6 +1,6 @@
 @props(['project', 'plan', 'progress', 'stage', 'face' => null, 'step' => null])
 <x-page :title="$project->name">
-    <div class="page at-{{ $stage->value }}" id="stage">
+    <div class="page at-{{ $stage->value }}" id="stage" data-unit="{{ $plan->design->unit->value }}" data-grid="{{ $plan->design->tools->grid->value }}">
         <header class="masthead of-book">
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">{{ $project->name }}</h1>

@@ -29,7 +29,7 @@
             @break
         @default
             <span class="with-unit">
-                <input @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" value="{{ $shown }}" maxlength="20000" autocomplete="off" inputmode="{{ $parameter->kind === \Ephemeron\Design\ParameterKind::Count ? 'numeric' : 'text' }}" @if ($parameter->isOptional()) placeholder="as usual" @endif @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
+                <input @class(['form-control', 'is-invalid' => $error !== '']) id="{{ $id }}" name="set[{{ $place }}]" value="{{ $shown }}" maxlength="20000" autocomplete="off" inputmode="{{ $parameter->kind === \Ephemeron\Design\ParameterKind::Count ? 'numeric' : 'text' }}" @if ($parameter->kind === \Ephemeron\Design\ParameterKind::Length) data-length @endif @if ($parameter->isOptional()) placeholder="as usual" @endif @if ($error !== '') aria-invalid="true" aria-describedby="{{ $id }}-error" @endif>
                 @if ($parameter->kind === \Ephemeron\Design\ParameterKind::Length)<span class="quiet" aria-hidden="true">{{ $notation->unit->value }}</span>@endif
             </span>
     @endswitch

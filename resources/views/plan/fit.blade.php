@@ -34,7 +34,7 @@
             @foreach (['width' => 'Envelope or shelf, width', 'height' => 'Height', 'thick' => 'No thicker than'] as $name => $label)
                 <div class="field">
                     <label for="fit-{{ $name }}">{{ $label }}</label>
-                    <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has($name)]) id="fit-{{ $name }}" name="{{ $name }}" value="{{ is_string(old($name)) ? old($name) : '' }}" autocomplete="off" @if ($name === 'thick') placeholder="any" @endif><span class="quiet" aria-hidden="true">{{ $notation->unit->value }}</span></span>
+                    <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has($name)]) id="fit-{{ $name }}" name="{{ $name }}" value="{{ is_string(old($name)) ? old($name) : '' }}" autocomplete="off" data-length @if ($name === 'thick') placeholder="any" @endif><span class="quiet" aria-hidden="true">{{ $notation->unit->value }}</span></span>
                     @error($name)<p class="field-error">{{ $message }}</p>@enderror
                 </div>
             @endforeach
