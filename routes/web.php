@@ -56,6 +56,7 @@ use App\Http\Controllers\TakenOffController;
 use App\Http\Controllers\TickController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TurnController;
+use App\Http\Controllers\WordsController;
 use App\Http\Controllers\WorthKeepingController;
 use App\Http\Middleware\LookAtSession;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -123,6 +124,9 @@ Route::post('copies/restore', [CopiesController::class, 'restore'])->name('copie
 Route::get('together', [TogetherController::class, 'show'])->name('together');
 Route::post('together', [TogetherController::class, 'store'])->name('together.store');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
+Route::get('words', [WordsController::class, 'index'])->name('words');
+Route::get('words/{key}', [WordsController::class, 'show'])->where('key', '[a-z0-9-]{1,40}')->name('words.show')
+    ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->middleware(LookAtSession::class);
 Route::get('eighths', [EighthsController::class, 'show'])->name('eighths');
 Route::get('eighths/sum', [EighthsController::class, 'sum'])->name('eighths.sum')
     ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->middleware(LookAtSession::class);

@@ -22,6 +22,7 @@ use App\Planning\Settings;
 use App\Safekeeping\CacheInFiles;
 use App\Safekeeping\Health;
 use App\Safekeeping\SessionsInFiles;
+use App\Words\Glossary;
 use Ephemeron\Cutting\AroundPins;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\ProvenPlanner;
@@ -104,6 +105,8 @@ final class AppServiceProvider extends ServiceProvider
                 static fn (string $arguments): string => "<?php echo \\App\\View\\Measured::{$measured}({$arguments}); ?>",
             );
         }
+        $this->app->scoped(Glossary::class, static fn (): Glossary => Glossary::ofTheHouse());
+        Blade::directive('words', static fn (string $text): string => '<?php echo \\App\\Words\\Glossary::html('.$text.'); ?>');
         Blade::directive('typeset', static fn (string $text): string => '<?php echo \\App\\View\\Typeset::html('.$text.'); ?>');
     }
 

@@ -17,7 +17,8 @@ final readonly class LengthParser
 {
     private const LONGEST_INPUT = 120;
 
-    public const UNITS = '(?:"|inches|inch|ins|in|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?|met(?:er|re)s?|m|foot|feet|ft|yards?|yds?)\.?(?![a-z])';
+    public const UNITS = '(?:"|inches|inch|ins|in|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?|met(?:er|re)s?|m|foot|feet|ft'
+        .'|yards?|yds?)\.?(?![a-z])';
 
     private const LONGEST_TICKS = 1000 * Length::TICKS_PER_INCH;
 
@@ -47,7 +48,7 @@ final readonly class LengthParser
         if (strlen($text) > self::LONGEST_INPUT || ! mb_check_encoding($text, 'UTF-8')) {
             throw MalformedLength::read($text);
         }
-        $plain = $this->plain($text);
+        $plain = self::plainly($text);
         if ($plain === '') {
             throw MalformedLength::nothing();
         }
@@ -69,7 +70,7 @@ final readonly class LengthParser
     }
 
     /** Lower case, ordinary spaces and quotes, every written fraction as ` n/d`. */
-    private function plain(string $text): string
+    public static function plainly(string $text): string
     {
         $text = strtr($text, self::VULGAR);
         $text = (string) preg_replace('/(?<=[0-9])(?=[⁰¹²³⁴-⁹])/u', ' ', $text);

@@ -10,7 +10,8 @@ use Brick\Math\BigRational;
  * A sum of lengths as people write it: `11 7/8 - 2*1/4`, `12/3`, `9 cm + 1/2 in`, `half of 8 1/2`, `2*(3 + 1/8)`.
  *
  * sum = product { ( "+" | "-" ) product } ; product = factor { ( "*" | "·" | "/" | "÷" ) factor } ;
- * factor = "-" factor | share [ "of" ] factor | "(" sum ")" [ unit ] | number [ unit ] ; number = mixed fraction | fraction | decimal.
+ * factor = "-" factor | share [ "of" ] factor | ( "max" | "min" ) "(" sum { ( "," | ";" ) sum } ")" | "(" sum ")" [ unit ] | name
+ *   | number [ unit ] ; number = mixed fraction | fraction | decimal. Names are those of measures, where there are some.
  * A fraction written without spaces is one number (`2*1/4` is a half), a hyphen without spaces joins it to the whole (`4-7/8` is 4⅞).
  * All is exact; nothing of it is ever run as a program.
  */
@@ -28,7 +29,8 @@ final class Sum
 
     private int $depth = 0;
 
-    private function __construct(private readonly string $text, private readonly Unit $unit)
+    /** @param array<string, Quantity> $names in lower case */
+    private function __construct(private readonly string $text, private readonly Unit $unit, private readonly array $names = [])
     {
         $this->rest = $text;
     }
@@ -57,6 +59,22 @@ final class Sum
         }
 
         return $value->in($unit)->value;
+    }
+
+    /**
+     * A sum of measures by their names, as a number or a length.
+     *
+     * @param array<string, Quantity> $names in lower case
+     *
+     * @throws MalformedLength saying how far it can be read
+     */
+    public static function of(string $text, Unit $unit, array $names): Quantity
+    {
+        uksort($names, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
+        $sum = new self(LengthParser::plainly($text), $unit, $names);
+        $value = $sum->sum();
+
+        return trim($sum->rest) === '' ? $value : throw $sum->stuck();
     }
 
     private function sum(): Quantity
@@ -98,7 +116,8 @@ final class Sum
         if (++$this->depth > self::DEEPEST) {
             throw $this->stuck();
         }
-        $value = $this->negative() ?? $this->share() ?? $this->within() ?? $this->number() ?? throw $this->stuck();
+        $value = $this->negative() ?? $this->share() ?? $this->extreme() ?? $this->within() ?? $this->named() ?? $this->number()
+            ?? throw $this->stuck();
         $this->depth--;
 
         return $value;
@@ -118,6 +137,30 @@ final class Sum
         $share = self::SHARES[(string) preg_replace('/^(an?|one)\s+|\s+of$/', '', $word)];
 
         return $this->factor()->times(Quantity::number(BigRational::of($share)));
+    }
+
+    private function extreme(): ?Quantity
+    {
+        $which = $this->take('(?:max|min)\s*\(');
+        if ($which === null) {
+            return null;
+        }
+        $value = $this->sum();
+        while ($this->take('[;,]') !== null) {
+            $other = $this->sum();
+            [$value, $other] = $value->isLength || $other->isLength ? [$value->in($this->unit), $other->in($this->unit)] : [$value, $other];
+            $value = $other->value->isGreaterThan($value->value) === str_starts_with($which, 'max') ? $other : $value;
+        }
+
+        return $this->take('\)') === null ? throw $this->stuck() : $value;
+    }
+
+    private function named(): ?Quantity
+    {
+        $names = implode('|', array_map(static fn (string $name): string => preg_quote($name, '~'), array_keys($this->names)));
+        $name = $names === '' ? null : $this->take("(?:{$names})(?![\w-])");
+
+        return $name === null ? null : $this->names[$name];
     }
 
     private function within(): ?Quantity

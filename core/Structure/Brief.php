@@ -30,6 +30,11 @@ final readonly class Brief
     ) {
     }
 
+    public function with(Values $values): self
+    {
+        return new self($values, $this->notation, $this->materials, $this->leaves, $this->choices, $this->made);
+    }
+
     /** An empty sheet to lay the structure out on; it knows which prints were chosen. */
     public function draft(): Draft
     {

@@ -11,6 +11,7 @@ import { keepInHand, placing } from './placing.js';
 import { ordering } from './ordering.js';
 import { stitching } from './stitching.js';
 import { sums } from './sums.js';
+import { words } from './words.js';
 import { keepPlace } from './swaps.js';
 import { atTheTable, voice } from './table.js';
 
@@ -52,6 +53,7 @@ keepPlace(document);
 keepInHand(document);
 pinning(document);
 sums(document);
+words(document);
 Alpine.start();
 if ('serviceWorker' in navigator) {
     navigator.serviceWorker.register('/kept-page.js').catch(() => {});

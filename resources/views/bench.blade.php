@@ -31,7 +31,7 @@
                     @if ($lines !== [])
                         <ol class="lines" tabindex="0" aria-label="One after the other">
                             @foreach ($lines as $line)
-                                <li>@typeset($line)</li>
+                                <li>@words($line)</li>
                             @endforeach
                         </ol>
                     @endif

@@ -34,7 +34,7 @@
                         </div>
                         <div class="entry">
                             <h2>{{ $entry->name }}</h2>
-                            <p>{{ $entry->summary }}</p>
+                            <p>@words($entry->summary)</p>
                             <dl>
                                 <div><dt>closed</dt><dd>@typeset($entry->closed)</dd></div>
                                 <div><dt>sheets</dt><dd>{{ $entry->sheets }}</dd></div>
@@ -43,9 +43,10 @@
                                 <div><dt>asks for</dt><dd>{{ $entry->skill }}</dd></div>
                                 @if ($entry->closings !== [])<div><dt>closes with</dt><dd>{{ implode(', ', array_slice($entry->closings, 0, 2)) }}</dd></div>@endif
                             </dl>
-                            <form method="post" action="{{ route('projects.store') }}">
+                            <form class="row-line" method="post" action="{{ route('projects.store') }}">
                                 @csrf<x-once/>
                                 <input type="hidden" name="structure" value="{{ $entry->key }}"><input type="hidden" name="unit" value="{{ $unit->value }}">
+                                <input class="form-control" name="name" maxlength="120" aria-label="Name of the {{ lcfirst($entry->name) }}" placeholder="its name" autocomplete="off">
                                 <button class="btn-main" aria-label="Begin a {{ lcfirst($entry->name) }}">Begin</button>
                             </form>
                         </div>

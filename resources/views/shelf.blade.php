@@ -21,8 +21,20 @@
                 <p class="said is-stop mt-3" role="alert">{{ $errors->rename->first() }} The old name still stands.</p>
             @endif
 
-            @if ($books->isEmpty())
-                <p class="mt-4 fs-5">{{ $search === '' ? 'The shelf is empty. Choose a structure and your first book lies on it.' : "No book on the shelf is called like “{$search}”." }}</p>
+            @if ($books->isEmpty() && $search !== '')
+                <p class="mt-4 fs-5">No book on the shelf is called like “{{ $search }}”.</p>
+            @elseif ($books->isEmpty())
+                <section class="first-steps" aria-label="First steps">
+                    <p class="mt-4 fs-5">The shelf is empty. Three ways to begin:</p>
+                    <ol>
+                        <li><h2 class="section-title">From what you have</h2><p>Say how many photos go in and how many sheets there are. You are shown the books that come out of them.</p><p><a class="btn-main" href="{{ route('adviser') }}">Which book?</a></p></li>
+                        <li><h2 class="section-title">A first book, in one evening</h2>
+                            <p>The meander book: one sheet of 12 × 12.<br>Fold it in four each way.<br>Cut it three times, as it is drawn for you.<br>Fold it up; glue its covers on.</p>
+                            <form method="post" action="{{ route('projects.store') }}">@csrf<x-once/><input type="hidden" name="structure" value="meander-book"><input type="hidden" name="unit" value="in"><input type="hidden" name="name" value="My first book"><button class="btn-main">Begin the meander book</button></form></li>
+                        <li><h2 class="section-title">The first paper</h2><p>Put in what lies on the table: a photograph of a sheet, its size, how many. Later books are cut from it.</p><p><a class="btn-main" href="{{ route('papers.index') }}">To the paper drawer</a></p></li>
+                    </ol>
+                    <p class="quiet">A word you don’t know? <a href="{{ route('words') }}">Words of the trade</a>, each with a drawing.</p>
+                </section>
             @endif
             @if ($books->total() > 5 || $search !== '')
                 <form class="sieve" method="get" action="{{ route('shelf') }}" hx-get="{{ route('shelf') }}" hx-trigger="keyup changed delay:300ms from:#shelf-search, change, submit" hx-target="#books" hx-select="#books" hx-swap="outerHTML" hx-push-url="true">

@@ -82,6 +82,8 @@ final class OddRequestsTest extends TestCase
             'catalogue',
             'adviser',
             'eighths',
+            'words',
+            'words/gusset',
             'eighths/sum',
             'together',
             'copies',

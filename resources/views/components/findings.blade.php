@@ -4,7 +4,7 @@
         @foreach ($report->findings as $finding)
             <li class="is-{{ $finding->severity->value }}">
                 <span class="severity">{{ $finding->severity->label() }}</span>
-                @typeset($finding->text)
+                @words($finding->text)
                 @if ($finding->mend)
                     <x-change-form :project="$project" :face="$face" :auto="false">
                         @foreach ($finding->mend->changes as $place => $value)

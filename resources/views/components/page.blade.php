@@ -16,5 +16,6 @@
     @include('partials.patterns')
     {{ $slot }}
     @include('partials.keys')
+    <dialog class="keys" id="word" aria-labelledby="word-title"><div class="meaning"></div><form method="dialog"><a href="{{ route('words') }}">All words</a> <button class="btn-main">Close</button></form></dialog>
 </body>
 </html>

@@ -37,5 +37,5 @@
         <p class="field-error" id="{{ $id }}-error">{{ $error }}</p>
     @endif
     @foreach ($reasons ?? [] as $reason)<p class="field-note reason">@typeset($reason)</p>@endforeach
-    <p class="field-note">{{ $parameter->meaning }}@if ($length)<span class="other">@typeset(\Ephemeron\Measure\Notation::usual($notation->unit->other())->text($length))</span>@endif</p>
+    <p class="field-note">@words($parameter->meaning)@if ($length)<span class="other">@typeset(\Ephemeron\Measure\Notation::usual($notation->unit->other())->text($length))</span>@endif</p>
 </div>

@@ -1,0 +1,1 @@
+<div class="word-meant">{!! $drawing->draw($word)->inline() !!}<div><h2 class="section-title" id="word-title">{{ $word->name }}</h2><p>{{ $word->meaning }}</p>@if ($word->also !== [])<p class="quiet">also: {{ implode(', ', $word->also) }}</p>@endif</div></div>

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** How many times one has to press or type to get somewhere: each press, each field that is filled and each choice is one action. */
+final class ActionsTest extends BrowserTestCase
+{
+    private int $actions = 0;
+
+    /** Twenty-four prints and a pad of 36 sheets → the cut list, printed. */
+    public function test_from_a_heap_of_prints_to_the_cut_list(): void
+    {
+        $this->open('/');
+        $this->pressed('Which book for what I have?');
+        $this->filled('#photos', '24');
+        $this->clicked('#from-sheets');
+        $this->filled('[name=count]', '36');
+        $this->pressed('Which books?');
+        $this->driver()->wait(60, 200)->until(fn (): bool => str_contains($this->text('main'), 'books keep all of that'));
+        $this->filled('.advised li:first-child [name=name]', 'From the pad');
+        $this->clicked('.advised li:first-child button.btn-main');
+        $this->waitForText('h1', 'From the pad');
+        $this->assertStringContainsString('the measures and papers you were advised', $this->text('.said'));
+        $this->clicked('a[data-stage-key][href$="/print"]');
+        $this->waitForText('[aria-current=page]', 'Print');
+        $form = $this->driver()->executeScript(
+            'const form = document.querySelector("form[action$=\'cut-list.pdf\']"); return form.action + "?" + new URLSearchParams(new FormData(form));',
+        );
+        $this->actions++;
+        $kind = $this->driver()->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; fetch(arguments[0]).then((answer) => done(answer.headers.get("Content-Type")))',
+            [$form],
+        );
+        $this->assertStringContainsString('application/pdf', (string) $kind);
+        $this->assertNoMoreThan(12);
+    }
+
+    public function test_a_measure_as_a_sum_and_back(): void
+    {
+        $this->open($this->project('Zenith sampler', 'plan'));
+        $this->filled('#f-parameters-leaf-height', 'half of 15'.WebDriverKeys::ENTER);
+        $this->waitForText('.said', 'leaf height');
+        $this->betweenPresses();
+        $this->clicked('#undo');
+        $this->waitForText('.said', 'taken back');
+        $this->assertNoMoreThan(2);
+    }
+
+    public function test_what_a_word_means_and_on_with_the_work(): void
+    {
+        $this->open($this->project('Zenith sampler', 'plan'), 390, 844);
+        $this->clicked('.field-note a.word');
+        $this->waitForText('#word', 'A pressed line to fold on.');
+        $this->clicked('#word button');
+        $this->assertFalse($this->driver()->executeScript('return document.getElementById("word").open'));
+        $this->assertNoMoreThan(2);
+    }
+
+    public function test_thirds_of_a_sheet(): void
+    {
+        $this->open('/');
+        $this->pressed('Only a sum');
+        $this->filled('#whole', '11'.WebDriverKeys::ENTER);
+        $this->waitForText('.answer', 'Scores at');
+        $this->assertNoMoreThan(2);
+    }
+
+    private function pressed(string $text): void
+    {
+        $this->actions++;
+        $this->driver()->findElement(WebDriverBy::xpath("//a[normalize-space()='{$text}']|//button[normalize-space()='{$text}']"))->click();
+    }
+
+    private function clicked(string $selector): void
+    {
+        $this->actions++;
+        $this->find($selector)->click();
+    }
+
+    private function filled(string $field, string $keys): void
+    {
+        $this->actions++;
+        $this->typed($field, $keys);
+    }
+
+    private function assertNoMoreThan(int $actions): void
+    {
+        $this->assertLessThanOrEqual($actions, $this->actions);
+    }
+}
