@@ -34,6 +34,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OffcutController;
 use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\OwnPaperController;
+use App\Http\Controllers\OwnStructureController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PaperCsvController;
 use App\Http\Controllers\PaperingController;
@@ -124,6 +125,11 @@ Route::post('copies/restore', [CopiesController::class, 'restore'])->name('copie
 Route::get('together', [TogetherController::class, 'show'])->name('together');
 Route::post('together', [TogetherController::class, 'store'])->name('together.store');
 Route::get('catalogue', CatalogueController::class)->name('catalogue');
+Route::get('structures', [OwnStructureController::class, 'show'])->name('own-structure');
+Route::post('structures', [OwnStructureController::class, 'store'])->name('own-structure.store');
+Route::get('structures/{key}.json', [OwnStructureController::class, 'file'])->where('key', 'own-[0-9a-f]{12}')->name('own-structure.file');
+Route::delete('structures/{key}', [OwnStructureController::class, 'destroy'])->where('key', 'own-[0-9a-f]{12}')
+    ->name('own-structure.destroy');
 Route::get('words', [WordsController::class, 'index'])->name('words');
 Route::get('words/{key}', [WordsController::class, 'show'])->where('key', '[a-z0-9-]{1,40}')->name('words.show')
     ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->middleware(LookAtSession::class);

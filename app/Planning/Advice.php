@@ -48,7 +48,7 @@ final readonly class Advice
     }
 
     /** @param float|null $hours that there are for one book */
-    public static function of(Advised $advised, ?float $hours): self
+    public static function of(Advised $advised, ?float $hours, DesignWriter $writer): self
     {
         $plan = $advised->plan;
         [$drawings, $wide] = [[], 0.0];
@@ -67,7 +67,7 @@ final readonly class Advice
             $plan->structure->about()->name,
             $plan->structure->about()->summary,
             $plan->structure->about()->skill->label(),
-            DesignWriter::ofTheHouse()->toArray($plan->design),
+            $writer->toArray($plan->design),
             $drawings,
             $wide,
             $plan->notation()->size($plan->blueprint->closedSize()),

@@ -20,6 +20,7 @@ final readonly class CatalogueEntries
         private Catalogue $catalogue,
         private DesignReader $reader,
         private Workshop $workshop,
+        private OwnStructures $own,
     ) {
     }
 
@@ -38,13 +39,19 @@ final readonly class CatalogueEntries
                 self::DAYS,
                 fn (): CatalogueEntry => CatalogueEntry::of($this->usual($structure, $unit)),
             ),
-            $this->catalogue->all(),
+            $this->structures(),
         )));
     }
 
     public function all(): int
     {
-        return count($this->catalogue->keys());
+        return count($this->structures());
+    }
+
+    /** @return list<Structure> those of one’s own first */
+    private function structures(): array
+    {
+        return [...$this->own->listed(), ...$this->catalogue->all()];
     }
 
     private function usual(Structure $structure, Unit $unit): WorkPlan

@@ -33,6 +33,7 @@ final readonly class ProjectEditor
         private OwnAllowance $allowance,
         private Workshop $workshop,
         private Turns $turns,
+        private OwnStructures $own,
     ) {
     }
 
@@ -48,7 +49,18 @@ final readonly class ProjectEditor
         $json = $isPage ? str_replace('<\/', '</', $held[1]) : $json;
         $fold = new FoldReader;
 
-        return $fold->looksLike($json) ? $this->create($fold->read($json)) : $this->put(AsBroughtIn::of($this->reader->fromJson($json)));
+        return $fold->looksLike($json) ? $this->create($fold->read($json)) : $this->put(AsBroughtIn::of($this->read($json)));
+    }
+
+    /** @throws InvalidDesign */
+    private function read(string $json): Design
+    {
+        $file = json_decode($json, true);
+        if (is_array($file) && isset($file[OwnStructures::FIELD])) {
+            return $this->reader->fromArray($this->own->taken($file));
+        }
+
+        return $this->reader->fromJson($json);
     }
 
     /**

@@ -17,6 +17,7 @@ use App\History\TickSlice;
 use App\Models\Paper;
 use App\Planning\Asking;
 use App\Planning\CachedPlanner;
+use App\Planning\OwnStructures;
 use App\Planning\Plans;
 use App\Planning\Settings;
 use App\Safekeeping\CacheInFiles;
@@ -52,7 +53,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->keepSessions();
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
-        $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::ofTheHouse());
+        $this->app->singleton(OwnStructures::class);
+        $this->app->singleton(
+            Catalogue::class,
+            fn (): Catalogue => Catalogue::ofTheHouse()->knowing($this->app->make(OwnStructures::class)->find(...)),
+        );
         $this->app->singleton(Showroom::class, static fn (): Showroom => Showroom::ofTheHouse());
         $this->app->singleton(DesignReader::class);
         $this->app->singleton(DesignFields::class);

@@ -12,6 +12,7 @@ use App\Drawer\UnusablePicture;
 use App\Models\Note;
 use App\Models\Paper;
 use App\Models\Project;
+use App\Planning\OwnStructures;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Design\Design;
@@ -89,6 +90,7 @@ final readonly class BookCopy
         private DesignReader $reader,
         private PaperPicture $pictures,
         private PaperCsv $csv,
+        private OwnStructures $own,
     ) {
     }
 
@@ -110,7 +112,7 @@ final readonly class BookCopy
         $book = [
             'format' => self::FORMAT,
             'version' => self::VERSION,
-            'design' => $project->design,
+            'design' => $this->own->with($project->design),
             'copies' => $project->copies,
             'lesson' => $project->lesson,
             'papers' => [],
@@ -157,7 +159,7 @@ final readonly class BookCopy
         if (($book['version'] ?? null) !== self::VERSION) {
             throw UnusableCopy::newer();
         }
-        $design = $this->reader->fromArray(self::keyed($book['design']));
+        $design = $this->reader->fromArray(self::keyed($this->own->taken($book['design'])));
         $this->check($book);
         try {
             /** @var Project $project */

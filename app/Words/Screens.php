@@ -12,6 +12,7 @@ final readonly class Screens
         'catalogue' => 'Every kind of book at its usual size. Begin one, and change its measures on its Plan.',
         'adviser' => 'Say what goes in and what you have. Every book that is shown has been laid out and cut from it; press Begin '
             .'under one, and it lies on the shelf with these measures.',
+        'own-structure' => 'A kind of book that you write down yourself: measures with names, lengths as sums of them.',
         'eighths' => 'Sums of lengths, parts of a sheet, pieces from a sheet, mats. Nothing here is kept.',
         'plan' => 'The book as it will be. Change a measure and all else follows; press a page to put something on it; what would not '
             .'work stands above, with what mends it.',

@@ -52,10 +52,13 @@ final readonly class DesignWriter
 
     public function toJson(Design $design): string
     {
-        return json_encode(
-            $this->toArray($design),
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-        )."\n";
+        return self::json($this->toArray($design));
+    }
+
+    /** @param array<string, mixed> $file */
+    public static function json(array $file): string
+    {
+        return json_encode($file, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
     /** @return array<string, mixed> */

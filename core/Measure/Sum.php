@@ -19,6 +19,8 @@ final class Sum
 {
     private const DEEPEST = 24;
 
+    private const WORDS = ['max', 'min', 'of', 'times', 'in', 'cm', 'mm', 'm', 'ft', 'a', 'an', 'one', 'and'];
+
     private const SHARES = [
         'half' => '1/2', 'third' => '1/3', 'quarter' => '1/4', 'fifth' => '1/5', 'sixth' => '1/6', 'eighth' => '1/8',
         'two thirds' => '2/3', 'three quarters' => '3/4', 'twice' => '2', 'double' => '2',
@@ -33,6 +35,12 @@ final class Sum
     private function __construct(private readonly string $text, private readonly Unit $unit, private readonly array $names = [])
     {
         $this->rest = $text;
+    }
+
+    /** Whether sums are written with this word, so that no measure can have it for its name. */
+    public static function isWord(string $name): bool
+    {
+        return isset(self::SHARES[$name]) || in_array($name, self::WORDS, true);
     }
 
     /** Whether there is something to work out in it, not a length alone. */

@@ -7,21 +7,37 @@ namespace Ephemeron\Structure;
 /** The structures there are. */
 final readonly class Catalogue
 {
-    /** @var array<string, Structure> */
-    private array $structures;
+    /**
+     * @param array<string, Structure> $structures by key
+     * @param (\Closure(string): (Structure|null))|null $others
+     */
+    private function __construct(private array $structures, private ?\Closure $others = null)
+    {
+    }
 
-    public function __construct(Structure ...$structures)
+    public static function of(Structure ...$structures): self
     {
         $byKey = [];
         foreach ($structures as $structure) {
             $byKey[$structure->about()->key] = $structure;
         }
-        $this->structures = $byKey;
+
+        return new self($byKey);
+    }
+
+    /**
+     * The same, with others that are known by their key and stand in no list.
+     *
+     * @param \Closure(string): (Structure|null) $others
+     */
+    public function knowing(\Closure $others): self
+    {
+        return new self($this->structures, $others);
     }
 
     public static function ofTheHouse(): self
     {
-        return new self(
+        return self::of(
             new NestedGussetAlbum,
             new TabSpineAlbum,
             new ThreadHingeAlbum,
@@ -51,7 +67,7 @@ final readonly class Catalogue
 
     public function has(string $key): bool
     {
-        return isset($this->structures[$key]);
+        return $this->find($key) !== null;
     }
 
     /** @return list<string> */
@@ -63,6 +79,11 @@ final readonly class Catalogue
     /** @throws UnknownStructure */
     public function get(string $key): Structure
     {
-        return $this->structures[$key] ?? throw UnknownStructure::named($key, $this->keys());
+        return $this->find($key) ?? throw UnknownStructure::named($key, $this->keys());
+    }
+
+    private function find(string $key): ?Structure
+    {
+        return $this->structures[$key] ?? ($this->others === null ? null : ($this->others)($key));
     }
 }

@@ -10,6 +10,7 @@ use Ephemeron\Design\Values;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Quantity;
+use Ephemeron\Measure\Sum;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Refusal;
 
@@ -44,9 +45,7 @@ final readonly class OwnMeasure
             throw UnreadableStructure::measure($line);
         }
         $name = mb_strtolower((string) preg_replace('/\s+/', ' ', $read[1]));
-        if (in_array($name, ['n', 'max', 'min', 'of'], true) || strlen($name) > 40) {
-            throw UnreadableStructure::name($name);
-        }
+        self::allow($name);
         $meaning = trim($read[6] ?? '');
         if (preg_match('/^\d{1,3}$/', $read[2]) === 1) {
             return self::counted($line, $name, $meaning, (int) $read[2], $read[4], $read[5]);
@@ -71,6 +70,14 @@ final readonly class OwnMeasure
         }
 
         return $measure;
+    }
+
+    /** @throws UnreadableStructure where the name is one of the words that sums are written with */
+    public static function allow(string $name): void
+    {
+        if ($name === 'n' || strlen($name) > 40 || Sum::isWord($name)) {
+            throw UnreadableStructure::name($name);
+        }
     }
 
     public function key(): string

@@ -55,7 +55,10 @@ final readonly class OwnStructure implements Structure
         $derived = [];
         foreach ($measures as $line) {
             if (preg_match('/^\s*([a-z][a-z0-9 -]*?)\s*:=\s*(.+)$/iu', $line, $found) === 1) {
-                $derived[mb_strtolower($found[1])] = trim($found[2]);
+                $named = mb_strtolower($found[1]);
+                OwnMeasure::allow($named);
+                $derived[$named] = isset($derived[$named]) || isset($read[$named])
+                    ? throw UnreadableStructure::twice($named) : trim($found[2]);
 
                 continue;
             }

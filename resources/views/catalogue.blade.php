@@ -3,10 +3,11 @@
         <header class="masthead">
             <a class="wordmark" href="{{ route('shelf') }}" title="Back to the shelf">Ephemeron</a>
             <h1 class="title">What shall it be?</h1>
-            <div class="tools"><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
+            <div class="tools"><a class="btn-plain" href="{{ route('own-structure') }}">One of your own</a><a class="btn-plain" href="{{ route('shelf') }}">Back to the shelf</a><button class="btn-plain" type="button" @click="$refs.keys.showModal()" aria-label="Keys">?</button></div>
         </header>
         <hr class="rule">
         <main>
+            @if (session('said'))<p class="said mt-3" role="status">{{ session('said') }}</p>@endif
             <form class="sieve" method="get" action="{{ route('catalogue') }}" hx-get="{{ route('catalogue') }}" hx-trigger="change" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML" hx-push-url="true">
                 <label for="unit">In</label>
                 <select class="form-select" id="unit" name="unit">
@@ -49,6 +50,11 @@
                                 <input class="form-control" name="name" maxlength="120" aria-label="Name of the {{ lcfirst($entry->name) }}" placeholder="its name" autocomplete="off">
                                 <button class="btn-main" aria-label="Begin a {{ lcfirst($entry->name) }}">Begin</button>
                             </form>
+                            @if (str_starts_with($entry->key, \Ephemeron\Structure\OwnStructure::KEY))
+                                <form class="row-line of-ones-own" method="post" action="{{ route('own-structure.destroy', $entry->key) }}">@csrf @method('DELETE')
+                                    <a href="{{ route('own-structure', ['like' => $entry->key]) }}">Write it anew</a> <a href="{{ route('own-structure.file', $entry->key) }}">As a file</a> <button class="btn-link-like">Take it out</button>
+                                </form>
+                            @endif
                         </div>
                     </li>
                 @endforeach

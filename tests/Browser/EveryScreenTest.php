@@ -14,6 +14,7 @@ final class EveryScreenTest extends BrowserTestCase
     {
         yield 'shelf' => ['', ''];
         yield 'catalogue' => ['', 'catalogue'];
+        yield 'a structure of one’s own' => ['', 'structures'];
         yield 'words' => ['', 'words'];
         yield 'eighths' => ['', 'eighths?sum=11+7%2F8-2*1%2F4&whole=12&wide=4&tall=6&sheet-wide=12&sheet-tall=12'];
         yield 'which book' => ['', 'adviser'];

@@ -83,6 +83,8 @@ final class OddRequestsTest extends TestCase
             'adviser',
             'eighths',
             'words',
+            'structures',
+            'structures/own-0123456789ab.json',
             'words/gusset',
             'eighths/sum',
             'together',
@@ -160,8 +162,10 @@ final class OddRequestsTest extends TestCase
         $here = array_map(
             static fn (array $page): string => trim(
                 str_replace(
-                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg', 'cut/cut-0123456789ab-1', 'board/9'],
-                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}', 'cut/{key}', 'board/{number}'],
+                    ['papers/own/sheet.png', 'print/mock-up', 'print/labels', 'sheets/cut-0123456789ab-1.svg', 'cut/cut-0123456789ab-1', 'board/9',
+                        'words/gusset', 'structures/own-0123456789ab.json'],
+                    ['papers/own/sheet.{type}', 'print/{document}', 'print/{document}', 'sheets/{key}.{type}', 'cut/{key}', 'board/{number}',
+                        'words/{key}', 'structures/{key}.json'],
                     $page[0],
                 ),
                 '/',

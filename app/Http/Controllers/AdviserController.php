@@ -12,12 +12,14 @@ use App\Models\Project;
 use App\Planning\Advice;
 use App\Planning\CodeEdition;
 use App\Planning\Mark;
+use App\Planning\OwnStructures;
 use App\Planning\Patience;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Adviser;
 use Ephemeron\Drawer\Wishes;
 use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Structure\Structure;
@@ -39,6 +41,8 @@ final readonly class AdviserController
         private Adviser $adviser,
         private SheetsThere $there,
         private Repository $cache,
+        private OwnStructures $own,
+        private DesignWriter $writer,
     ) {
     }
 
@@ -86,7 +90,7 @@ final readonly class AdviserController
     private function kinds(): array
     {
         return array_values(array_filter(
-            $this->catalogue->all(),
+            [...$this->own->listed(), ...$this->catalogue->all()],
             static fn (Structure $structure): bool => $structure->about()->sizing->broader !== [],
         ));
     }
@@ -100,7 +104,11 @@ final readonly class AdviserController
             'advice:'.Mark::of(CodeEdition::whole(), $structure->about()->key, $wish, $unit->value, $request->hours()),
             Advice::class,
             self::DAYS,
-            fn (): Advice => Advice::of($this->adviser->best($this->reader->usual($structure, $unit), $wish), $request->hours()),
+            fn (): Advice => Advice::of(
+                $this->adviser->best($this->reader->usual($structure, $unit), $wish),
+                $request->hours(),
+                $this->writer,
+            ),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Project;
+use App\Planning\OwnStructures;
 use App\Planning\Plans;
 use App\Safekeeping\BookCopy;
 use App\Safekeeping\UnusableCopy;
@@ -29,9 +30,11 @@ final readonly class ExportController
     {
     }
 
-    public function design(Project $project, DesignWriter $writer): Response
+    public function design(Project $project, DesignWriter $writer, OwnStructures $own): Response
     {
-        return $this->file($writer->toJson($this->plans->design($project)), 'application/json', "{$this->slug($project)}.design.json");
+        $file = $own->with($writer->toArray($this->plans->design($project)));
+
+        return $this->file(DesignWriter::json($file), 'application/json', "{$this->slug($project)}.design.json");
     }
 
     /** As it is stored, readable or not. */

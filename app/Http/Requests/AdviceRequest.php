@@ -34,6 +34,12 @@ final class AdviceRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(Catalogue $catalogue): array
     {
+        $isKnown = static function (string $field, mixed $key, Closure $fail) use ($catalogue): void {
+            if (! is_string($key) || ! $catalogue->has($key)) {
+                $fail('Choose one of what is offered.');
+            }
+        };
+
         return [
             'unit' => ['nullable', Rule::enum(Unit::class)],
             'photo' => ['nullable', Rule::enum(PhotoSize::class)],
@@ -54,8 +60,8 @@ final class AdviceRequest extends FormRequest
             'without' => ['nullable', 'array'],
             'without.*' => [Rule::in(['needle', 'coil'])],
             'beside' => ['nullable', 'array', 'max:3'],
-            'beside.*' => [Rule::in($catalogue->keys())],
-            'structure' => [$this->isMethod('post') ? 'required' : 'nullable', 'string', Rule::in($catalogue->keys())],
+            'beside.*' => [$isKnown],
+            'structure' => [$this->isMethod('post') ? 'required' : 'nullable', 'string', $isKnown],
             'name' => [$this->isMethod('post') ? 'required' : 'nullable', 'string', 'max:120'],
         ];
     }

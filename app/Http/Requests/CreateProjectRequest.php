@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Closure;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Foundation\Http\FormRequest;
@@ -15,7 +16,11 @@ final class CreateProjectRequest extends FormRequest
     public function rules(Catalogue $catalogue): array
     {
         return [
-            'structure' => ['required', 'string', Rule::in($catalogue->keys())],
+            'structure' => ['required', 'string', static function (string $field, mixed $key, Closure $fail) use ($catalogue): void {
+                if (! is_string($key) || ! $catalogue->has($key)) {
+                    $fail('Choose one of the structures.');
+                }
+            }],
             'unit' => ['required', Rule::enum(Unit::class)],
             'name' => ['nullable', 'string', 'max:120'],
         ];
