@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ephemeron\Format;
 
 use Ephemeron\Measure\Unit;
-use Ephemeron\Refusal;
 use Ephemeron\Structure\OwnStructure;
 use Ephemeron\Structure\Skill;
+use Ephemeron\Structure\UnreadableStructure;
 
 /** A structure of one’s own as a file: docs/format/structure.schema.json says what stands in it. */
 final readonly class OwnStructureFile
@@ -74,8 +74,8 @@ final readonly class OwnStructureFile
         assert($skill !== null && $unit !== null);
         try {
             return OwnStructure::of($name, $summary, $skill, $unit, $measures, $texts);
-        } catch (Refusal $refusal) {
-            throw InvalidDesign::at(['measures' => $refusal->getMessage()]);
+        } catch (UnreadableStructure $refusal) {
+            throw InvalidDesign::at([$refusal->place ?? 'measures' => $refusal->getMessage()]);
         }
     }
 

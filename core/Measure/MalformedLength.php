@@ -50,6 +50,17 @@ final class MalformedLength extends \InvalidArgumentException implements Refusal
         );
     }
 
+    /** @param list<string> $names that there are */
+    public static function noName(string $word, array $names): self
+    {
+        sort($names);
+
+        return new self(
+            sprintf('no measure is called “%s”; there is %s.', self::shown(trim($word)), implode(', ', $names)),
+            Refused::typed($word),
+        );
+    }
+
     public static function area(string $text): self
     {
         return new self(sprintf('“%s” multiplies a length by a length: that is an area.', self::shown($text)), Refused::typed($text));

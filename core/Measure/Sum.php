@@ -219,6 +219,10 @@ final class Sum
 
     private function stuck(): MalformedLength
     {
+        if ($this->names !== [] && preg_match('/^[a-z][a-z0-9-]*( [a-z][a-z0-9-]*)*/', trim($this->rest), $word) === 1) {
+            return MalformedLength::noName($word[0], array_keys($this->names));
+        }
+
         return MalformedLength::upTo(substr($this->text, 0, strlen($this->text) - strlen($this->rest)), $this->rest);
     }
 

@@ -83,9 +83,7 @@ final readonly class OwnStructure implements Structure
             foreach ($own->parameters() as $parameter) {
                 $usual = $usual->with($parameter->key, $parameter->default($in));
             }
-            foreach ($own->refusals($usual, Notation::usual($in)) as $sentence) {
-                throw UnreadableStructure::at($own->name, $sentence);
-            }
+            $own->check($usual, Notation::usual($in));
         }
 
         return $own;
@@ -129,17 +127,21 @@ final readonly class OwnStructure implements Structure
 
     public function refusals(Values $values, Notation $notation): array
     {
-        $first = $this->measures[0]->key();
         try {
-            $drawn = $this->drawn($values, $notation);
-            foreach ((new FreeBase)->refusals($drawn, $notation) as $sentence) {
-                return [$first => $sentence];
-            }
-        } catch (Refusal $refusal) {
-            return [$first => $refusal->getMessage()];
+            $this->check($values, $notation);
+        } catch (UnreadableStructure $refusal) {
+            return [$this->measures[0]->key() => $refusal->getMessage()];
         }
 
         return [];
+    }
+
+    /** @throws UnreadableStructure where it cannot be built at these sizes, with the text that is wrong */
+    private function check(Values $values, Notation $notation): void
+    {
+        foreach ((new FreeBase)->refusals($this->drawn($values, $notation), $notation) as $text => $sentence) {
+            throw UnreadableStructure::in($text, UnreadableStructure::at($this->name, $sentence));
+        }
     }
 
     public function defaultFurniture(Values $values, Unit $unit): array
@@ -160,7 +162,7 @@ final readonly class OwnStructure implements Structure
     /**
      * What it is as a free base at these sizes.
      *
-     * @throws Refusal
+     * @throws UnreadableStructure
      */
     public function drawn(Values $values, Notation $notation): Values
     {
@@ -171,10 +173,15 @@ final readonly class OwnStructure implements Structure
         $formulas = new OwnFormulas($measures, $this->derived, $this->unit);
         $texts = [];
         foreach ((new FreeBase)->parameters() as $parameter) {
-            if (in_array($parameter->key, self::TEXTS, true)) {
-                $text = $parameter->read($formulas->filled($this->texts[$parameter->key] ?? ''), $notation->unit);
-                $texts[$parameter->key] = is_string($text) ? $text : '';
+            if (! in_array($parameter->key, self::TEXTS, true)) {
+                continue;
             }
+            try {
+                $text = $parameter->read($formulas->filled($this->texts[$parameter->key] ?? ''), $notation->unit);
+            } catch (Refusal $refusal) {
+                throw UnreadableStructure::in($parameter->key, $refusal);
+            }
+            $texts[$parameter->key] = is_string($text) ? $text : '';
         }
 
         return new Values([...$texts, 'print' => 'any']);

@@ -10,9 +10,18 @@ use Ephemeron\Refused;
 /** A structure of one’s own that cannot be read or built; the message says where. */
 final class UnreadableStructure extends \InvalidArgumentException implements Refusal
 {
-    private function __construct(string $sentence, private readonly Refused $refused = new Refused)
-    {
+    private function __construct(
+        string $sentence,
+        private readonly Refused $refused = new Refused,
+        public readonly ?string $place = null,
+    ) {
         parent::__construct($sentence);
+    }
+
+    /** @param string $place in its file: `columns` */
+    public static function in(string $place, Refusal $why): self
+    {
+        return new self($why->getMessage(), $why->refused(), $place);
     }
 
     public function refused(): Refused

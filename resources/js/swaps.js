@@ -42,10 +42,10 @@ const byName = (name) => {
     return named && name.tag ? (named.querySelectorAll(name.tag)[name.index] ?? null) : named;
 };
 
-/** Where the thing in hand is on the screen, so that it is there again after a swap. */
-const takeInHand = (trigger) => {
+/** Where the thing in hand is on the screen, so that it is there again after a swap. What comes by itself was in no hand. */
+const takeInHand = (request) => {
     const active = document.activeElement;
-    const element = active && active !== document.body ? active : trigger;
+    const element = active && active !== document.body ? active : (request?.triggeringEvent ? request.elt : null);
     return {
         name: nameOf(element),
         focused: element === active,
@@ -123,7 +123,7 @@ export const keepPlace = (root) => {
         const { detail } = event;
         const sent = detail.requestConfig?.formData;
         before = asItIs(root, sent);
-        hand = ['stage', 'trimmer'].includes(detail.target?.id) ? takeInHand(detail.requestConfig?.elt) : null;
+        hand = ['stage', 'trimmer'].includes(detail.target?.id) ? takeInHand(detail.requestConfig) : null;
         if (detail.target?.id === 'stage' && detail.shouldSwap && detail.serverResponse.includes('id="stage"')) {
             detail.shouldSwap = false;
             come(detail.serverResponse, sent);

@@ -57,8 +57,8 @@ final class OwnStructureTest extends TestCase
 
     public function test_what_cannot_be_read_is_said_and_nothing_is_lost(): void
     {
-        $this->post(route('own-structure.store'), ['columns' => '{doors}'] + self::GATE)->assertSessionHasErrors('measures');
-        $this->get(route('own-structure'))->assertSee('{doors}')->assertSee('after it cannot')->assertSee('Two doors that meet');
+        $this->post(route('own-structure.store'), ['columns' => '{doors}'] + self::GATE)->assertSessionHasErrors('columns');
+        $this->get(route('own-structure'))->assertSee('{doors}')->assertSee('no measure is called “doors”')->assertSee('Two doors that meet');
         $this->post(route('own-structure.store'), ['name' => ''] + self::GATE)->assertSessionHasErrors(['name' => 'A structure has a name.']);
         $this->post(route('own-structure.store'), ['measures' => ['x'], 'skill' => 'x', 'unit' => []] + self::GATE)->assertSessionHasErrors(['skill', 'unit', 'measures']);
         $file = UploadedFile::fake()->createWithContent('x.json', '{"format": "something"}');
