@@ -16,6 +16,7 @@ use App\Http\Controllers\CostController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\DesignController;
+use App\Http\Controllers\DrawBaseController;
 use App\Http\Controllers\EighthsController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FitController;
@@ -146,6 +147,8 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('copy', CopyController::class)->name('projects.copy');
 
     Route::get('plan', PlanController::class)->name('plan');
+    Route::get('base', [DrawBaseController::class, 'show'])->name('base');
+    Route::post('base', [DrawBaseController::class, 'change'])->name('base.change');
     Route::get('paper', [PaperingController::class, 'show'])->name('paper');
     Route::post('paper', [PaperingController::class, 'choose'])->name('paper.choose');
     Route::post('paper/propose', [PaperingController::class, 'propose'])->name('paper.propose');

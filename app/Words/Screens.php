@@ -16,6 +16,7 @@ final readonly class Screens
         'eighths' => 'Sums of lengths, parts of a sheet, pieces from a sheet, mats. Nothing here is kept.',
         'plan' => 'The book as it will be. Change a measure and all else follows; press a page to put something on it; what would not '
             .'work stands above, with what mends it.',
+        'base' => 'A base as you draw it: the flat blank, the same as a list, and how it folds. Press the fence, or type a number.',
         'paper' => 'Which print goes where. Press a face, then a print.',
         'leaves' => 'The leaves of a journal, in the order in which they are sewn.',
         'cut' => 'One cut after the other: set the fence, cut, press. What is cut is kept, whatever you change later.',

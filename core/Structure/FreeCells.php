@@ -31,6 +31,45 @@ final readonly class FreeCells
         return new self($ranges);
     }
 
+    /** One area more, or one less: a range it was part of stays as what is left of it. */
+    public function toggled(int $column, int $row): self
+    {
+        if (! $this->has($column, $row)) {
+            return new self([...$this->ranges, [$column, $column, $row, $row]]);
+        }
+        $ranges = [];
+        foreach ($this->ranges as [$from, $to, $top, $bottom]) {
+            if ($column < $from || $column > $to || $row < $top || $row > $bottom) {
+                $ranges[] = [$from, $to, $top, $bottom];
+
+                continue;
+            }
+            foreach (range($top, $bottom) as $down) {
+                foreach (range($from, $to) as $across) {
+                    $across === $column && $down === $row ? null : $ranges[] = [$across, $across, $down, $down];
+                }
+            }
+        }
+
+        return new self($ranges);
+    }
+
+    /**
+     * As they are called when a panel has become two, or two have become one: a range keeps all that it covered.
+     *
+     * @param int $panel the panel that was split, or the first of those that were joined
+     * @param int $more 1 or -1
+     */
+    public function shifted(bool $across, int $panel, int $more): self
+    {
+        $first = static fn (int $at): int => $at > $panel ? $at + $more : $at;
+        $last = static fn (int $at): int => $at > $panel || ($more > 0 && $at === $panel) ? $at + $more : $at;
+
+        return new self(array_map(static fn (array $range): array => $across
+            ? [$first($range[0]), $last($range[1]), $range[2], $range[3]]
+            : [$range[0], $range[1], $first($range[2]), $last($range[3])], $this->ranges));
+    }
+
     /** @throws UnreadableLayout when one lies outside */
     public function within(int $columns, int $rows): self
     {

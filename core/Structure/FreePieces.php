@@ -39,6 +39,21 @@ final readonly class FreePieces
         return new self($pieces);
     }
 
+    /**
+     * Where they lie when a panel of the base has become two, or two have become one.
+     *
+     * @param int $panel the panel that was split, or the first of those that were joined
+     * @param int $more 1 or -1
+     */
+    public function shifted(bool $across, int $panel, int $more): self
+    {
+        return new self(array_map(
+            static fn (FreePiece $piece): FreePiece => mb_strtolower($piece->onto[0] ?? '') === 'base'
+                ? $piece->shifted($across, $panel, $more) : $piece,
+            $this->pieces,
+        ));
+    }
+
     public function written(Unit $unit): string
     {
         return implode("\n", array_map(static fn (FreePiece $piece): string => $piece->written($unit), $this->pieces));

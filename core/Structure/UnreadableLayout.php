@@ -36,6 +36,11 @@ final class UnreadableLayout extends \InvalidArgumentException implements Refusa
         return new self(sprintf('A panel must be more than nothing; not “%s”.', self::shown($text)), Refused::typed($text));
     }
 
+    public static function noPlaceForAScore(): self
+    {
+        return new self('A score lies inside the blank, between its neighbours, and not on another.');
+    }
+
     public static function tooMany(int $most): self
     {
         return new self("A blank has {$most} panels along one side at the most.", (new Refused)->between('1', (string) $most));

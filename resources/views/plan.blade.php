@@ -25,7 +25,7 @@
                     @endforeach
                     <noscript><button class="btn-plain">Take these measures</button></noscript>
                 </x-change-form>
-                @if ($plan->structure->about()->key === 'free-base')<p class="mt-2 mb-0"><a href="{{ route('own-structure', ['from' => $project->id]) }}">Keep it as a structure of your own</a></p>@endif
+                @if ($plan->structure->about()->key === 'free-base')<p class="mt-2 mb-0"><a class="btn-plain" href="{{ route('base', $project) }}">Draw it</a> <a href="{{ route('own-structure', ['from' => $project->id]) }}">Keep it as a structure of your own</a></p>@endif
             </details>
             @include('plan.tally')
             <x-findings :project="$project" :report="$plan->report" :face="$face->key"/>

@@ -109,6 +109,7 @@ final class OddRequestsTest extends TestCase
         }
         foreach ([
             'paper',
+            'base',
             'going-in',
             'log',
             'cost',

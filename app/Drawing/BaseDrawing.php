@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ephemeron\Blueprint\Fold;
+use Ephemeron\Format\Svg\LineKind;
+use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
+use Ephemeron\Measure\Size;
+use Ephemeron\Structure\DrawnBase;
+
+/** The whole blank of a base, flat and true to scale, with its fence: each score and each area can be taken hold of. */
+final readonly class BaseDrawing
+{
+    private const PAPER = '#fffef8';
+
+    public function __construct(private DrawnBase $base, private Notation $notation)
+    {
+    }
+
+    public function draw(): SvgDrawing
+    {
+        $blank = new Size($this->base->columns->total(), $this->base->rows->total());
+        $depth = Ruler::depth($blank->width, $blank->height);
+        $drawing = SvgDrawing::around(Rectangle::whole($blank), 3.4 * $depth, 'The blank, flat');
+        (new Ruler($this->notation->unit))->draw($drawing, $blank->width, $blank->height);
+        foreach ([[Axis::Width, 0.0, -3.0 * $depth, $blank->width->inMillimetres(), 3.0 * $depth],
+            [Axis::Height, -3.0 * $depth, 0.0, 3.0 * $depth, $blank->height->inMillimetres()]] as [$along, $x, $y, $width, $height]) {
+            $drawing->element('rect', [
+                'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'class' => 'fence', 'fill' => 'transparent',
+                'data-along' => $along->value,
+            ]);
+        }
+        $top = Length::zero();
+        foreach ($this->base->rows->lengths as $row => $height) {
+            $left = Length::zero();
+            foreach ($this->base->columns->lengths as $column => $width) {
+                $this->area($drawing, Rectangle::at($left, $top, new Size($width, $height)), $column + 1, $row + 1, $depth);
+                $left = $left->plus($width);
+            }
+            $top = $top->plus($height);
+        }
+        foreach (Axis::cases() as $along) {
+            foreach ($this->base->panels($along)->scores() as $index => $at) {
+                $this->score($drawing, $along, $index + 1, $at, $blank, $depth);
+            }
+        }
+
+        return $drawing;
+    }
+
+    private function area(SvgDrawing $drawing, Rectangle $area, int $column, int $row, float $depth): void
+    {
+        $isAway = $this->base->cutAway->has($column, $row);
+        $isTab = $this->base->columns->tabs[$column - 1] || $this->base->rows->tabs[$row - 1];
+        $size = $this->notation->size($area->size);
+        $drawing->open('g', [
+            'class' => 'base-area'.($isAway ? ' is-away' : ''), 'tabindex' => 0, 'role' => 'button',
+            'aria-label' => "Area {$column}-{$row}, {$size}".($isAway ? ', cut away' : '').($isTab ? ', a tab' : ''),
+            'data-column' => $column, 'data-row' => $row,
+        ]);
+        $look = $isAway ? ['fill' => 'none', 'stroke-dasharray' => '1 2'] : ['fill' => self::PAPER];
+        $drawing->rectangle($area, [...LineKind::Outline->attributes(), ...$look]);
+        if ($isTab && ! $isAway) {
+            $drawing->hatch($area, true);
+        }
+        if (! $isAway && $area->size->shortSide()->inMillimetres() > 2.5 * $depth) {
+            $drawing->text(
+                $area->left()->plus($area->size->width->half())->inMillimetres(),
+                $area->top()->plus($area->size->height->half())->inMillimetres(),
+                $size,
+                min($depth, $area->size->width->inMillimetres() / 9),
+            );
+        }
+        $drawing->close('g');
+    }
+
+    private function score(SvgDrawing $drawing, Axis $along, int $number, Length $at, Size $blank, float $depth): void
+    {
+        $fold = $this->base->panels($along)->folds[$number - 1];
+        $place = $at->inMillimetres();
+        [$x1, $y1, $x2, $y2] = $along === Axis::Width
+            ? [$place, 0.0, $place, $blank->height->inMillimetres()] : [0.0, $place, $blank->width->inMillimetres(), $place];
+        $kind = match ($fold) {
+            Fold::Mountain => 'mountain',
+            null => 'border',
+            default => 'valley',
+        };
+        $drawing->open('g', [
+            'class' => 'base-score',
+            'tabindex' => 0,
+            'role' => 'slider',
+            'aria-orientation' => $along === Axis::Width ? 'horizontal' : 'vertical',
+            'aria-label' => ucfirst($kind).' '.($along === Axis::Width ? 'across' : 'down')." {$number}",
+            'aria-valuemin' => 0,
+            'aria-valuemax' => round($this->base->panels($along)->total()->inMillimetres(), 2),
+            'aria-valuenow' => round($place, 2),
+            'aria-valuetext' => $this->notation->text($at),
+            'data-along' => $along->value,
+            'data-score' => $number,
+            'data-at' => round($place, 4),
+        ]);
+        $drawing->element('path', [
+            'd' => "M{$x1} {$y1}L{$x2} {$y2}", 'stroke' => 'transparent', 'stroke-width' => 1.6 * $depth, 'class' => 'grip',
+        ]);
+        $drawing->stroke($x1, $y1, $x2, $y2, match ($kind) {
+            'mountain' => LineKind::Mountain,
+            'valley' => LineKind::Valley,
+            default => LineKind::Hidden,
+        });
+        $along === Axis::Width
+            ? $drawing->text($place, -2.1 * $depth, $this->notation->number($at), $depth)
+            : $drawing->text(-2.2 * $depth, $place + 0.35 * $depth, $this->notation->number($at), $depth, 'end');
+        $drawing->close('g');
+    }
+}

@@ -1,0 +1,90 @@
+@php
+    $notation = $plan->notation();
+    $unit = $notation->unit->value;
+    $sides = [[\Ephemeron\Measure\Axis::Width, 'across', 'from the left'], [\Ephemeron\Measure\Axis::Height, 'down', 'from the head']];
+    $folds = ['valley' => 'valley', 'mountain' => 'mountain', 'none' => 'no score'];
+    $was = fn (string $act, string $field): string => old('act') === $act && is_string(old($field)) ? old($field) : '';
+@endphp
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan">
+    @if (session('changed'))<div class="said" role="status"><p class="mb-0">Changed: {{ session('changed') }}</p></div>@endif
+    <div class="workplace base-drawn">
+        <div class="drawn">
+            <div class="sheet big-drawing" x-data="basing({{ \App\View\Expression::of(['address' => route('base.change', $project), 'revision' => $project->revision, 'step' => $plan->design->tools->grid->step()->inMillimetres()]) }})" @click="press($event)" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="onKey($event)">
+                {!! $drawing->draw()->inline(hasLinks: true) !!}
+                <p class="quiet mb-0">Press the fence to set a score; it takes the half, a third, or what a score is from the other end, where that is near. Take a score with the hand or the arrows (<kbd>Shift</kbd>: eight marks); <kbd>v</kbd> valley, <kbd>m</kbd> mountain, <kbd>b</kbd> no score, <kbd>o</kbd> the same from the other end, <kbd>Delete</kbd> away. On an area <kbd>Enter</kbd> cuts it away, or puts it back.</p>
+            </div>
+            @if ($markup)
+                <div class="folding" x-data="folding({{ count($steps) }})">
+                    @foreach ($problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
+                    <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo($event)" @pointercancel="letGo()" role="img" aria-label="The base as it folds">{{ $markup }}</div>
+                    <div class="slider fold-controls"><button class="btn-plain" type="button" @click="back()" aria-label="One fold back">←</button><button class="btn-main" type="button" @click="toggle()" x-text="playing ? 'Stop' : 'Fold'">Fold</button><button class="btn-plain" type="button" @click="forward()" aria-label="One fold on">→</button><input type="range" min="0" max="{{ count($steps) }}" step="0.01" x-model.number="at" aria-label="How far it is folded"></div>
+                    <ol class="fold-steps" aria-label="Folds in order" tabindex="0">@foreach ($steps as $step)<li data-step="{{ $step->number }}"><span class="quiet">{{ $step->number }}</span> @typeset($step->text)</li>@endforeach</ol>
+                </div>
+            @endif
+        </div>
+        <div class="particulars" x-ignore>
+            <p class="mb-1"><strong>{{ $tally->sheetsInAll() }}</strong> {{ $tally->sheetsInAll() === 1 ? 'sheet' : 'sheets' }}@foreach (array_filter($tally->photos) as $size => $count), <strong>{{ $count }}</strong> of {{ $size }}@endforeach, filled <strong>@typeset($notation->text($notation->grid->up($tally->thickness)))</strong> thick. <a href="{{ route('plan', $project) }}">As it is typed, with all that lies on it</a></p>
+            @if ($errors->has('at'))<p class="field-error" id="at-error">{{ $errors->first('at') }}</p>@endif
+            @foreach ($sides as [$along, $way, $from])
+                @php($panels = $base->panels($along))
+                <details open id="scores-{{ $along->value }}"><summary>Scores {{ $way }}</summary>
+                    <ol class="base-lines">
+                        @foreach ($panels->scores() as $index => $at)
+                            @php([$number, $fold] = [$index + 1, $panels->folds[$index]])
+                            <li>
+                                <x-swap-form :project="$project" :action="route('base.change', $project)" hx-trigger="change, submit">
+                                    <input type="hidden" name="act" value="move"><input type="hidden" name="along" value="{{ $along->value }}"><input type="hidden" name="score" value="{{ $number }}">
+                                    <label class="visually-hidden" for="at-{{ $along->value }}-{{ $number }}">Score {{ $number }}, {{ $from }}</label>
+                                    <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has('at') && $was('move', 'score') === (string) $number && $was('move', 'along') === $along->value]) id="at-{{ $along->value }}-{{ $number }}" name="at" value="{{ $was('move', 'score') === (string) $number && $was('move', 'along') === $along->value && $errors->any() ? $was('move', 'at') : $notation->bare($at) }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>
+                                </x-swap-form>
+                                <x-swap-form :project="$project" :action="route('base.change', $project)" hx-trigger="change, submit">
+                                    <input type="hidden" name="act" value="fold"><input type="hidden" name="along" value="{{ $along->value }}"><input type="hidden" name="score" value="{{ $number }}">
+                                    <select class="form-select" name="fold" aria-label="Score {{ $number }} folds as" id="fold-{{ $along->value }}-{{ $number }}">@foreach ($folds as $value => $label)<option value="{{ $value }}" @selected(($fold?->value ?? 'none') === $value)>{{ $label }}</option>@endforeach</select><noscript><button class="btn-plain">Fold it so</button></noscript>
+                                </x-swap-form>
+                                @foreach (['mirror' => 'from the other end too', 'join' => 'away'] as $act => $label)
+                                    <x-swap-form :project="$project" :action="route('base.change', $project)"><input type="hidden" name="act" value="{{ $act }}"><input type="hidden" name="along" value="{{ $along->value }}"><input type="hidden" name="score" value="{{ $number }}"><button class="btn-link-like" aria-label="Score {{ $number }} {{ $way }}: {{ $label }}">{{ $label }}</button></x-swap-form>
+                                @endforeach
+                            </li>
+                        @endforeach
+                    </ol>
+                    <x-swap-form :project="$project" :action="route('base.change', $project)" class="row-line">
+                        <input type="hidden" name="act" value="score"><input type="hidden" name="along" value="{{ $along->value }}">
+                        <label for="new-{{ $along->value }}">One more at</label>
+                        <span class="with-unit"><input class="form-control" id="new-{{ $along->value }}" name="at" value="{{ $errors->any() && $was('score', 'along') === $along->value ? $was('score', 'at') : '' }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>
+                        <select class="form-select" name="fold" aria-label="It folds as">@foreach ($folds as $value => $label)<option value="{{ $value }}">{{ $label }}</option>@endforeach</select>
+                        <button class="btn-plain">Score it</button>
+                    </x-swap-form>
+                    <x-swap-form :project="$project" :action="route('base.change', $project)" class="row-line" hx-trigger="change, submit">
+                        <input type="hidden" name="act" value="size"><input type="hidden" name="along" value="{{ $along->value }}">
+                        <label for="all-{{ $along->value }}">In all</label>
+                        <span class="with-unit"><input class="form-control" id="all-{{ $along->value }}" name="at" value="{{ $notation->bare($panels->total()) }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>
+                    </x-swap-form>
+                    <p class="mb-1">Tabs to be glued: @foreach ($panels->lengths as $index => $length)<x-swap-form :project="$project" :action="route('base.change', $project)" class="d-inline"><input type="hidden" name="act" value="tab"><input type="hidden" name="along" value="{{ $along->value }}"><input type="hidden" name="score" value="{{ $index + 1 }}"><button class="btn-link-like" aria-pressed="{{ $panels->tabs[$index] ? 'true' : 'false' }}">{{ $panels->tabs[$index] ? '✓ ' : '' }}{{ $index + 1 }}: @typeset($notation->number($length))</button></x-swap-form> @endforeach</p>
+                </details>
+            @endforeach
+            <details id="areas"><summary>Areas</summary>
+                <ol class="base-lines">
+                    @foreach ($base->rows->lengths as $row => $height)
+                        @foreach ($base->columns->lengths as $column => $width)
+                            @php($isAway = $base->cutAway->has($column + 1, $row + 1))
+                            <li>{{ $column + 1 }}-{{ $row + 1 }}, @size(new \Ephemeron\Measure\Size($width, $height), $notation) <x-swap-form :project="$project" :action="route('base.change', $project)" class="d-inline"><input type="hidden" name="act" value="cut"><input type="hidden" name="column" value="{{ $column + 1 }}"><input type="hidden" name="row" value="{{ $row + 1 }}"><button class="btn-link-like" aria-label="Area {{ $column + 1 }}-{{ $row + 1 }}: {{ $isAway ? 'put back' : 'cut away' }}">{{ $isAway ? 'put back' : 'cut away' }}</button></x-swap-form></li>
+                        @endforeach
+                    @endforeach
+                </ol>
+            </details>
+            <details id="base-pieces" open><summary>Pieces glued on</summary>
+                <ol class="base-lines">@foreach ($base->pieces->pieces as $piece)<li>{{ $piece->written($notation->unit) }}</li>@endforeach</ol>
+                <x-swap-form :project="$project" :action="route('base.change', $project)" class="row-line">
+                    <input type="hidden" name="act" value="glue">
+                    <label for="piece-name">One more</label> <input class="form-control" id="piece-name" name="name" maxlength="40" value="{{ $was('glue', 'name') }}" placeholder="its name" autocomplete="off">
+                    @foreach (['wide' => 'wide', 'tall' => 'tall'] as $field => $label)<label for="piece-{{ $field }}">{{ $label }}</label> <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="piece-{{ $field }}" name="{{ $field }}" value="{{ $was('glue', $field) }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>@endforeach
+                    <label for="piece-column">on column</label> <select class="form-select" id="piece-column" name="column">@for ($column = 1; $column <= $base->columns->count(); $column++)<option>{{ $column }}</option>@endfor</select>
+                    <label for="piece-row">row</label> <select class="form-select" id="piece-row" name="row">@for ($row = 1; $row <= $base->rows->count(); $row++)<option>{{ $row }}</option>@endfor</select>
+                    <select class="form-select" name="side" aria-label="Side"><option value="front">in front</option><option value="back">behind</option></select>
+                    <button class="btn-plain">Glue it on</button>
+                    @foreach (['name', 'wide', 'tall'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
+                </x-swap-form>
+            </details>
+        </div>
+    </div>
+</x-project>

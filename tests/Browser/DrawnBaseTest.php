@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A base of one’s own, drawn: 12 × 12, scored at 4 and 8, a piece of 4 × 8 on it; by hand, by keys and by the list beside it. */
+final class DrawnBaseTest extends BrowserTestCase
+{
+    private int $actions = 0;
+
+    public function test_a_base_is_drawn_by_hand_and_by_keys(): void
+    {
+        $this->begin();
+        $this->typedIn('#all-width', '12'.WebDriverKeys::ENTER);
+        foreach (range(1, 2) as $score) {
+            $this->key('.base-score[data-along=width]', WebDriverKeys::DELETE, fn (): bool => count($this->all('.base-score[data-along=width]')) === 2 - $score);
+        }
+        $this->typedIn('#new-width', '4'.WebDriverKeys::ENTER);
+        $this->until('Valley across 1 4 in');
+        $this->key('.base-score[data-along=width]', 'o', fn (): bool => str_contains($this->lines(), 'Valley across 2 8 in'));
+        $this->key('.base-score[data-along=width]', 'm', fn (): bool => str_contains($this->lines(), 'Mountain across 1 4 in'));
+        $this->key('.base-score[data-along=width]', WebDriverKeys::ARROW_RIGHT, fn (): bool => str_contains($this->lines(), "Mountain across 1 4\u{2009}1⁄16 in"));
+        $this->assertSame('Mountain across 1', $this->driver()->executeScript('return document.activeElement.getAttribute("aria-label")'), 'it stays in hand');
+        // A press on the fence near the half is meant for it.
+        $before = count($this->all('.base-score[data-along=height]'));
+        (new WebDriverActions($this->driver()))->moveToElement($this->find('.fence[data-along=height]'), 0, 2)->click()->perform();
+        $this->driver()->wait(20, 100)->until(fn (): bool => count($this->all('.base-score[data-along=height]')) === $before + 1);
+        $this->assertStringContainsString('down', $this->lines());
+    }
+
+    /** “12×12 scored at 4 and 8, a 4×8 piece on it”: counted. */
+    public function test_by_the_list_alone_and_in_few_actions(): void
+    {
+        $this->begin();
+        $this->actions = 0;
+        foreach (['#all-width', '#all-height'] as $field) {
+            $this->typedIn($field, '12'.WebDriverKeys::ENTER);
+        }
+        $this->typedIn('#at-height-1', '4'.WebDriverKeys::ENTER);
+        $this->until('Valley down 1 4 in');
+        $this->typedIn('#new-height', '8'.WebDriverKeys::ENTER);
+        $this->until('Valley down 2 8 in');
+        foreach (['#piece-name' => 'Flap', '#piece-wide' => '4'] as $field => $typed) {
+            $this->actions++;
+            $this->typed($field, $typed);
+        }
+        $this->typedIn('#piece-tall', '8'.WebDriverKeys::ENTER);
+        $this->waitForText('#base-pieces', 'Flap: 4 in × 8 in; on Base 1-1 front');
+        $this->assertLessThanOrEqual(25, $this->actions);
+        $this->typedIn('#new-height', 'in the middle'.WebDriverKeys::ENTER);
+        $this->waitForText('#stage', 'does not read as a length');
+        $this->assertSame('in the middle', $this->find('#new-height')->getAttribute('value'));
+    }
+
+    public function test_anybody_can_draw_one(): void
+    {
+        $this->begin();
+        $this->assertAnybodyCanUse((string) parse_url($this->driver()->getCurrentURL(), PHP_URL_PATH));
+    }
+
+    private function begin(): void
+    {
+        $this->open('/catalogue');
+        $this->driver()->wait(60, 200)->until(fn (): bool => $this->all('button[aria-label="Begin a free base"]') !== []);
+        $this->driver()->executeScript('document.querySelector("button[aria-label=\'Begin a free base\']").form.submit()');
+        $this->waitForText('h1', 'Free base');
+        $this->driver()->findElement(WebDriverBy::linkText('Draw it'))->click();
+        $this->waitForText('#scores-width', 'One more at');
+    }
+
+    private function typedIn(string $field, string $keys): void
+    {
+        $this->actions++;
+        $was = $this->revision();
+        $this->typed($field, $keys);
+        $this->driver()->wait(20, 100)->until(fn (): bool => $this->revision() !== $was || $this->text('.said, .field-error') !== '');
+    }
+
+    /** @param \Closure(): bool $then */
+    private function key(string $element, string $key, \Closure $then): void
+    {
+        $this->driver()->executeScript('document.querySelector(arguments[0]).focus({ preventScroll: true })', [$element]);
+        $this->press($key);
+        $this->driver()->wait(20, 100)->until($then, $this->lines());
+        $this->addToAssertionCount(1);
+    }
+
+    private function until(string $line): void
+    {
+        $this->driver()->wait(20, 100)->until(fn (): bool => str_contains($this->lines(), $line), $this->lines());
+        $this->addToAssertionCount(1);
+    }
+
+    private function lines(): string
+    {
+        return (string) $this->driver()->executeScript(
+            'return [...document.querySelectorAll(".base-score")].map((line) => `${line.getAttribute("aria-label")} ${line.getAttribute("aria-valuetext")}`).join("; ")',
+        );
+    }
+
+    private function revision(): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector("input[name=revision]")?.value');
+    }
+
+    /** @return list<\Facebook\WebDriver\Remote\RemoteWebElement> */
+    private function all(string $selector): array
+    {
+        return array_values($this->driver()->findElements(WebDriverBy::cssSelector($selector)));
+    }
+}
