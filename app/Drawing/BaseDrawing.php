@@ -27,10 +27,10 @@ final readonly class BaseDrawing
     {
         $blank = new Size($this->base->columns->total(), $this->base->rows->total());
         $depth = Ruler::depth($blank->width, $blank->height);
-        $drawing = SvgDrawing::around(Rectangle::whole($blank), 3.4 * $depth, 'The blank, flat');
+        $drawing = SvgDrawing::around(Rectangle::whole($blank), 4.0 * $depth, 'The blank, flat');
         (new Ruler($this->notation->unit))->draw($drawing, $blank->width, $blank->height);
-        foreach ([[Axis::Width, 0.0, -3.0 * $depth, $blank->width->inMillimetres(), 3.0 * $depth],
-            [Axis::Height, -3.0 * $depth, 0.0, 3.0 * $depth, $blank->height->inMillimetres()]] as [$along, $x, $y, $width, $height]) {
+        foreach ([[Axis::Width, 0.0, -3.6 * $depth, $blank->width->inMillimetres(), 3.6 * $depth],
+            [Axis::Height, -3.6 * $depth, 0.0, 3.6 * $depth, $blank->height->inMillimetres()]] as [$along, $x, $y, $width, $height]) {
             $drawing->element('rect', [
                 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'class' => 'fence', 'fill' => 'transparent',
                 'data-along' => $along->value,
@@ -114,8 +114,8 @@ final readonly class BaseDrawing
             default => LineKind::Hidden,
         });
         $along === Axis::Width
-            ? $drawing->text($place, -2.1 * $depth, $this->notation->number($at), $depth)
-            : $drawing->text(-2.2 * $depth, $place + 0.35 * $depth, $this->notation->number($at), $depth, 'end');
+            ? $drawing->text($place, -2.7 * $depth, $this->notation->number($at), $depth)
+            : $drawing->text(-2.6 * $depth, $place + 0.35 * $depth, $this->notation->number($at), $depth, 'end');
         $drawing->close('g');
     }
 }

@@ -31,6 +31,12 @@ final class OwnStructures
             : $this->known[$key] = OwnStructure::query()->withoutGlobalScopes()->where('key', $key)->first()?->written();
     }
 
+    /** One of the maker at work. */
+    public function mine(string $key): ?Written
+    {
+        return OwnStructure::query()->where('key', $key)->first()?->written();
+    }
+
     /** @return list<Written> of the maker at work, in the order of their names */
     public function listed(): array
     {

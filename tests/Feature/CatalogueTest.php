@@ -43,7 +43,7 @@ final class CatalogueTest extends TestCase
         );
         $this->assertGreaterThanOrEqual(count(Catalogue::ofTheHouse()->keys()) - 1, substr_count($html, '<figcaption>opened'));
         foreach (Catalogue::ofTheHouse()->all() as $structure) {
-            $page->assertSee($structure->about()->name)->assertSee(e($structure->about()->summary), false);
+            $page->assertSee($structure->about()->name)->assertSeeText($structure->about()->summary);
         }
     }
 

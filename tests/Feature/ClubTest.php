@@ -87,9 +87,14 @@ final class ClubTest extends TestCase
                     '{project}' => $book->id, '{paper}' => $paper->id, '{lent}' => $paper->id, '{supply}' => $supply->id,
                     '{note}' => (int) $book->notes()->value('id'), '{departure}' => (int) $book->departures()->value('id'),
                     '{share}' => (int) $book->shares()->value('id'), '{search}' => (int) $book->searches()->value('id'),
-                    '{kind}' => 'book', '{id}' => $book->id, '{key}' => str_starts_with($route->wheres['key'] ?? '', 'cut-') ? 'cut-0123456789ab-1' : 'a', '{number}' => $book->id, '{pin}' => 0,
+                    '{kind}' => 'book', '{id}' => $book->id, '{number}' => $book->id, '{pin}' => 0,
                     '{type}' => explode('|', trim($route->wheres['type'] ?? '', '()'))[0],
                     '{letter}' => 'A', '{document}' => 'cut-list', '{token}' => str_repeat('a', 40), '{session}' => str_repeat('0', 16),
+                    '{key}' => match (substr($route->wheres['key'] ?? '', 0, 4)) {
+                        'cut-' => 'cut-0123456789ab-1',
+                        'own-' => 'own-0123456789ab',
+                        default => 'a',
+                    },
                     '{circle}' => 1, '{maker}' => 1, '{device}' => 1, '{name}' => 'daily.zip',
                 ]);
                 $this->assertStringNotContainsString('{', $uri);

@@ -31,12 +31,12 @@ final readonly class OwnStructureController
     {
         $key = $request->query('like');
         $from = $request->query('from');
-        $like = is_string($key) ? $this->own->find($key) : null;
+        $like = is_string($key) ? $this->own->mine($key) : null;
         $project = is_string($from) && preg_match('/^\d{1,18}$/', $from) === 1 ? Project::query()->find((int) $from) : null;
 
         return view('own-structure', [
             'said' => match (true) {
-                $like instanceof OwnStructure => OwnStructureFile::toArray($like),
+                $like !== null => OwnStructureFile::toArray($like),
                 $project !== null => self::asDrawn($plans->design($project)),
                 default => ['measures' => [], 'unit' => 'in', 'skill' => Skill::Some->value],
             },
@@ -59,10 +59,7 @@ final readonly class OwnStructureController
 
     public function file(string $key): Response
     {
-        $own = $this->own->find($key);
-        if (! $own instanceof OwnStructure) {
-            abort(404);
-        }
+        $own = $this->own->mine($key) ?? abort(404);
 
         return response(OwnStructureFile::write($own), headers: [
             'Content-Type' => 'application/json',
