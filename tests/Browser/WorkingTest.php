@@ -32,7 +32,7 @@ final class WorkingTest extends BrowserTestCase
     {
         $this->open($this->project('Perseid', 'plan'));
         $this->type('#f-parameters-leaf-width', '5//8');
-        $this->waitForText('#f-parameters-leaf-width-error', 'does not read as a length');
+        $this->waitForText('#f-parameters-leaf-width-error', '“5/” can be read; “/8” after it cannot.');
         $this->assertSame('5//8', $this->find('#f-parameters-leaf-width')->getAttribute('value'));
         $this->assertSame('true', $this->find('#f-parameters-leaf-width')->getAttribute('aria-invalid'));
     }

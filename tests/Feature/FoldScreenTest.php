@@ -138,7 +138,7 @@ final class FoldScreenTest extends TestCase
         $sentence = 'By hand, along a ruler, mountain';
         $this->get("/projects/{$project->id}/score")->assertOk()->assertSee('4, by hand')->assertSee($sentence)
             ->assertSee('The piece as it lies flat');
-        $this->get("/projects/{$project->id}/bench?step=score-base")->assertOk()->assertSee($sentence);
+        $this->get("/projects/{$project->id}/bench?step=score-base")->assertOk()->assertSeeText($sentence);
     }
 
     public function test_a_print_without_a_head_is_mapped_as_one_with_it_would_lie(): void

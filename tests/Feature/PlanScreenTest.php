@@ -293,8 +293,8 @@ final class PlanScreenTest extends TestCase
 
     public function test_a_finding_is_mended_with_one_press(): void
     {
-        $this->set(['parameters.tape-width' => '1/2'])->assertSee('it would lie over the scores');
-        $this->set(['parameters.tape-width' => '1/4'])->assertDontSee('it would lie over the scores');
+        $this->set(['parameters.tape-width' => '1/2'])->assertSeeText('it would lie over the scores');
+        $this->set(['parameters.tape-width' => '1/4'])->assertDontSeeText('it would lie over the scores');
     }
 
     public function test_places_outside_the_design_are_not_touched(): void
