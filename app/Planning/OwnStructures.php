@@ -18,7 +18,7 @@ final class OwnStructures
     /** In a file of a design that is made of one. */
     public const FIELD = 'own-structure';
 
-    /** @var array<string, Written|null> by key */
+    /** @var array<string, Written> by key */
     private array $known = [];
 
     public function find(string $key): ?Structure
@@ -27,8 +27,13 @@ final class OwnStructures
             return null;
         }
 
-        return array_key_exists($key, $this->known) ? $this->known[$key]
-            : $this->known[$key] = OwnStructure::query()->withoutGlobalScopes()->where('key', $key)->first()?->written();
+        // What is not there yet may come: only what is there is remembered.
+        $known = $this->known[$key] ?? OwnStructure::query()->withoutGlobalScopes()->where('key', $key)->first()?->written();
+        if ($known !== null) {
+            $this->known[$key] = $known;
+        }
+
+        return $known;
     }
 
     /** One of the maker at work. */
