@@ -8,11 +8,13 @@ use Ephemeron\Blueprint\Fold;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Structure\DrawnBase;
+use Ephemeron\Structure\FreeLineKind;
 
 /** The whole blank of a base, flat and true to scale, with its fence: each score and each area can be taken hold of. */
 final readonly class BaseDrawing
@@ -51,7 +53,45 @@ final readonly class BaseDrawing
             }
         }
 
+        $this->lines($drawing);
+        $this->corners($drawing, $depth);
+
         return $drawing;
+    }
+
+    private function lines(SvgDrawing $drawing): void
+    {
+        foreach ($this->base->lines->lines as $line) {
+            $kind = match ($line->kind) {
+                FreeLineKind::Valley => LineKind::Valley,
+                FreeLineKind::Mountain => LineKind::Mountain,
+                FreeLineKind::Slit => LineKind::Slit,
+                FreeLineKind::CutAway => LineKind::Hidden,
+            };
+            foreach ($line->points as $index => $point) {
+                $next = $line->points[$index + 1] ?? ($line->kind === FreeLineKind::CutAway ? $line->points[0] : null);
+                if ($next !== null) {
+                    $drawing->line(new Segment($point, $next), $kind);
+                }
+            }
+        }
+    }
+
+    /** Where scores and rims cross: pressed one after the other they are the ends of a line, or the corners of what is cut away. */
+    private function corners(SvgDrawing $drawing, float $depth): void
+    {
+        $across = [Length::zero(), ...$this->base->columns->scores(), $this->base->columns->total()];
+        $down = [Length::zero(), ...$this->base->rows->scores(), $this->base->rows->total()];
+        foreach ($down as $y) {
+            foreach ($across as $x) {
+                $place = "{$this->notation->exact($x)} × {$this->notation->exact($y)}";
+                $drawing->element('circle', [
+                    'cx' => $x->inMillimetres(), 'cy' => $y->inMillimetres(), 'r' => 0.45 * $depth, 'class' => 'base-corner',
+                    'tabindex' => 0, 'role' => 'button', 'aria-pressed' => 'false', 'data-place' => $place,
+                    'aria-label' => "Corner {$place}",
+                ]);
+            }
+        }
     }
 
     private function area(SvgDrawing $drawing, Rectangle $area, int $column, int $row, float $depth): void

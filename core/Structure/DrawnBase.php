@@ -22,6 +22,7 @@ final readonly class DrawnBase
         public FreePanels $rows,
         public FreeCells $cutAway,
         public FreePieces $pieces,
+        public FreeLines $lines,
         private Unit $unit,
     ) {
     }
@@ -34,6 +35,7 @@ final readonly class DrawnBase
             FreePanels::parse($values->text('rows'), $unit),
             FreeCells::parse($values->text('cut-away')),
             FreePieces::parse($values->text('pieces'), $unit),
+            FreeLines::parse($values->text('lines'), $unit),
             $unit,
         );
     }
@@ -128,7 +130,7 @@ final readonly class DrawnBase
     /** An area cut away, or there again. */
     public function cut(int $column, int $row): self
     {
-        return new self($this->columns, $this->rows, $this->cutAway->toggled($column, $row), $this->pieces, $this->unit);
+        return new self($this->columns, $this->rows, $this->cutAway->toggled($column, $row), $this->pieces, $this->lines, $this->unit);
     }
 
     /**
@@ -150,7 +152,35 @@ final readonly class DrawnBase
         );
         $text = trim($this->pieces->written($this->unit)."\n{$line}");
 
-        return new self($this->columns, $this->rows, $this->cutAway, FreePieces::parse($text, $this->unit), $this->unit);
+        return new self($this->columns, $this->rows, $this->cutAway, FreePieces::parse($text, $this->unit), $this->lines, $this->unit);
+    }
+
+    /**
+     * A slanted score, one that stops half way, a slit, or what is cut away by its corners.
+     *
+     * @param string $corners across × down from the upper left corner: `2 × 0 to 2 × 1 1/2`
+     *
+     * @throws \Ephemeron\Refusal
+     */
+    public function lined(FreeLineKind $kind, string $corners): self
+    {
+        return $this->withLines(trim($this->lines->written($this->unit)."\n{$kind->value}: {$corners}"));
+    }
+
+    /** Without one of those lines, by its number from 1. */
+    public function unlined(int $line): self
+    {
+        $lines = explode("\n", $this->lines->written($this->unit));
+        unset($lines[$line - 1]);
+
+        return $this->withLines(implode("\n", $lines));
+    }
+
+    private function withLines(string $lines): self
+    {
+        $read = FreeLines::parse($lines, $this->unit);
+
+        return new self($this->columns, $this->rows, $this->cutAway, $this->pieces, $read, $this->unit);
     }
 
     /** @return array<string, string> what to change in its design, by place */
@@ -161,6 +191,7 @@ final readonly class DrawnBase
             'parameters.rows' => $this->rows->written($this->unit),
             'parameters.cut-away' => $this->cutAway->written(),
             'parameters.pieces' => $this->pieces->written($this->unit),
+            'parameters.lines' => $this->lines->written($this->unit),
         ];
     }
 
@@ -177,6 +208,7 @@ final readonly class DrawnBase
             $across ? $this->rows : $panels,
             $panel === null ? $this->cutAway : $this->cutAway->shifted($across, $panel, $more),
             $panel === null ? $this->pieces : $this->pieces->shifted($across, $panel, $more),
+            $this->lines,
             $this->unit,
         );
     }

@@ -22,7 +22,22 @@ export const basing = (table) => ({
         return element.dataset.along === 'width' ? point.x : point.y;
     },
 
+    /** Corners that are pressed one after the other stand in the field of the line that goes by them. */
+    choose(corner) {
+        const field = document.getElementById('line-corners');
+        const chosen = field.value.split(' to ').filter(Boolean);
+        const at = chosen.indexOf(corner.dataset.place);
+        at < 0 ? chosen.push(corner.dataset.place) : chosen.splice(at, 1);
+        corner.setAttribute('aria-pressed', at < 0 ? 'true' : 'false');
+        field.value = chosen.join(' to ');
+    },
+
     press(event) {
+        const corner = event.target.closest('.base-corner');
+        if (corner) {
+            this.choose(corner);
+            return;
+        }
         const fence = event.target.closest('.fence');
         if (fence) {
             this.send({ act: 'score', along: fence.dataset.along, at: `${Math.max(0, this.place(fence, event)).toFixed(3)} mm`, pressed: 1 });
@@ -78,6 +93,12 @@ export const basing = (table) => ({
     onKey(event) {
         const score = event.target.closest('.base-score');
         const area = event.target.closest('.base-area');
+        const corner = event.target.closest('.base-corner');
+        if (corner && ['Enter', ' '].includes(event.key)) {
+            event.preventDefault();
+            this.choose(corner);
+            return;
+        }
         const key = event.key.toLowerCase();
         if (event.ctrlKey || event.metaKey || event.altKey || (!score && !area)) {
             return;

@@ -25,12 +25,13 @@ export const sums = (root) => {
         }
         clearTimeout(waiting);
         if (!LOOKS_LIKE_A_SUM.test(field.value)) {
-            field.closest('.with-unit, .asked')?.parentElement.querySelector('.sum')?.remove();
+            const beside = (field.closest('.with-unit, .asked') ?? field).nextElementSibling;
+            beside?.classList.contains('sum') && beside.remove();
             return;
         }
         const stage = root.getElementById('stage')?.dataset ?? {};
         waiting = setTimeout(async () => {
-            const asked = new URLSearchParams({ typed: field.value, unit: stage.unit ?? 'in', grid: stage.grid ?? '' });
+            const asked = new URLSearchParams({ typed: field.value, unit: stage.unit ?? field.form?.elements.unit?.value ?? 'in', grid: stage.grid ?? '' });
             const answer = await fetch(`/eighths/sum?${asked}`).catch(() => null);
             if (answer?.ok && field.isConnected && asked.get('typed') === field.value) {
                 shownBeside(field).textContent = await answer.text();

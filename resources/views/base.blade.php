@@ -72,6 +72,18 @@
                     @endforeach
                 </ol>
             </details>
+            <details id="base-more-lines" open><summary>Slanted lines, slits, corners</summary>
+                @php($written = array_values(array_filter(explode("\n", $base->lines->written($notation->unit)))))
+                <ol class="base-lines">@foreach ($written as $line)<li>{{ $line }} <x-swap-form :project="$project" :action="route('base.change', $project)" class="d-inline"><input type="hidden" name="act" value="unline"><input type="hidden" name="score" value="{{ $loop->iteration }}"><button class="btn-link-like" aria-label="Take away: {{ $line }}">away</button></x-swap-form></li>@endforeach</ol>
+                <x-swap-form :project="$project" :action="route('base.change', $project)" class="row-line">
+                    <input type="hidden" name="act" value="line">
+                    <select class="form-select" name="kind" aria-label="What the line is">@foreach (\Ephemeron\Structure\FreeLineKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($was('line', 'kind') === $kind->value)>{{ $kind->value }}</option>@endforeach</select>
+                    <label for="line-corners">by</label> <input @class(['form-control', 'is-broad', 'is-invalid' => $errors->has('corners')]) id="line-corners" name="corners" value="{{ $was('line', 'corners') }}" placeholder="2 × 0 to 2 × 1 1/2" maxlength="2000" autocomplete="off">
+                    <button class="btn-plain">Draw it</button>
+                    @error('corners')<p class="field-error">{{ $message }}</p>@enderror
+                </x-swap-form>
+                <p class="field-note">Across × down from the upper left corner; or press corners in the drawing one after the other. What is cut away has three corners or more.</p>
+            </details>
             <details id="base-pieces" open><summary>Pieces glued on</summary>
                 <ol class="base-lines">@foreach ($base->pieces->pieces as $piece)<li>{{ $piece->written($notation->unit) }}</li>@endforeach</ol>
                 <x-swap-form :project="$project" :action="route('base.change', $project)" class="row-line">

@@ -121,7 +121,7 @@
                 @if ($leaves->heap !== [])
                     @php($place = 'parameters.fold-from')
                     <x-change-form :project="$project" stage="leaves">
-                        <div class="field"><label for="fold-from">Fold over from</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="fold-from" name="set[{{ $place }}]" value="{{ $errors->has($place) && is_string(old('set')[$place] ?? null) ? old('set')[$place] : $notation->number($plan->design->parameters->length('fold-from')) }}" autocomplete="off">@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
+                        <div class="field"><label for="fold-from">Fold over from</label><input @class(['form-control', 'is-invalid' => $errors->has($place)]) id="fold-from" name="set[{{ $place }}]" value="{{ $errors->has($place) && is_string(old('set')[$place] ?? null) ? old('set')[$place] : $notation->number($plan->design->parameters->length('fold-from')) }}" autocomplete="off" data-length>@error($place)<p class="field-error">{{ $message }}</p>@enderror</div>
                         <p class="field-note">A sheet that is so much too large or more is folded over; less is trimmed.</p>
                     </x-change-form>
                 @endif
@@ -133,7 +133,7 @@
                     <input type="hidden" name="revision" value="{{ $project->revision }}"><input type="hidden" name="stage" value="leaves">
                     <p class="field-note">The other way round, leaves for a cover you have:</p>
                     @foreach (['cover-width' => 'Half of the cover, width', 'cover-height' => 'Height', 'tabs' => 'Room for tabs'] as $field => $label)
-                        <div class="field"><label for="{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" @if ($field === 'tabs') placeholder="0" @endif autocomplete="off">@error($field)<p class="field-error">{{ $message }}</p>@enderror</div>
+                        <div class="field"><label for="{{ $field }}">{{ $label }}</label><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" @if ($field === 'tabs') placeholder="0" @else data-length @endif autocomplete="off">@error($field)<p class="field-error">{{ $message }}</p>@enderror</div>
                     @endforeach
                     <button class="btn-plain">Make the leaves for it</button>
                 </form>

@@ -51,6 +51,34 @@ final class ActionsTest extends BrowserTestCase
         $this->assertNoMoreThan(2);
     }
 
+    public function test_a_book_by_name_from_the_catalogue(): void
+    {
+        $this->open('/');
+        $this->clicked('.masthead a.btn-main');
+        $this->driver()->wait(60, 200)->until(fn (): bool => $this->text('button[aria-label="Begin a meander book"]') !== '');
+        $this->filled('[aria-label="Name of the meander book"]', 'For the comet');
+        $this->clicked('button[aria-label="Begin a meander book"]');
+        $this->waitForText('h1', 'For the comet');
+        $this->assertNoMoreThan(3);
+    }
+
+    public function test_from_the_shelf_to_the_first_cut_and_the_other_unit(): void
+    {
+        $this->open('/');
+        $this->actions++;
+        $this->driver()->findElement(WebDriverBy::linkText('Full moon folio'))->click();
+        $this->clicked('a[data-stage-key][href$="/cut"]');
+        $this->waitForText('#trimmer', 'cut 1 of');
+        $this->clicked('#cut-made');
+        $this->waitForText('#trimmer', 'cut 2 of');
+        $this->betweenPresses();
+        $this->clicked('#cut-back');
+        $this->waitForText('#trimmer', 'cut 1 of');
+        $this->clicked('#switch-unit');
+        $this->waitForText('#trimmer', 'cm');
+        $this->assertNoMoreThan(5);
+    }
+
     public function test_what_a_word_means_and_on_with_the_work(): void
     {
         $this->open($this->project('Zenith sampler', 'plan'), 390, 844);

@@ -50,6 +50,14 @@ final class DrawnBaseTest extends BrowserTestCase
         $this->typedIn('#piece-tall', '8'.WebDriverKeys::ENTER);
         $this->waitForText('#base-pieces', 'Flap: 4 in × 8 in; on Base 1-1 front');
         $this->assertLessThanOrEqual(25, $this->actions);
+        // Corners pressed one after the other.
+        foreach (['4 in × 0 in', '8 in × 4 in'] as $corner) {
+            $this->driver()->executeScript('document.querySelector(arguments[0]).focus({ preventScroll: true })', [".base-corner[data-place=\"{$corner}\"]"]);
+            $this->press(WebDriverKeys::ENTER);
+        }
+        $this->assertSame('4 in × 0 in to 8 in × 4 in', $this->find('#line-corners')->getAttribute('value'));
+        $this->driver()->executeScript('document.getElementById("line-corners").form.requestSubmit()');
+        $this->waitForText('#base-more-lines', 'valley: 4');
         $this->typedIn('#new-height', 'in the middle'.WebDriverKeys::ENTER);
         $this->waitForText('#stage', 'does not read as a length');
         $this->assertSame('in the middle', $this->find('#new-height')->getAttribute('value'));

@@ -13,6 +13,7 @@ use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
 use Ephemeron\Structure\DrawnBase;
+use Ephemeron\Structure\FreeLineKind;
 use Ephemeron\Structure\UnreadableLayout;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -86,6 +87,18 @@ final class DrawnBaseTest extends TestCase
         $this->assertSame('', $this->base('4 + 4', '6', '1-1')->cut(1, 1)->changes()['parameters.cut-away']);
     }
 
+    public function test_slanted_lines_and_slits_come_and_go(): void
+    {
+        $base = $this->base('4 + 8', '12')->lined(FreeLineKind::Slit, '2 × 0 to 2 × 1 1/2')->lined(FreeLineKind::CutAway, '0 × 0 to 1 × 0 to 0 × 1');
+        $this->assertSame(
+            "slit: 2 in × 0 in to 2 in × 1 1/2 in\ncut away: 0 in × 0 in to 1 in × 0 in to 0 in × 1 in",
+            $base->changes()['parameters.lines'],
+        );
+        $this->assertStringStartsWith('cut away', $base->unlined(1)->changes()['parameters.lines']);
+        $this->expectException(UnreadableLayout::class);
+        $base->lined(FreeLineKind::Valley, '2 × 0 to 2 × 0');
+    }
+
     public function test_a_piece_is_glued_onto_an_area(): void
     {
         $base = $this->base('4 + 8', '12')->glued('Flap', new Size(Length::inches(4), Length::inches(8)), 2, 1, Side::B);
@@ -125,6 +138,6 @@ final class DrawnBaseTest extends TestCase
 
     private function base(string $columns, string $rows, string $cutAway = '', string $pieces = ''): DrawnBase
     {
-        return DrawnBase::of(new Values(compact('columns', 'rows', 'pieces') + ['cut-away' => $cutAway]), Unit::Inch);
+        return DrawnBase::of(new Values(compact('columns', 'rows', 'pieces') + ['cut-away' => $cutAway, 'lines' => '']), Unit::Inch);
     }
 }

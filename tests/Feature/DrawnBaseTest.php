@@ -38,6 +38,8 @@ final class DrawnBaseTest extends TestCase
             [['act' => 'score', 'along' => 'width', 'at' => '51 mm', 'pressed' => '1'], 'columns', '2 in + 2 in ^ 4 in | 4 in*'],
             [['act' => 'move', 'along' => 'width', 'score' => '1', 'at' => '1 1/2'], 'columns', '1 1/2 in + 2 1/2 in ^ 4 in | 4 in*'],
             [['act' => 'join', 'along' => 'width', 'score' => '1'], 'columns', '4 in ^ 4 in | 4 in*'],
+            [['act' => 'line', 'kind' => 'slit', 'corners' => '2 × 0 to 2 × 1 1/2'], 'lines', 'slit: 2 in × 0 in to 2 in × 1 1/2 in'],
+            [['act' => 'unline', 'score' => '1'], 'lines', ''],
             [['act' => 'size', 'along' => 'height', 'at' => '8 1/2'], 'rows', '8 1/2 in'],
         ];
         foreach ($acts as [$act, $parameter, $is]) {
@@ -58,6 +60,8 @@ final class DrawnBaseTest extends TestCase
     #[TestWith([['act' => 'glue', 'wide' => '4', 'tall' => ''], 'tall'])]
     #[TestWith([['act' => 'glue', 'name' => 'a:b', 'wide' => '4', 'tall' => '4'], 'name'])]
     #[TestWith([['act' => 'glue', 'name' => 'Base', 'wide' => '4', 'tall' => '4', 'column' => '1', 'row' => '1'], 'at'])]
+    #[TestWith([['act' => 'line', 'kind' => 'slit', 'corners' => '2 × 0'], 'corners'])]
+    #[TestWith([['act' => 'line', 'kind' => 'slit', 'corners' => '2 × 0 to 2 × 13'], 'corners'])]
     #[TestWith([['act' => 'paint'], 'act'])]
     public function test_what_cannot_be_is_said_and_nothing_changes(array $act, string $field): void
     {

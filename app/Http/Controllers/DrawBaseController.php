@@ -50,14 +50,15 @@ final readonly class DrawBaseController
     {
         $design = $this->plans->design($project);
         $back = redirect()->route('base', $project, 303)
-            ->withInput($request->only(['act', 'at', 'along', 'fold', 'score', 'name', 'wide', 'tall']));
+            ->withInput($request->only(['act', 'at', 'along', 'fold', 'score', 'name', 'wide', 'tall', 'corners', 'kind']));
+        $field = $request->string('act')->value() === 'line' ? 'corners' : 'at';
         try {
             $drawn = $request->applied(self::base($design), $design->unit, $design->tools->grid);
             $change = $editor->change($project, $drawn->changes(), $request->revision());
         } catch (InvalidDesign $refusal) {
-            return $back->withErrors(['at' => implode(' ', $refusal->errors)]);
+            return $back->withErrors([$field => implode(' ', $refusal->errors)]);
         } catch (Refusal $refusal) {
-            return $back->withErrors(['at' => $refusal->getMessage()]);
+            return $back->withErrors([$field => $refusal->getMessage()]);
         }
 
         return redirect()->route('base', $project, 303)->with('changed', $change === '' ? null : $change);

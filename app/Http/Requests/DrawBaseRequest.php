@@ -13,6 +13,7 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
 use Ephemeron\Refusal;
 use Ephemeron\Structure\DrawnBase;
+use Ephemeron\Structure\FreeLineKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -27,10 +28,12 @@ final class DrawBaseRequest extends FormRequest
     {
         return [
             'revision' => ['required', 'integer'],
-            'act' => ['required', Rule::in(['score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size'])],
+            'act' => ['required', Rule::in(['score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline'])],
+            'kind' => ['nullable', Rule::enum(FreeLineKind::class)],
+            'corners' => ['nullable', 'string', 'max:2000'],
             'along' => ['nullable', Rule::enum(Axis::class)],
             'fold' => ['nullable', Rule::in(['valley', 'mountain', 'none'])],
-            'score' => ['nullable', 'integer', 'between:1,24'],
+            'score' => ['nullable', 'integer', 'between:1,400'],
             'column' => ['nullable', 'integer', 'between:1,24'],
             'row' => ['nullable', 'integer', 'between:1,24'],
             'name' => ['nullable', 'string', 'max:40', 'not_regex:/[:;]/'],
@@ -70,6 +73,11 @@ final class DrawBaseRequest extends FormRequest
             'join' => $base->joined($along, $score),
             'tab' => $base->tabbed($along, $score),
             'size' => $base->inAll($along, $this->length('at', $unit)),
+            'line' => $base->lined(
+                FreeLineKind::tryFrom($this->string('kind')->value()) ?? FreeLineKind::Valley,
+                $this->string('corners')->trim()->value(),
+            ),
+            'unline' => $base->unlined($score),
             'cut' => $base->cut($this->integer('column'), $this->integer('row')),
             default => $base->glued(
                 $this->string('name')->trim()->value() ?: 'Piece '.(count($base->pieces->pieces) + 1),

@@ -33,7 +33,7 @@
     @continue ($isRarely($field) !== $folded)
     <div class="field">
         <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
-        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off">
+        <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" @if (in_array($field, ['width', 'height', 'thickness', 'selvage'], true)) data-length @endif>
         @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
     </div>
 @endforeach

@@ -18,7 +18,7 @@
         @php($id = "{$role->value}-{$key}")
         <div class="field">
             <label for="{{ $id }}">{{ $label }}</label>
-            <input @class(['form-control', 'is-invalid' => $errors->has("{$place}.{$key}")]) id="{{ $id }}" name="set[{{ $place }}.{{ $key }}]" value="{{ $typed($key, $value) }}" @if ($key === 'count') placeholder="as many as it takes" inputmode="numeric" @endif>
+            <input @class(['form-control', 'is-invalid' => $errors->has("{$place}.{$key}")]) id="{{ $id }}" name="set[{{ $place }}.{{ $key }}]" value="{{ $typed($key, $value) }}" @if ($key === 'count') placeholder="as many as it takes" inputmode="numeric" @elseif (in_array($key, ['thickness', 'selvage'], true)) data-length @endif>
             @error("{$place}.{$key}")<p class="field-error">{{ $message }}</p>@enderror
         </div>
     @endforeach
