@@ -8,7 +8,10 @@ use App\View\Typeset;
 use Illuminate\Support\HtmlString;
 use Illuminate\Support\Str;
 
-/** The words of the trade, as `resources/words/words.txt` has them, and where they stand in a sentence. */
+/**
+ * The words of the trade, as `resources/words/words.txt` has them, and where they stand in a sentence. Common practice, no
+ * published source.
+ */
 final readonly class Glossary
 {
     /** So many words of a sentence lead to what they mean: more would make it hard to read. */

@@ -36,7 +36,7 @@ final readonly class LengthParser
     private const PATTERN = '~^(?<sign>-\s*)?(?:
         (?:(?<whole>\d{1,9})(?:\s+|-|\s*\+\s*|\s*and\s*))?(?<numerator>\d{1,9})\s*/\s*(?<denominator>\d{1,9})
         |(?<decimal>\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})
-        )\s*(?<unit>"|in|ins|inch|inches|cm|centimet(?:er|re)s?|mm|millimet(?:er|re)s?|m|met(?:er|re)s?|ft|foot|feet|yds?|yards?)?\.?$~x';
+        )\s*(?<unit>'.self::UNITS.')?$~x';
 
     public function __construct(private Unit $unit)
     {

@@ -64,6 +64,7 @@
                 @if ($pairs->isNotEmpty())
                     <section aria-label="Side by side" class="side-by-side">
                         <h2 class="section-title">Side by side, to one scale</h2>
+                        {{-- ISO 216: A6 is 105 × 148 mm. --}}
                         @php($breadth = $pairs->sum('wide') + 148)
                         <div class="to-scale">
                             @foreach ($pairs as $book)

@@ -29,7 +29,9 @@
                     <ol>
                         <li><h2 class="section-title">From what you have</h2><p>Say how many photos go in and how many sheets there are. You are shown the books that come out of them.</p><p><a class="btn-main" href="{{ route('adviser') }}">Which book?</a></p></li>
                         <li><h2 class="section-title">A first book, in one evening</h2>
-                            <p>The meander book: one sheet of 12 × 12.<br>Fold it in four each way.<br>Cut it three times, as it is drawn for you.<br>Fold it up; glue its covers on.</p>
+                            @php($first = collect($structures)->first(fn ($structure) => $structure->about()->key === 'meander-book')->about())
+                            <p>{{ $first->name }}: @words($first->summary)</p>
+                            <p>Score it.<br>Cut it, as it is drawn for you.<br>Fold it up.<br>Glue its covers on.</p>
                             <form method="post" action="{{ route('projects.store') }}">@csrf<x-once/><input type="hidden" name="structure" value="meander-book"><input type="hidden" name="unit" value="in"><input type="hidden" name="name" value="My first book"><button class="btn-main">Begin the meander book</button></form></li>
                         <li><h2 class="section-title">The first paper</h2><p>Put in what lies on the table: a photograph of a sheet, its size, how many. Later books are cut from it.</p><p><a class="btn-main" href="{{ route('papers.index') }}">To the paper drawer</a></p></li>
                     </ol>

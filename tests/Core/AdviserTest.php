@@ -169,6 +169,10 @@ final class AdviserTest extends TestCase
         $both = $this->best('nested-gusset-album', new Wish(PhotoSize::ThreeByFour, 6, cards: 4));
         $this->assertSame([], $both->lacks);
         $this->assertGreaterThanOrEqual($prints->paper(), $both->paper());
+        $shared = $this->best('five-pocket-folio', new Wish(PhotoSize::TwoByThree, 4, cards: 1));
+        $count = PhotoCount::of(PhotoSize::TwoByThree, $shared->plan->blueprint);
+        $this->assertGreaterThan(1, $count->inPockets);
+        $this->assertSame($count->total() - 1, $shared->photos, 'one pocket is the card’s');
         $lacks = $this->best('five-pocket-folio', new Wish(cards: 90))->lacks;
         $this->assertStringContainsString('pockets for the 90 cards', implode(' ', $lacks));
     }

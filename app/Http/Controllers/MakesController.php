@@ -134,8 +134,10 @@ final readonly class MakesController
             'name' => 0,
             default => $made->reach->copies,
         };
-        usort($rows, static fn (array $one, array $other): int => [$first($other[1]), 0] <=> [$first($one[1]), 0]
-            ?: strnatcasecmp($one[0], $other[0]));
+        usort(
+            $rows,
+            static fn (array $one, array $other): int => $first($other[1]) <=> $first($one[1]) ?: strnatcasecmp($one[0], $other[0]),
+        );
 
         return $rows;
     }

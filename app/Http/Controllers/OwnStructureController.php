@@ -54,7 +54,8 @@ final readonly class OwnStructureController
         }
         $this->own->keep($own);
 
-        return redirect()->route('catalogue', ['unit' => $own->unit->value], 303)->with('said', "“{$own->name}” stands in the catalogue.");
+        return redirect()->route('catalogue', ['unit' => $own->unit->value], 303)
+            ->with('said', "“{$own->name}” stands in the catalogue.");
     }
 
     public function file(string $key): Response
