@@ -8,7 +8,7 @@
                     @php($reach = $made->reach)
                     <tr>
                         <th scope="row">@if ($url)<a href="{{ $url }}">{{ $name }}</a>@else{{ $name }}@endif</th>
-                        <td class="of num">{{ $reach->copies }}</td>
+                        <td class="of num">{{ $reach->copies }}<span class="when-narrow"> {{ $reach->copies === 1 ? 'copy' : 'copies' }}</span></td>
                         <td>@foreach (array_slice(array_filter($made->photos), 0, 2, true) as $size => $count)@if ($loop->first)<span class="when-narrow">holds </span>@endif{{ $count }} of @typeset($size)@if (! $loop->last), @endif @endforeach</td>
                         <td>
                             @foreach ($reach->missing as $sheets)@if ($loop->first)<span class="when-narrow">missing for one more: </span>@endif<span>{{ $sheets->count }} {{ $sheets->count === 1 ? 'sheet' : 'sheets' }} of {{ $sheets->kind->label() }} @size($sheets->size, $notation)</span>@if (! $loop->last), @endif @endforeach
