@@ -3,6 +3,7 @@ import laravel from 'laravel-vite-plugin';
 
 export default defineConfig({
     plugins: [laravel({ input: ['resources/css/app.scss', 'resources/js/app.js'] })],
+    build: { target: 'es2022' },
     css: {
         preprocessorOptions: {
             // Bootstrap 5.3 still uses Sass features that newer compilers warn about.

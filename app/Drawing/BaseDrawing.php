@@ -7,12 +7,15 @@ namespace App\Drawing;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Paper\Side;
+use Ephemeron\Structure\BlankFlap;
 use Ephemeron\Structure\DrawnBase;
 use Ephemeron\Structure\FreeLineKind;
 
@@ -21,7 +24,8 @@ final readonly class BaseDrawing
 {
     private const PAPER = '#fffef8';
 
-    public function __construct(private DrawnBase $base, private Notation $notation)
+    /** @param list<BlankFlap> $flaps */
+    public function __construct(private DrawnBase $base, private Notation $notation, private array $flaps = [])
     {
     }
 
@@ -29,34 +33,94 @@ final readonly class BaseDrawing
     {
         $blank = new Size($this->base->columns->total(), $this->base->rows->total());
         $depth = Ruler::depth($blank->width, $blank->height);
-        $drawing = SvgDrawing::around(Rectangle::whole($blank), 4.0 * $depth, 'The blank, flat');
-        (new Ruler($this->notation->unit))->draw($drawing, $blank->width, $blank->height);
-        foreach ([[Axis::Width, 0.0, -3.6 * $depth, $blank->width->inMillimetres(), 3.6 * $depth],
-            [Axis::Height, -3.6 * $depth, 0.0, 3.6 * $depth, $blank->height->inMillimetres()]] as [$along, $x, $y, $width, $height]) {
+        $whole = $this->whole($blank);
+        // Flaps lie open beyond the rim: the fence stands outside of them.
+        [$above, $beside] = [-$whole->top()->inMillimetres(), -$whole->left()->inMillimetres()];
+        $drawing = SvgDrawing::around($whole, 4.0 * $depth, 'The blank, flat');
+        (new Ruler($this->notation->unit))->draw($drawing, $blank->width, $blank->height, $above, $beside);
+        $fences = [
+            [Axis::Width, 0.0, -3.6 * $depth - $above, $blank->width->inMillimetres(), 3.6 * $depth],
+            [Axis::Height, -3.6 * $depth - $beside, 0.0, 3.6 * $depth, $blank->height->inMillimetres()],
+        ];
+        foreach ($fences as [$along, $x, $y, $width, $height]) {
             $drawing->element('rect', [
                 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'class' => 'fence', 'fill' => 'transparent',
                 'data-along' => $along->value,
             ]);
         }
-        $top = Length::zero();
-        foreach ($this->base->rows->lengths as $row => $height) {
-            $left = Length::zero();
-            foreach ($this->base->columns->lengths as $column => $width) {
-                $this->area($drawing, Rectangle::at($left, $top, new Size($width, $height)), $column + 1, $row + 1, $depth);
-                $left = $left->plus($width);
+        for ($row = 1; $row <= $this->base->rows->count(); $row++) {
+            for ($column = 1; $column <= $this->base->columns->count(); $column++) {
+                $this->area($drawing, $this->base->area($column, $row), $column, $row, $depth);
             }
-            $top = $top->plus($height);
         }
         foreach (Axis::cases() as $along) {
             foreach ($this->base->panels($along)->scores() as $index => $at) {
-                $this->score($drawing, $along, $index + 1, $at, $blank, $depth);
+                $this->score($drawing, $along, $index + 1, $at, $blank, $depth, $along === Axis::Width ? $above : $beside);
             }
         }
 
         $this->lines($drawing);
+        foreach ($this->flaps as $flap) {
+            $this->flap($drawing, $flap, $depth);
+        }
         $this->corners($drawing, $depth);
 
         return $drawing;
+    }
+
+    /** The blank with what lies open beyond it. */
+    private function whole(Size $blank): Rectangle
+    {
+        $open = [Rectangle::whole($blank), ...array_map(static fn (BlankFlap $flap): Rectangle => $flap->open, $this->flaps)];
+
+        return Rectangle::between(
+            min(array_map(static fn (Rectangle $each): int => $each->left()->ticks, $open)),
+            min(array_map(static fn (Rectangle $each): int => $each->top()->ticks, $open)),
+            max(array_map(static fn (Rectangle $each): int => $each->right()->ticks, $open)),
+            max(array_map(static fn (Rectangle $each): int => $each->bottom()->ticks, $open)),
+        );
+    }
+
+    private function flap(SvgDrawing $drawing, BlankFlap $flap, float $depth): void
+    {
+        $along = $flap->along($this->base);
+        $axis = $flap->edge->isUpright() ? Axis::Height : Axis::Width;
+        $isBehind = $flap->side === Side::B;
+        $drawing->open('g', [
+            'class' => 'base-flap'.($isBehind ? ' is-behind' : ''),
+            'tabindex' => 0,
+            'role' => 'slider',
+            'aria-orientation' => $flap->edge->isUpright() ? 'vertical' : 'horizontal',
+            'aria-label' => "Flap at the {$flap->edge->value} of {$flap->column}-{$flap->row}, ".($isBehind ? 'tab behind' : 'tab in front')
+                .", {$this->notation->size($flap->open->size)}",
+            'aria-valuemin' => 0,
+            'aria-valuemax' => round($this->base->panels($axis)->total()->inMillimetres(), 2),
+            'aria-valuenow' => round($along->inMillimetres(), 2),
+            'aria-valuetext' => $this->notation->text($along),
+            'data-along' => $axis->value,
+            'data-place' => $flap->thing->place,
+            'data-at' => round($along->inMillimetres(), 4),
+        ]);
+        $drawing->rectangle($flap->open, [
+            ...LineKind::Outline->attributes(), 'fill' => self::PAPER, 'fill-opacity' => 0.85,
+            ...($isBehind ? ['stroke-dasharray' => '2 1.5'] : []),
+        ]);
+        if ($flap->tab !== null) {
+            $drawing->rectangle($flap->tab, [...LineKind::Hidden->attributes(), 'fill' => 'none'])->hatch($flap->tab, true);
+        }
+        $drawing->text(
+            $flap->open->left()->plus($flap->open->size->width->half())->inMillimetres(),
+            $flap->open->top()->plus($flap->open->size->height->half())->inMillimetres() + 0.35 * $depth,
+            $this->notation->size($flap->open->size),
+            min($depth, $flap->open->size->width->inMillimetres() / 9),
+        );
+        foreach ($flap->discs as $disc) {
+            $drawing->element('circle', [
+                'cx' => $disc->x->inMillimetres(), 'cy' => $disc->y->inMillimetres(), 'r' => $flap->disc->half()->inMillimetres(),
+                'class' => 'base-disc', 'fill' => 'none',
+            ]);
+        }
+        $drawing->close('g');
     }
 
     private function lines(SvgDrawing $drawing): void
@@ -109,6 +173,9 @@ final readonly class BaseDrawing
         if ($isTab && ! $isAway) {
             $drawing->hatch($area, true);
         }
+        if (! $isAway) {
+            $this->edges($drawing, $area, $column, $row, $depth);
+        }
         if (! $isAway && $area->size->shortSide()->inMillimetres() > 2.5 * $depth) {
             $drawing->text(
                 $area->left()->plus($area->size->width->half())->inMillimetres(),
@@ -120,7 +187,22 @@ final readonly class BaseDrawing
         $drawing->close('g');
     }
 
-    private function score(SvgDrawing $drawing, Axis $along, int $number, Length $at, Size $blank, float $depth): void
+    /** Just inside each edge: pressed, a piece is glued to it. What they do can be typed, so they are not in the way of keys. */
+    private function edges(SvgDrawing $drawing, Rectangle $area, int $column, int $row, float $depth): void
+    {
+        if ($area->size->shortSide()->inMillimetres() < 6.0 * $depth) {
+            return;
+        }
+        foreach (Edge::cases() as $edge) {
+            $strip = $area->strip($edge, Length::ofTicks((int) round(1.7 * $depth * Length::TICKS_PER_MILLIMETRE)));
+            $drawing->rectangle($strip, [
+                'class' => 'base-edge', 'fill' => 'transparent', 'aria-hidden' => 'true',
+                'data-column' => $column, 'data-row' => $row, 'data-edge' => $edge->value,
+            ]);
+        }
+    }
+
+    private function score(SvgDrawing $drawing, Axis $along, int $number, Length $at, Size $blank, float $depth, float $out): void
     {
         $fold = $this->base->panels($along)->folds[$number - 1];
         $place = $at->inMillimetres();
@@ -148,14 +230,19 @@ final readonly class BaseDrawing
         $drawing->element('path', [
             'd' => "M{$x1} {$y1}L{$x2} {$y2}", 'stroke' => 'transparent', 'stroke-width' => 1.6 * $depth, 'class' => 'grip',
         ]);
+        // From the fence, past what lies open in between.
+        if ($out > 0) {
+            $ends = $along === Axis::Width ? [$place, -$out, $place, 0.0] : [-$out, $place, 0.0, $place];
+            $drawing->stroke(...$ends, kind: LineKind::Ruler);
+        }
         $drawing->stroke($x1, $y1, $x2, $y2, match ($kind) {
             'mountain' => LineKind::Mountain,
             'valley' => LineKind::Valley,
             default => LineKind::Hidden,
         });
         $along === Axis::Width
-            ? $drawing->text($place, -2.7 * $depth, $this->notation->number($at), $depth)
-            : $drawing->text(-2.6 * $depth, $place + 0.35 * $depth, $this->notation->number($at), $depth, 'end');
+            ? $drawing->text($place, -2.7 * $depth - $out, $this->notation->number($at), $depth)
+            : $drawing->text(-2.6 * $depth - $out, $place + 0.35 * $depth, $this->notation->number($at), $depth, 'end');
         $drawing->close('g');
     }
 }

@@ -16,12 +16,16 @@ final readonly class Ruler
     {
     }
 
-    public function draw(SvgDrawing $drawing, Length $width, Length $height): void
+    /**
+     * @param float $above how far above the origin the upper one lies, in millimetres
+     * @param float $beside how far left of it the other lies
+     */
+    public function draw(SvgDrawing $drawing, Length $width, Length $height, float $above = 0.0, float $beside = 0.0): void
     {
         $depth = self::depth($width, $height);
         $drawing->open('g', ['class' => 'rulers', 'aria-hidden' => 'true']);
-        $this->scale($drawing, $width, true, $depth);
-        $this->scale($drawing, $height, false, $depth);
+        $this->scale($drawing, $width, true, $depth, $above);
+        $this->scale($drawing, $height, false, $depth, $beside);
         $drawing->close('g');
     }
 
@@ -31,13 +35,13 @@ final readonly class Ruler
         return Length::longest($width, $height)->inMillimetres() / 42;
     }
 
-    private function scale(SvgDrawing $drawing, Length $length, bool $level, float $depth): void
+    private function scale(SvgDrawing $drawing, Length $length, bool $level, float $depth, float $out): void
     {
         $step = $this->unit === Unit::Inch ? Length::inches(0, 1, 4) : Length::millimetres(5);
         $perUnit = $this->unit === Unit::Inch ? 4 : 2;
         $named = $this->unit === Unit::Inch ? 1 : 2;
         $end = $length->inMillimetres();
-        $at = -$depth / 2;
+        $at = -$depth / 2 - $out;
         $drawing->stroke($level ? 0.0 : $at, $level ? $at : 0.0, $level ? $end : $at, $level ? $at : $end, LineKind::Ruler);
         for ($i = 0; $i <= $length->holds($step); $i++) {
             $position = $step->times($i)->inMillimetres();

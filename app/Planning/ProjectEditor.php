@@ -16,6 +16,7 @@ use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\FoldReader;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Format\LinesReader;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Unit;
 use Ephemeron\WorkPlan;
@@ -38,7 +39,7 @@ final readonly class ProjectEditor
     }
 
     /**
-     * A design file, a pattern page with one in it, or a FOLD crease pattern as a free base.
+     * A design file, a pattern page with one in it, or a FOLD, SVG or DXF crease pattern as a free base.
      *
      * @throws InvalidDesign
      */
@@ -47,9 +48,13 @@ final readonly class ProjectEditor
         // A pattern page holds its design.
         $isPage = preg_match('~<script type="application/json" id="ephemeron-design">(.*?)</script>~s', $json, $held) === 1;
         $json = $isPage ? str_replace('<\/', '</', $held[1]) : $json;
-        $fold = new FoldReader;
+        foreach ([new FoldReader, new LinesReader] as $reader) {
+            if ($reader->looksLike($json)) {
+                return $this->create($reader->read($json));
+            }
+        }
 
-        return $fold->looksLike($json) ? $this->create($fold->read($json)) : $this->put(AsBroughtIn::of($this->read($json)));
+        return $this->put(AsBroughtIn::of($this->read($json)));
     }
 
     /** @throws InvalidDesign */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Folding;
 
 use Ephemeron\Geometry\Isometry;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 
 /** A part folded: the order of its folds, and where every panel lies in the end. */
 final readonly class FoldedSheet
@@ -53,5 +55,13 @@ final readonly class FoldedSheet
         }
 
         return [min($xs ?: [0.0]), min($ys ?: [0.0]), max($xs ?: [0.0]), max($ys ?: [0.0])];
+    }
+
+    /** How much of the table it covers when it is folded. */
+    public function size(): Size
+    {
+        [$left, $top, $right, $bottom] = $this->bounds();
+
+        return new Size(Length::ofTicks((int) round($right - $left)), Length::ofTicks((int) round($bottom - $top)));
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Format;
 
-use Ephemeron\Measure\Length;
-use Ephemeron\Measure\Notation;
-use Ephemeron\Measure\ToolGrid;
+use Ephemeron\Format\Drawn\Together;
 use Ephemeron\Measure\Unit;
 
 /**
@@ -21,9 +19,6 @@ final readonly class FoldReader
     private const MOST_EDGES = 6_000;
 
     private const UNITS = ['mm' => 320, 'cm' => 3_200, 'm' => 320_000, 'in' => 8_128, 'pt' => 8_128 / 72, 'um' => 0.32];
-
-    /** Ticks that coordinates written with few digits may be off. */
-    private const SLOPPY = 8;
 
     /** Whether a file is FOLD and not one of our own designs. */
     public function looksLike(string $json): bool
@@ -46,22 +41,12 @@ final readonly class FoldReader
         $data = is_array($data) ? $data : [];
         $vertices = $this->vertices($data);
         $edges = $this->edges($data, count($vertices));
-        $left = min(array_column($vertices, 0));
-        $bottom = min(array_column($vertices, 1));
-        $top = max(array_column($vertices, 1));
-        // The format's y grows upwards, ours downwards.
-        $vertices = array_map(static fn (array $vertex): array => [$vertex[0] - $left, $top - $vertex[1]], $vertices);
-        $width = max(array_column($vertices, 0));
-        $height = $top - $bottom;
-        $unit = $this->unitOf($vertices, $data['frame_unit'] ?? null);
+        // The format’s y grows upwards, ours downwards.
+        $vertices = array_map(static fn (array $vertex): array => [$vertex[0], -$vertex[1]], $vertices);
         $title = $data['frame_title'] ?? $data['file_title'] ?? null;
+        $written = ($data['frame_unit'] ?? null) === 'in' ? Unit::Inch : null;
 
-        return [
-            'structure' => 'free-base',
-            'name' => is_string($title) && trim($title) !== '' ? mb_substr(trim($title), 0, 120) : 'Free base',
-            'unit' => $unit->value,
-            'parameters' => (new PatternAsBase($vertices, $edges, [$width, $height], Notation::usual($unit)))->parameters(),
-        ];
+        return DrawingAsBase::design($vertices, $edges, is_string($title) ? $title : '', $written);
     }
 
     /**
@@ -90,42 +75,7 @@ final readonly class FoldReader
             $vertices[] = [(int) round((float) $point[0] * $scale), (int) round((float) $point[1] * $scale)];
         }
 
-        [$xs, $ys] = [$this->drawnTogether(array_column($vertices, 0)), $this->drawnTogether(array_column($vertices, 1))];
-
-        return array_map(static fn (array $vertex): array => [$xs[$vertex[0]], $ys[$vertex[1]]], $vertices);
-    }
-
-    /**
-     * @param non-empty-list<int> $places
-     * @return array<int, int> by the place as given
-     */
-    private function drawnTogether(array $places): array
-    {
-        sort($places);
-        $first = $places[0];
-        $together = [];
-        foreach ($places as $place) {
-            $first = $place - $first <= self::SLOPPY ? $first : $place;
-            $together[$place] = $first;
-        }
-
-        return $together;
-    }
-
-    /**
-     * The file says in what its numbers are written, not in what its maker measures: that is seen by the marks its corners lie on.
-     *
-     * @param list<array{int, int}> $vertices
-     */
-    private function unitOf(array $vertices, mixed $written): Unit
-    {
-        $places = array_unique(array_merge(array_column($vertices, 0), array_column($vertices, 1)));
-        $on = static fn (ToolGrid $grid): int => count(
-            array_filter($places, static fn (int $place): bool => $grid->carries(Length::ofTicks($place))),
-        );
-        $inches = $on(ToolGrid::Sixteenth) <=> $on(ToolGrid::Millimetre);
-
-        return $inches > 0 || ($inches === 0 && $written === 'in') ? Unit::Inch : Unit::Centimetre;
+        return Together::drawn($vertices);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Ephemeron\Structure;
 
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Design\Values;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
@@ -17,6 +18,7 @@ use Ephemeron\Paper\Side;
 /** A free base as it is drawn by hand, line by line; each change gives another. What lies on an area goes with it. */
 final readonly class DrawnBase
 {
+    /** @param list<AreaShift> $shifts how its areas were counted anew since it was read, one after the other */
     private function __construct(
         public FreePanels $columns,
         public FreePanels $rows,
@@ -24,6 +26,7 @@ final readonly class DrawnBase
         public FreePieces $pieces,
         public FreeLines $lines,
         private Unit $unit,
+        private array $shifts = [],
     ) {
     }
 
@@ -38,6 +41,18 @@ final readonly class DrawnBase
             FreeLines::parse($values->text('lines'), $unit),
             $unit,
         );
+    }
+
+    /** @return Rectangle where an area lies on the blank, by column and row from 1 */
+    public function area(int $column, int $row): Rectangle
+    {
+        $ends = fn (Axis $along, int $panel): array => [
+            $this->panels($along)->scores()[$panel - 2] ?? Length::zero(), $this->panels($along)->lengths[$panel - 1] ?? Length::zero(),
+        ];
+        [$left, $width] = $ends(Axis::Width, $column);
+        [$top, $height] = $ends(Axis::Height, $row);
+
+        return Rectangle::at($left, $top, new Size($width, $height));
     }
 
     /** @param Axis $along the width: a score that runs from the head to the foot */
@@ -81,6 +96,93 @@ final readonly class DrawnBase
         }
 
         return $grid->nearest($pressed);
+    }
+
+    /**
+     * Where a corner that is pressed belongs: on rims and scores, in the middle of a panel, at halves, thirds and quarters of the blank,
+     * and each distance that is used already from each rim and score.
+     *
+     * @return list<Length> each once, in order
+     */
+    public function places(Axis $along): array
+    {
+        $panels = $this->panels($along);
+        $total = $panels->total();
+        $lines = [Length::zero(), ...$panels->scores(), $total];
+        $places = [...$lines, $total->portion(1, 4), $total->portion(1, 3), $total->half(), $total->portion(2, 3), $total->portion(3, 4)];
+        $used = [];
+        foreach ($panels->lengths as $index => $length) {
+            $places[] = $lines[$index]->plus($length->half());
+            $used[$length->ticks] = $length;
+        }
+        foreach ($this->lines->lines as $line) {
+            foreach ($line->points as $point) {
+                $at = $along === Axis::Width ? $point->x : $point->y;
+                $used[$at->ticks] = $at;
+            }
+        }
+        foreach ($lines as $line) {
+            foreach ($used as $distance) {
+                array_push($places, $line->plus($distance), $line->minus($distance));
+            }
+        }
+        $within = array_column(array_filter(
+            $places,
+            static fn (Length $at): bool => ! $at->isLessThan(Length::zero()) && ! $at->isMoreThan($total),
+        ), null, 'ticks');
+        ksort($within);
+
+        return array_values($within);
+    }
+
+    /**
+     * Scores a hair off a mark of the tool, as files and sums bring them: less than a quarter of a step.
+     *
+     * @return list<array{Axis, int, Length, Length}> number of the score from 1, where it lies, the mark
+     */
+    public function offMarks(ToolGrid $grid): array
+    {
+        $off = [];
+        foreach (Axis::cases() as $along) {
+            foreach ($this->panels($along)->scores() as $index => $at) {
+                $mark = $grid->nearest($at);
+                $by = Length::longest($mark->minus($at), $at->minus($mark));
+                if ($by->isPositive() && $by->times(4)->isLessThan($grid->step())) {
+                    $off[] = [$along, $index + 1, $at, $mark];
+                }
+            }
+        }
+
+        return $off;
+    }
+
+    /**
+     * All of them on their marks.
+     *
+     * @throws UnreadableLayout
+     */
+    public function onMarks(ToolGrid $grid): self
+    {
+        return array_reduce(
+            $this->offMarks($grid),
+            static fn (self $base, array $off): self => $base->moved($off[0], $off[1], $off[3]),
+            $this,
+        );
+    }
+
+    /** @return list<string> what is left of the blank, column and row, row by row: `2-1` */
+    public function areas(): array
+    {
+        $areas = [];
+        for ($row = 1; $row <= $this->rows->count(); $row++) {
+            for ($column = 1; $column <= $this->columns->count(); $column++) {
+                if (! $this->cutAway->has($column, $row) && ! $this->lines->takes($this->area($column, $row))) {
+                    $areas[] = "{$column}-{$row}";
+                }
+            }
+        }
+
+        return $areas;
     }
 
     /**
@@ -130,7 +232,7 @@ final readonly class DrawnBase
     /** An area cut away, or there again. */
     public function cut(int $column, int $row): self
     {
-        return new self($this->columns, $this->rows, $this->cutAway->toggled($column, $row), $this->pieces, $this->lines, $this->unit);
+        return $this->having(cutAway: $this->cutAway->toggled($column, $row));
     }
 
     /**
@@ -152,7 +254,7 @@ final readonly class DrawnBase
         );
         $text = trim($this->pieces->written($this->unit)."\n{$line}");
 
-        return new self($this->columns, $this->rows, $this->cutAway, FreePieces::parse($text, $this->unit), $this->lines, $this->unit);
+        return $this->having(pieces: FreePieces::parse($text, $this->unit));
     }
 
     /**
@@ -178,21 +280,74 @@ final readonly class DrawnBase
 
     private function withLines(string $lines): self
     {
-        $read = FreeLines::parse($lines, $this->unit);
-
-        return new self($this->columns, $this->rows, $this->cutAway, $this->pieces, $read, $this->unit);
+        return $this->having(lines: FreeLines::parse($lines, $this->unit));
     }
 
-    /** @return array<string, string> what to change in its design, by place */
-    public function changes(): array
+    /**
+     * What to change in its design, by place. What lies on a face that is called otherwise now goes with it; of two areas that have
+     * become one the first keeps its mats.
+     *
+     * @param array<string, mixed> $design as its file writes it
+     * @return array<string, mixed>
+     */
+    public function changes(array $design = []): array
     {
-        return [
+        $changes = [
             'parameters.columns' => $this->columns->written($this->unit),
             'parameters.rows' => $this->rows->written($this->unit),
             'parameters.cut-away' => $this->cutAway->written(),
             'parameters.pieces' => $this->pieces->written($this->unit),
             'parameters.lines' => $this->lines->written($this->unit),
         ];
+        foreach (self::under($design, 'things') as $key => $thing) {
+            $on = is_array($thing) ? $thing['on'] ?? null : null;
+            if (is_string($on) && $this->nowCalled($on) !== $on) {
+                $changes["things.{$key}.on"] = $this->nowCalled($on);
+            }
+        }
+
+        return [
+            ...$changes,
+            ...$this->calledAnew('mats.faces.', self::under(self::under($design, 'mats'), 'faces')),
+            ...$this->calledAnew('choices.', self::under($design, 'choices')),
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $said by key of a face or of a mat
+     * @return array<string, mixed>
+     */
+    private function calledAnew(string $place, array $said): array
+    {
+        $changes = [];
+        foreach ($said as $key => $what) {
+            $now = $this->nowCalled((string) $key);
+            if ($now !== (string) $key) {
+                $changes["{$place}{$key}"] ??= null;
+                $changes["{$place}{$now}"] ??= $what;
+            }
+        }
+        foreach ($said as $key => $what) {
+            if ($this->nowCalled((string) $key) === (string) $key && array_key_exists("{$place}{$key}", $changes)) {
+                $changes["{$place}{$key}"] = $what;
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param array<array-key, mixed> $design
+     * @return array<array-key, mixed>
+     */
+    private static function under(array $design, string $key): array
+    {
+        return is_array($design[$key] ?? null) ? $design[$key] : [];
+    }
+
+    private function nowCalled(string $key): string
+    {
+        return array_reduce($this->shifts, static fn (string $is, AreaShift $shift): string => $shift->key($is), $key);
     }
 
     /**
@@ -202,14 +357,36 @@ final readonly class DrawnBase
     private function with(Axis $along, FreePanels $panels, ?int $panel = null, int $more = 0): self
     {
         $across = $along === Axis::Width;
+        $moved = $across ? $this->having(columns: $panels) : $this->having(rows: $panels);
+        if ($panel === null) {
+            return $moved;
+        }
+        $shift = new AreaShift($across, $panel, $more);
 
+        return $moved->having(
+            cutAway: $this->cutAway->shifted($shift),
+            pieces: $this->pieces->shifted($shift),
+            shifts: [...$this->shifts, $shift],
+        );
+    }
+
+    /** @param list<AreaShift>|null $shifts */
+    private function having(
+        ?FreePanels $columns = null,
+        ?FreePanels $rows = null,
+        ?FreeCells $cutAway = null,
+        ?FreePieces $pieces = null,
+        ?FreeLines $lines = null,
+        ?array $shifts = null,
+    ): self {
         return new self(
-            $across ? $panels : $this->columns,
-            $across ? $this->rows : $panels,
-            $panel === null ? $this->cutAway : $this->cutAway->shifted($across, $panel, $more),
-            $panel === null ? $this->pieces : $this->pieces->shifted($across, $panel, $more),
-            $this->lines,
+            $columns ?? $this->columns,
+            $rows ?? $this->rows,
+            $cutAway ?? $this->cutAway,
+            $pieces ?? $this->pieces,
+            $lines ?? $this->lines,
             $this->unit,
+            $shifts ?? $this->shifts,
         );
     }
 }

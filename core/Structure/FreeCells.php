@@ -54,20 +54,14 @@ final readonly class FreeCells
         return new self($ranges);
     }
 
-    /**
-     * As they are called when a panel has become two, or two have become one: a range keeps all that it covered.
-     *
-     * @param int $panel the panel that was split, or the first of those that were joined
-     * @param int $more 1 or -1
-     */
-    public function shifted(bool $across, int $panel, int $more): self
+    /** As they are called when the areas of the base are counted anew: a range keeps all that it covered. */
+    public function shifted(AreaShift $shift): self
     {
-        $first = static fn (int $at): int => $at > $panel ? $at + $more : $at;
-        $last = static fn (int $at): int => $at > $panel || ($more > 0 && $at === $panel) ? $at + $more : $at;
+        $last = static fn (int $at): int => $shift->of($at) + ($shift->more > 0 && $at === $shift->panel ? $shift->more : 0);
 
-        return new self(array_map(static fn (array $range): array => $across
-            ? [$first($range[0]), $last($range[1]), $range[2], $range[3]]
-            : [$range[0], $range[1], $first($range[2]), $last($range[3])], $this->ranges));
+        return new self(array_map(static fn (array $range): array => $shift->across
+            ? [$shift->of($range[0]), $last($range[1]), $range[2], $range[3]]
+            : [$range[0], $range[1], $shift->of($range[2]), $last($range[3])], $this->ranges));
     }
 
     /** @throws UnreadableLayout when one lies outside */

@@ -68,16 +68,14 @@ final readonly class FreePiece
         return new self(trim($found[1]), FreePanels::parse($found[2], $unit), FreePanels::parse($found[3], $unit), $cutAway, $count, $onto);
     }
 
-    /** @param int $more 1 or -1: so much further it lies where it lies beyond that panel of the base */
-    public function shifted(bool $across, int $panel, int $more): self
+    /** Where it lies when the areas of the base are counted anew. */
+    public function shifted(AreaShift $shift): self
     {
         if ($this->onto === null) {
             return $this;
         }
         [$name, $column, $row, $side] = $this->onto;
-        $onto = [
-            $name, $across && $column > $panel ? $column + $more : $column, ! $across && $row > $panel ? $row + $more : $row, $side,
-        ];
+        $onto = [$name, $shift->across ? $shift->of($column) : $column, $shift->across ? $row : $shift->of($row), $side];
 
         return new self($this->name, $this->columns, $this->rows, $this->cutAway, $this->count, $onto);
     }

@@ -39,17 +39,12 @@ final readonly class FreePieces
         return new self($pieces);
     }
 
-    /**
-     * Where they lie when a panel of the base has become two, or two have become one.
-     *
-     * @param int $panel the panel that was split, or the first of those that were joined
-     * @param int $more 1 or -1
-     */
-    public function shifted(bool $across, int $panel, int $more): self
+    /** Where they lie when the areas of the base are counted anew. */
+    public function shifted(AreaShift $shift): self
     {
         return new self(array_map(
             static fn (FreePiece $piece): FreePiece => mb_strtolower($piece->onto[0] ?? '') === 'base'
-                ? $piece->shifted($across, $panel, $more) : $piece,
+                ? $piece->shifted($shift) : $piece,
             $this->pieces,
         ));
     }

@@ -1,5 +1,4 @@
 import htmx from 'htmx.org';
-import Alpine from '@alpinejs/csp';
 import { bench, drying, replay, shell, stages, trimmer } from './screens.js';
 import { basing, keepScoreInHand } from './basing.js';
 import { fetching } from './fetching.js';
@@ -16,6 +15,9 @@ import { words } from './words.js';
 import { keepPlace } from './swaps.js';
 import { atTheTable, voice } from './table.js';
 
+// The page is painted and drawn before what answers in it is begun, each in a task of its own: a press waits for none of them long.
+const aBreath = () => new Promise((resolve) => { setTimeout(resolve); });
+
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
 htmx.config.historyCacheSize = 0;
@@ -23,6 +25,17 @@ htmx.config.scrollBehavior = 'auto';
 // Nothing fades in: what is swapped is there at once.
 htmx.config.defaultSettleDelay = 0;
 window.htmx = htmx;
+await aBreath();
+atTheTable(document);
+keepPlace(document);
+keepInHand(document);
+keepScoreInHand(document);
+pinning(document);
+sums(document);
+words(document);
+
+const { default: Alpine } = await import('@alpinejs/csp');
+await aBreath();
 
 Alpine.data('shell', shell);
 // What is typed of a pass phrase may be looked at.
@@ -50,14 +63,8 @@ Alpine.data('colour', colour);
 Alpine.data('motif', motif);
 Alpine.data('squaring', squaring);
 window.Alpine = Alpine;
-atTheTable(document);
-keepPlace(document);
-keepInHand(document);
-keepScoreInHand(document);
-pinning(document);
-sums(document);
-words(document);
 Alpine.start();
+document.documentElement.dataset.answers = '';
 if ('serviceWorker' in navigator) {
     navigator.serviceWorker.register('/kept-page.js').catch(() => {});
 }

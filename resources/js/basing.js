@@ -1,14 +1,37 @@
-/* A base under the hand: a press on the fence sets a score, a score is moved by hand or by the arrows, a key says how it folds. The server measures. */
+/* A base under the hand: a press on the fence sets a score, on an edge a piece is glued; scores and flaps are moved by hand or by the arrows, a
+   key says how it folds. The server measures. */
 
 import { WAYS } from './arrow.js';
 import { millimetres } from './placing.js';
 
 const REST = 600;
 const SLACK = 1;
+// So many dots of the screen are near.
+const NEAR = 10;
+const SCORE = '.base-score, .base-flap';
+
+const IN_HAND = 'base-in-hand';
+
+const keep = ({ dataset }) => sessionStorage.setItem(IN_HAND, dataset.place
+    ? `.base-flap[data-place="${dataset.place}"]`
+    : `.base-score[data-along="${dataset.along}"][data-score="${dataset.score}"]`);
+
+/** The place nearest to a press, where one is near; else a mark of the tool. */
+const snapped = (places, at, near, step) => {
+    const [place, text] = places.reduce((best, each) => (Math.abs(each[0] - at) < Math.abs(best[0] - at) ? each : best));
+    if (Math.abs(place - at) <= near) {
+        return { at: place, text };
+    }
+    const mark = Math.max(0, Math.round(at / step) * step);
+
+    return { at: mark, text: `${Number(mark.toFixed(4))} mm` };
+};
 
 export const basing = (table) => ({
     held: null,
     waiting: null,
+    draws: false,
+    said: '',
 
     send(values) {
         clearTimeout(this.waiting);
@@ -23,16 +46,56 @@ export const basing = (table) => ({
     },
 
     /** Corners that are pressed one after the other stand in the field of the line that goes by them. */
-    choose(corner) {
+    corner(place) {
         const field = document.getElementById('line-corners');
         const chosen = field.value.split(' to ').filter(Boolean);
-        const at = chosen.indexOf(corner.dataset.place);
-        at < 0 ? chosen.push(corner.dataset.place) : chosen.splice(at, 1);
-        corner.setAttribute('aria-pressed', at < 0 ? 'true' : 'false');
+        const at = chosen.indexOf(place);
+        at < 0 ? chosen.push(place) : chosen.splice(at, 1);
         field.value = chosen.join(' to ');
+        this.said = chosen.length === 0 ? '' : `${field.value}: ${document.getElementById('line-kind').value}, by the button below the list`;
+
+        return at < 0;
+    },
+
+    choose(corner) {
+        corner.setAttribute('aria-pressed', this.corner(corner.dataset.place) ? 'true' : 'false');
+    },
+
+    /** Anywhere on the blank: the press goes to the place that was meant, and a dot shows it. */
+    dot(event) {
+        const svg = event.target.closest('svg');
+        const point = millimetres(svg, event);
+        const near = NEAR / svg.getScreenCTM().a;
+        const [x, y] = [snapped(table.places.width, point.x, near, table.step), snapped(table.places.height, point.y, near, table.step)];
+        const place = `${x.text} × ${y.text}`;
+        const old = [...svg.querySelectorAll('.base-dot')].find((each) => each.dataset.place === place);
+        if (!this.corner(place)) {
+            old?.remove();
+            return;
+        }
+        const dot = document.createElementNS('http://www.w3.org/2000/svg', 'circle');
+        Object.entries({ class: 'base-dot', cx: x.at, cy: y.at, r: near / 3, 'data-place': place }).forEach(([name, value]) => dot.setAttribute(name, value));
+        svg.append(dot);
+    },
+
+    /** A piece is to be glued to an area, at an edge where one was pressed: its measures are asked for. */
+    glue(column, row, edge) {
+        document.getElementById('base-flaps').open = true;
+        document.getElementById('flap-area').value = `${column}-${row}`;
+        document.getElementById('flap-edge').value = edge ?? document.getElementById('flap-edge').value;
+        document.getElementById(edge ? 'flap-reach' : 'flap-edge').focus();
     },
 
     press(event) {
+        if (this.draws && event.target.closest('svg')) {
+            this.dot(event);
+            return;
+        }
+        const edge = event.target.closest('.base-edge');
+        if (edge) {
+            this.glue(edge.dataset.column, edge.dataset.row, edge.dataset.edge);
+            return;
+        }
         const corner = event.target.closest('.base-corner');
         if (corner) {
             this.choose(corner);
@@ -45,8 +108,8 @@ export const basing = (table) => ({
     },
 
     grab(event) {
-        const score = event.target.closest('.base-score');
-        if (score && event.button === 0) {
+        const score = event.target.closest(SCORE);
+        if (score && event.button === 0 && !this.draws) {
             this.held = { score, from: this.place(score, event), to: 0, pointer: event.pointerId };
             score.setPointerCapture(event.pointerId);
         }
@@ -86,12 +149,15 @@ export const basing = (table) => ({
     },
 
     move(score, by) {
-        sessionStorage.setItem('base-in-hand', `${score.dataset.along} ${score.dataset.score}`);
-        this.send({ act: 'move', along: score.dataset.along, score: score.dataset.score, at: `${Math.max(0, Number(score.dataset.at) + by).toFixed(3)} mm`, pressed: 1 });
+        const at = `${Math.max(0, Number(score.dataset.at) + by).toFixed(3)} mm`;
+        keep(score);
+        this.send(score.dataset.place
+            ? { act: 'slide', place: score.dataset.place, at, pressed: 1 }
+            : { act: 'move', along: score.dataset.along, score: score.dataset.score, at, pressed: 1 });
     },
 
     onKey(event) {
-        const score = event.target.closest('.base-score');
+        const score = event.target.closest(SCORE);
         const area = event.target.closest('.base-area');
         const corner = event.target.closest('.base-corner');
         if (corner && ['Enter', ' '].includes(event.key)) {
@@ -107,6 +173,9 @@ export const basing = (table) => ({
             if (['enter', ' ', 'c'].includes(key)) {
                 event.preventDefault();
                 this.send({ act: 'cut', column: area.dataset.column, row: area.dataset.row });
+            } else if (key === 'g') {
+                event.preventDefault();
+                this.glue(area.dataset.column, area.dataset.row);
             }
             return;
         }
@@ -129,20 +198,20 @@ export const basing = (table) => ({
             delete: { act: 'join' },
             backspace: { act: 'join' },
         };
-        if (acts[key]) {
+        if (acts[key] && number) {
             event.preventDefault();
             event.stopPropagation();
-            sessionStorage.setItem('base-in-hand', `${along} ${number}`);
+            keep(score);
             this.send({ ...acts[key], along, score: number });
         }
     },
 });
 
-/** The score that was moved or turned last stays in hand. */
+/** The score that was moved or turned last, or the flap, stays in hand. */
 export const keepScoreInHand = (root) => root.addEventListener('htmx:afterSettle', () => {
-    const [along, number] = (sessionStorage.getItem('base-in-hand') ?? '').split(' ');
-    sessionStorage.removeItem('base-in-hand');
-    if (number) {
-        root.querySelector(`.base-score[data-along="${along}"][data-score="${number}"]`)?.focus();
+    const kept = sessionStorage.getItem(IN_HAND);
+    sessionStorage.removeItem(IN_HAND);
+    if (kept) {
+        root.querySelector(kept)?.focus();
     }
 });

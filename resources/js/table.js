@@ -238,7 +238,9 @@ const sizedInPiece = ({ text, size }) => {
 
 /* All is measured before anything is changed, and only then again: else the page would be laid out for every text. */
 const legible = (root) => {
-    const scales = [...root.querySelectorAll('svg.drawing')].map((svg) => [svg, svg.getScreenCTM()?.a ?? 0]);
+    // What is out of sight is not laid out yet, and not for this: it is set when it comes into sight.
+    const seen = [...root.querySelectorAll('svg.drawing')].filter((svg) => svg.checkVisibility?.({ contentVisibilityAuto: true }) ?? true);
+    const scales = seen.map((svg) => [svg, svg.getScreenCTM()?.a ?? 0]);
     // What is drawn at this size already need not be measured again.
     const others = scales.filter(([svg, scale]) => scale > 0 && svg.dataset.legibleAt !== `${scale} ${document.fonts?.status}`);
     const texts = others.flatMap(([svg, scale]) => [...svg.querySelectorAll('text')].map((text) => {
@@ -277,6 +279,7 @@ export const atTheTable = (root) => {
     });
     root.addEventListener('visibilitychange', () => stayAwake(root));
     window.addEventListener('resize', () => legible(root));
+    root.addEventListener('contentvisibilityautostatechange', (event) => !event.skipped && legible(event.target), true);
     look();
     document.fonts?.ready.then(() => legible(root));
 };

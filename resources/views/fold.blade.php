@@ -24,7 +24,7 @@
                     @if ($hasFlaps)<button class="btn-plain" type="button" @click="openFlaps()" id="fold-flaps">Open the flaps, or shut them</button>@endif
                     <span class="sieve-by"><label for="fold-speed">Speed</label>
                     <select class="form-select is-short" id="fold-speed" x-model.number="speed"><option value="0.5">slow</option><option value="1" selected>usual</option><option value="2.5">fast</option></select></span>
-                    <span class="quiet"><kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind @if ($hasFlaps)· <kbd>f</kbd> flaps, or press one @endif· drag to turn it</span>
+                    <span class="quiet">Drag to turn it@if ($hasFlaps), press a flap to open it@endif<span class="by-keys"> · <kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind @if ($hasFlaps)· <kbd>f</kbd> flaps @endif</span></span>
                 </div>
                 <ol class="fold-steps" aria-label="Folds in order" tabindex="0">
                     @foreach ($steps as $step)
@@ -33,7 +33,7 @@
                 </ol>
             </div>
             <div class="particulars">
-                <details open id="map" x-ignore><summary>Page map</summary>
+                <details open class="is-further" id="map" x-ignore><summary>Page map</summary>
                     @php($fallen = $map->fallen())
                     @if ($fallen !== [])<p class="said mb-2">{{ count($fallen) }} {{ count($fallen) === 1 ? 'print does' : 'prints do' }} not stand upright: {{ collect($fallen)->map(fn ($face) => lcfirst($face->face->name))->implode(', ') }}.</p>@endif
                     @if ($map->turned !== [])
@@ -54,7 +54,7 @@
                         </tbody>
                     </table>
                 </details>
-                <details open id="section"><summary>Closed, cut across</summary>
+                <details open class="is-further" id="section"><summary>Closed, cut across</summary>
                     <div class="sheet">{!! $profileDrawing->draw($profile)->inline() !!}</div>
                     <p class="field-note">In real scale: dark, the bare leaves; then what is built on them; light, filled with prints. Spine @length($profile->spine(true), $notation), thickest @length($profile->thickest(true), $notation), fore-edge @length($profile->foreEdge(true), $notation).</p>
                     <p class="field-note">A band once round the filled book takes @length($profile->round(), $notation), and what overlaps.</p>

@@ -106,9 +106,9 @@
                 <form method="post" action="{{ route('import') }}" enctype="multipart/form-data">
                     @csrf<x-once/>
                     <h2 class="section-title">Bring a book in</h2>
-                    <label for="file" class="mb-1">A design in JSON, a whole book with its pictures, as the Print stage gives them out; a pattern page; or a crease pattern in FOLD</label>
+                    <label for="file" class="mb-1">A design in JSON, a whole book with its pictures, as the Print stage gives them out; a pattern page; or a crease pattern in FOLD, or drawn in SVG or DXF on layers called cut, valley, mountain, slit</label>
                     <div class="row-line">
-                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,.fold,.html,.zip,application/json">
+                        <input class="form-control @error('file') is-invalid @enderror" style="max-width:22rem" type="file" id="file" name="file" accept=".json,.fold,.svg,.dxf,.html,.zip,application/json">
                         <button class="btn-plain">Bring in</button>
                     </div>
                     @error('file')<p class="field-error" style="white-space:pre-line">{{ $message }}</p>@enderror

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\NoSuchWindowException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -13,6 +14,8 @@ use PHPUnit\Framework\TestCase;
 
 abstract class BrowserTestCase extends TestCase
 {
+    private const ANSWERS = 'return !document.querySelector("script[type=module]") || "answers" in document.documentElement.dataset;';
+
     private static ?Chromium $chromium = null;
 
     public static function tearDownAfterClass(): void
@@ -37,9 +40,19 @@ abstract class BrowserTestCase extends TestCase
         $this->assertSame([], array_column($complaints, 'message'));
     }
 
+    /** Chromium, with a page that answers: it is painted a moment before it does, and hands are slower than tests. */
     protected function driver(): RemoteWebDriver
     {
-        return $this->chromium()->driver;
+        $driver = $this->chromium()->driver;
+        try {
+            for ($patience = 0; $patience < 250 && ! $driver->executeScript(self::ANSWERS); $patience++) {
+                usleep(20_000);
+            }
+        } catch (NoSuchWindowException) {
+            // A test has shut one window and is about to turn to another.
+        }
+
+        return $driver;
     }
 
     protected function open(string $path, int $width = 1280, int $height = 800): void

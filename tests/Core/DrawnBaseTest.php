@@ -5,21 +5,32 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Design\Design;
 use Ephemeron\Design\Values;
+use Ephemeron\Format\DesignPatch;
+use Ephemeron\Format\DesignReader;
+use Ephemeron\Geometry\Edge;
+use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
+use Ephemeron\Structure\BaseFlap;
+use Ephemeron\Structure\BlankFlap;
 use Ephemeron\Structure\DrawnBase;
 use Ephemeron\Structure\FreeLineKind;
 use Ephemeron\Structure\UnreadableLayout;
+use Ephemeron\Workshop;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class DrawnBaseTest extends TestCase
 {
+    use Designs;
+
     public function test_scores_are_set_moved_turned_and_taken_away(): void
     {
         $base = $this->base('12', '12')->scored(Axis::Width, Length::inches(4), Fold::Valley)->mirrored(Axis::Width, 1);
@@ -77,6 +88,124 @@ final class DrawnBaseTest extends TestCase
             $meant = $base->meant(Axis::Width, Length::parse((string) $at), ToolGrid::Sixteenth);
             $this->assertTrue($meant->equals(Length::parse((string) $is)), "{$at} is meant as {$is}");
         }
+    }
+
+    /** Scores and rims, middles, halves, thirds, quarters, and what is used already from either side. */
+    public function test_corners_snap_to_what_is_there_and_to_equal_parts(): void
+    {
+        $base = $this->base('2 + 10', '12')->lined(FreeLineKind::Slit, '2 × 0 to 2 × 1 1/2');
+        $places = array_map(static fn (Length $at): string => (string) ($at->inMillimetres() / 25.4), $base->places(Axis::Width));
+        $this->assertSame(['0', '1', '2', '3', '4', '6', '7', '8', '9', '10', '12'], $places);
+        $down = $base->places(Axis::Height);
+        foreach ([[1, 1, 2], [10, 1, 2], [4, 0, 1], [6, 0, 1], [9, 0, 1]] as [$whole, $part, $of]) {
+            $this->assertNotSame([], array_filter($down, static fn (Length $at): bool => $at->equals(Length::inches($whole, $part, $of))), "{$whole} {$part}/{$of}");
+        }
+        $this->assertSame([], array_filter($down, static fn (Length $at): bool => $at->equals(Length::inches(5))), 'nothing puts a corner at 5');
+    }
+
+    /** A quarter of a step is no hair any more, and a third is a third: of 8 1/2 for one. */
+    #[TestWith(['3 127/128', true])]
+    #[TestWith(['4', false])]
+    #[TestWith(['3 63/64', false])]
+    #[TestWith(['4 1/65', true])]
+    #[TestWith(['3 47/48', false])]
+    #[TestWith(['4 1/32', false])]
+    public function test_a_score_a_hair_off_a_mark_is_offered_the_mark(string $at, bool $isOff): void
+    {
+        $base = $this->base('12', '12')->scored(Axis::Width, Length::parse($at), Fold::Valley);
+        $off = $base->offMarks(ToolGrid::Sixteenth);
+        $this->assertCount($isOff ? 1 : 0, $off);
+        $on = $base->onMarks(ToolGrid::Sixteenth);
+        $this->assertSame([], $on->offMarks(ToolGrid::Sixteenth));
+        $this->assertSame($isOff ? '4 in + 8 in' : $base->changes()['parameters.columns'], $on->changes()['parameters.columns']);
+    }
+
+    public function test_what_lies_on_a_face_goes_with_it(): void
+    {
+        $design = [
+            'things' => ['base-2-1/flap-1' => ['on' => 'base-2-1', 'kind' => 'flap'], 'base-1-1/tag-1' => ['on' => 'base-1-1', 'kind' => 'tag']],
+            'mats' => ['faces' => ['base-1-1' => ['layers' => 2], 'base-2-1' => ['layers' => 1], 'base-2-1-back' => ['layers' => 0], 'base-3-1' => ['layers' => 3]]],
+            'choices' => ['base-2-1/mat-1' => ['paper' => 'x'], 'base-2-1/flap-1/front/mat-1' => ['paper' => 'y']],
+        ];
+        $split = $this->base('4 + 4 + 4', '12')->scored(Axis::Width, Length::inches(2), Fold::Valley)->changes($design);
+        $this->assertSame('base-3-1', $split['things.base-2-1/flap-1.on']);
+        $this->assertArrayNotHasKey('things.base-1-1/tag-1.on', $split);
+        $after = (new DesignPatch($split))->applyTo($design);
+        $this->assertEquals(
+            ['base-1-1' => ['layers' => 2], 'base-3-1' => ['layers' => 1], 'base-3-1-back' => ['layers' => 0], 'base-4-1' => ['layers' => 3]],
+            $after['mats']['faces'] ?? [],
+        );
+        $this->assertEquals(['base-3-1/mat-1' => ['paper' => 'x'], 'base-2-1/flap-1/front/mat-1' => ['paper' => 'y']], $after['choices'] ?? []);
+        // Of two that become one the first keeps what it has.
+        $joined = (new DesignPatch($this->base('4 + 4 + 4', '12')->joined(Axis::Width, 1)->changes($design)))->applyTo($design);
+        $this->assertEquals(['base-1-1' => ['layers' => 2], 'base-1-1-back' => ['layers' => 0], 'base-2-1' => ['layers' => 3]], $joined['mats']['faces'] ?? []);
+        $this->assertSame('base-1-1', $joined['things']['base-2-1/flap-1']['on'] ?? '');
+    }
+
+    /** Each edge, from each side: pressed in the drawing, it lies beyond that edge of the blank, where it was pressed. */
+    public function test_a_piece_glued_to_an_edge_lies_beyond_it(): void
+    {
+        foreach ([Side::A, Side::B] as $side) {
+            foreach (Edge::cases() as $edge) {
+                [$base, $flap] = $this->flap(new BaseFlap(2, 1, $edge, $side, Length::inches(3), Length::inches(2), Length::inches(0, 1, 2), Length::inches(0, 3, 4), 2));
+                $said = "{$edge->value} {$side->value}";
+                $this->assertSame([2, 1, $side, $edge], [$flap->column, $flap->row, $flap->side, $flap->edge], $said);
+                $area = $base->area(2, 1);
+                $this->assertSame($edge, $this->beyond($flap->open, $area), $said);
+                $this->assertTrue($area->contains($flap->shut) && $area->contains($flap->tab ?? $flap->open), $said);
+                $this->assertTrue($flap->along($base)->equals(Length::inches(0, 1, 2)), "{$said} along {$flap->along($base)->inMillimetres()}");
+                $this->assertSame('3/4 in', Notation::usual(Unit::Inch)->exact($flap->tab?->size->shortSide() ?? Length::zero()), 'its tab');
+                // Two pairs: two discs on the panel that is open, and where they come to lie.
+                $this->assertCount(4, $flap->discs);
+                foreach ($flap->discs as $number => $disc) {
+                    $this->assertTrue(($number < 2 ? $flap->open : $flap->shut)->contains(Rectangle::at($disc->x, $disc->y, new Size(Length::zero(), Length::zero()))));
+                    $hinge = $area->middleOf($edge);
+                    $mirror = $flap->discs[($number + 2) % 4];
+                    $this->assertTrue($edge->isUpright()
+                        ? $disc->y->equals($mirror->y) && $disc->x->plus($mirror->x)->equals($hinge->x->times(2))
+                        : $disc->x->equals($mirror->x) && $disc->y->plus($mirror->y)->equals($hinge->y->times(2)), "{$said}: the pair meets");
+                }
+            }
+        }
+    }
+
+    /** @param int $sixteenths to be slid to, and where it then lies: not past the end of its edge */
+    #[TestWith([0, 0])]
+    #[TestWith([8, 8])]
+    #[TestWith([32, 32])]
+    #[TestWith([33, 32])]
+    public function test_a_flap_slides_along_its_edge(int $sixteenths, int $lies): void
+    {
+        foreach ([Side::A, Side::B] as $side) {
+            [$base, $flap, $design] = $this->flap(new BaseFlap(2, 1, Edge::Top, $side, Length::inches(3), Length::inches(2)));
+            $this->assertTrue($flap->along($base)->equals(Length::inches(1)), 'in the middle of 4 in');
+            $along = Notation::usual(Unit::Inch)->exact($flap->slidTo(Length::inches(0, $sixteenths, 16), $base));
+            $slid = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->changed($design, ["{$flap->thing->place}.parameters.along" => $along]));
+            $this->assertTrue(BlankFlap::all($slid->blueprint, $base)[0]->along($base)->equals(Length::inches(0, $lies, 16)), "side {$side->value}");
+        }
+    }
+
+    /** @return array{DrawnBase, BlankFlap, Design} */
+    private function flap(BaseFlap $flap): array
+    {
+        $design = $this->design('free-base', ['parameters' => ['columns' => '4 + 4 + 4', 'rows' => '12', 'cut-away' => '']]);
+        $base = DrawnBase::of($design->parameters, Unit::Inch);
+        $design = DesignReader::ofTheHouse()->changed($design, $flap->changes($base, $design->things, [], Notation::usual(Unit::Inch)));
+        $flaps = BlankFlap::all(Workshop::ofTheHouse()->plan($design)->blueprint, $base);
+        $this->assertCount(1, $flaps);
+
+        return [$base, $flaps[0], $design];
+    }
+
+    private function beyond(Rectangle $panel, Rectangle $area): ?Edge
+    {
+        return match (true) {
+            $panel->right()->equals($area->left()) => Edge::Left,
+            $panel->left()->equals($area->right()) => Edge::Right,
+            $panel->bottom()->equals($area->top()) => Edge::Top,
+            $panel->top()->equals($area->bottom()) => Edge::Bottom,
+            default => null,
+        };
     }
 
     public function test_areas_are_cut_away_and_come_back(): void

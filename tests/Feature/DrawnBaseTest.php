@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Project;
 use App\Planning\ProjectEditor;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -51,7 +52,58 @@ final class DrawnBaseTest extends TestCase
         $this->get(route('fold', $project))->assertOk();
     }
 
+    public function test_a_piece_is_glued_to_an_edge_moved_and_taken_off_again(): void
+    {
+        $project = $this->base('4 + 4 + 4');
+        $flap = ['act' => 'flap', 'area' => '2-1', 'edge' => 'top', 'side' => 'front', 'reach' => '8', 'breadth' => '3', 'magnets' => '1'];
+        $this->post(route('base.change', $project), ['revision' => $project->revision] + $flap)->assertSessionHasNoErrors();
+        $place = 'things.base-2-1/flap-1';
+        $this->assertSame(['edge' => 'top', 'reach' => '8 in', 'breadth' => '3 in'], $project->refresh()->design['things']['base-2-1/flap-1']['parameters'] ?? []);
+        $page = $this->get(route('base', $project))->assertOk()->assertSee('class="base-flap"', false)->assertSeeText('at the top of 2-1, in front, a magnet');
+        $this->assertSame(2, substr_count((string) $page->getContent(), 'class="base-disc"'), 'both discs are drawn');
+        $page->assertSeeText('Hinge the flaps', false);
+        // In steps of the tool where a hand has pressed.
+        $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'slide', 'place' => $place, 'at' => '6.1 mm', 'pressed' => '1']);
+        $this->assertSame('1/4 in', $project->refresh()->design['things']['base-2-1/flap-1']['parameters']['along'] ?? '');
+        // A score before it: it stays where it is glued.
+        $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'score', 'along' => 'width', 'at' => '2']);
+        $this->get(route('base', $project->refresh()))->assertSeeText('at the top of 3-1, in front');
+        $this->post(route('furniture.store', $project), ['revision' => $project->revision, 'stage' => 'base', 'kind' => 'pocket', 'face' => 'base-2-1/flap-1/inside'])
+            ->assertRedirect(route('base', ['project' => $project, 'face' => 'base-2-1/flap-1/inside']));
+        $this->delete(route('furniture.destroy', $project), ['revision' => $project->refresh()->revision, 'stage' => 'base', 'place' => $place]);
+        $this->get(route('base', $project->refresh()))->assertDontSee('class="base-flap"', false);
+    }
+
+    public function test_lines_a_hair_off_are_offered_their_marks(): void
+    {
+        $drawn = '<svg xmlns="http://www.w3.org/2000/svg" width="12in" viewBox="0 0 12 6"><title>Drawn elsewhere</title>'
+            .'<g id="cut"><rect width="12" height="6"/></g><g id="valley"><path d="M2.99 0v6M8.005 0v6"/></g></svg>';
+        $this->post(route('import'), ['file' => UploadedFile::fake()->createWithContent('base.svg', $drawn)])->assertSessionHasNoErrors();
+        $project = Project::query()->where('name', 'Drawn elsewhere')->firstOrFail();
+        $this->get(route('base', $project))->assertSeeText('lies 0.25 mm beside')
+            ->assertSee('name="at" value="3 in"', false)->assertSee('name="at" value="8 in"', false)->assertSeeText('Take all marks');
+        $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'marks'])->assertSessionHasNoErrors();
+        $this->assertSame('3 in + 5 in + 4 in', $project->refresh()->design['parameters']['columns'] ?? '');
+        $this->get(route('base', $project))->assertDontSeeText('a hair off');
+        $this->post(route('import'), ['file' => UploadedFile::fake()->createWithContent('no.dxf', '0
+SECTION
+2
+ENTITIES
+0
+ENDSEC
+0
+EOF
+')])
+            ->assertSessionHasErrors(['file']);
+    }
+
     /** @param array<string, string> $act */
+    #[TestWith([['act' => 'flap', 'area' => '2-1', 'edge' => 'top'], 'area'])]
+    #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'spine'], 'edge'])]
+    #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'reach' => 'far'], 'reach'])]
+    #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'reach' => '30'], 'reach'])]
+    #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'magnets' => '9'], 'magnets'])]
+    #[TestWith([['act' => 'slide', 'place' => 'things.none', 'at' => '1'], 'at'])]
     #[TestWith([['act' => 'score', 'along' => 'width', 'at' => 'wide'], 'at'])]
     #[TestWith([['act' => 'score', 'along' => 'width', 'at' => '12'], 'at'])]
     #[TestWith([['act' => 'score', 'along' => 'width'], 'at'])]

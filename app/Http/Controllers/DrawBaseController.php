@@ -13,9 +13,18 @@ use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Planning\ProjectEditor;
 use App\Planning\Tally;
+use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Design;
+use Ephemeron\Folding\SceneBuilder;
+use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Furniture\Showroom;
+use Ephemeron\Measure\Axis;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Notation;
 use Ephemeron\Refusal;
+use Ephemeron\Structure\BaseFlap;
+use Ephemeron\Structure\BlankFlap;
 use Ephemeron\Structure\DrawnBase;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +32,7 @@ use Illuminate\Http\RedirectResponse;
 /** A free base drawn by hand: the flat blank, the same as a list, and the folded book beside it. */
 final readonly class DrawBaseController
 {
-    public function __construct(private Plans $plans)
+    public function __construct(private Plans $plans, private DesignWriter $writer, private Showroom $showroom)
     {
     }
 
@@ -31,14 +40,28 @@ final readonly class DrawBaseController
     {
         $plan = $this->plans->plan($project);
         $base = self::base($plan->design);
-        $scene = $plan->scenes()->scene('base');
+        // With what is glued to it, where something is.
+        $scene = $plan->scenes()->scene(SceneBuilder::BOOK) ?? $plan->scenes()->scene('base');
+        $flaps = BlankFlap::all($plan->blueprint, $base);
 
         return view('base', [
             'project' => $project,
             'plan' => $plan,
             'progress' => new Progress($project, $plan),
             'base' => $base,
-            'drawing' => new BaseDrawing($base, $plan->notation()),
+            'drawing' => new BaseDrawing($base, $plan->notation(), $flaps),
+            'flaps' => $flaps,
+            'places' => $this->places($base, $plan->notation()),
+            'offMarks' => $base->offMarks($plan->design->tools->grid),
+            'areas' => $base->areas(),
+            'folded' => $plan->scenes()->foldedSheet($plan->blueprint->part('base'))->size(),
+            'things' => array_values(array_filter(
+                $plan->blueprint->all(Thing::class),
+                static fn (Thing $thing): bool => $thing->kind !== BaseFlap::KIND,
+            )),
+            'kinds' => $this->showroom->byKin(),
+            'faces' => $plan->blueprint->faces,
+            'stops' => $plan->report->findings,
             'steps' => $scene->steps ?? [],
             'problems' => $scene->problems ?? [],
             'markup' => $scene === null ? null : (new FoldingMarkup($scene, Prints::of($plan)))->html(),
@@ -48,20 +71,36 @@ final readonly class DrawBaseController
 
     public function change(DrawBaseRequest $request, Project $project, ProjectEditor $editor): RedirectResponse
     {
-        $design = $this->plans->design($project);
-        $back = redirect()->route('base', $project, 303)
-            ->withInput($request->only(['act', 'at', 'along', 'fold', 'score', 'name', 'wide', 'tall', 'corners', 'kind']));
-        $field = $request->string('act')->value() === 'line' ? 'corners' : 'at';
+        $plan = $this->plans->plan($project);
+        $field = match ($request->string('act')->value()) {
+            'line' => 'corners',
+            'flap' => 'reach',
+            default => 'at',
+        };
         try {
-            $drawn = $request->applied(self::base($design), $design->unit, $design->tools->grid);
-            $change = $editor->change($project, $drawn->changes(), $request->revision());
-        } catch (InvalidDesign $refusal) {
-            return $back->withErrors([$field => implode(' ', $refusal->errors)]);
+            $changes = $request->changes(self::base($plan->design), $plan, $this->writer->toArray($plan->design));
+            $change = $editor->change($project, $changes, $request->revision());
         } catch (Refusal $refusal) {
-            return $back->withErrors([$field => $refusal->getMessage()]);
+            $why = $refusal instanceof InvalidDesign ? implode(' ', $refusal->errors) : $refusal->getMessage();
+
+            return redirect()->route('base', $project, 303)->withInput($request->only(DrawBaseRequest::KEPT))->withErrors([$field => $why]);
         }
 
         return redirect()->route('base', $project, 303)->with('changed', $change === '' ? null : $change);
+    }
+
+    /** @return array<string, list<array{float, string}>> where corners snap to, in millimetres and as it is written, by axis */
+    private function places(DrawnBase $base, Notation $notation): array
+    {
+        $places = [];
+        foreach (Axis::cases() as $along) {
+            $places[$along->value] = array_map(
+                static fn (Length $at): array => [round($at->inMillimetres(), 4), $notation->exact($at)],
+                $base->places($along),
+            );
+        }
+
+        return $places;
     }
 
     private static function base(Design $design): DrawnBase

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Ephemeron\Blueprint\Fold;
+use Ephemeron\Geometry\Edge;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
@@ -12,8 +13,11 @@ use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
 use Ephemeron\Refusal;
+use Ephemeron\Structure\BaseFlap;
+use Ephemeron\Structure\BlankFlap;
 use Ephemeron\Structure\DrawnBase;
 use Ephemeron\Structure\FreeLineKind;
+use Ephemeron\WorkPlan;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -23,12 +27,22 @@ final class DrawBaseRequest extends FormRequest
 {
     use ReturnsToStage;
 
+    /** What was typed stays typed where it is refused. */
+    public const KEPT = [
+        'act', 'at', 'along', 'fold', 'score', 'name', 'wide', 'tall', 'corners', 'kind',
+        'area', 'edge', 'side', 'reach', 'breadth', 'from', 'tab', 'magnets',
+    ];
+
+    private const ACTS = [
+        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'flap', 'slide', 'marks',
+    ];
+
     /** @return array<string, list<mixed>> lengths are read by the core */
     public function rules(): array
     {
         return [
             'revision' => ['required', 'integer'],
-            'act' => ['required', Rule::in(['score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline'])],
+            'act' => ['required', Rule::in(self::ACTS)],
             'kind' => ['nullable', Rule::enum(FreeLineKind::class)],
             'corners' => ['nullable', 'string', 'max:2000'],
             'along' => ['nullable', Rule::enum(Axis::class)],
@@ -38,6 +52,10 @@ final class DrawBaseRequest extends FormRequest
             'row' => ['nullable', 'integer', 'between:1,24'],
             'name' => ['nullable', 'string', 'max:40', 'not_regex:/[:;]/'],
             'side' => ['nullable', Rule::in(['front', 'back'])],
+            'area' => ['required_if:act,flap', 'nullable', 'regex:/^\d{1,2}-\d{1,2}$/'],
+            'edge' => ['required_if:act,flap', 'nullable', Rule::enum(Edge::class)],
+            'magnets' => ['nullable', 'integer', 'between:0,4'],
+            'place' => ['required_if:act,slide', 'nullable', 'string', 'max:400', 'starts_with:things.'],
         ];
     }
 
@@ -48,12 +66,69 @@ final class DrawBaseRequest extends FormRequest
     }
 
     /**
+     * What is to be changed in the design.
+     *
+     * @param array<string, mixed> $file the design as its file writes it
+     * @return array<string, mixed> by place
+     *
+     * @throws Refusal
+     * @throws ValidationException where a length cannot be read
+     */
+    public function changes(DrawnBase $base, WorkPlan $plan, array $file): array
+    {
+        $design = $plan->design;
+
+        return match ($this->string('act')->value()) {
+            'flap' => $this->flap($base, $design->unit)
+                ->changes($base, $design->things, $plan->workings->furnished->things, $plan->notation()),
+            'slide' => $this->slid($base, $plan),
+            default => $this->applied($base, $design->unit, $design->tools->grid)->changes($file),
+        };
+    }
+
+    private function flap(DrawnBase $base, Unit $unit): BaseFlap
+    {
+        [$column, $row] = array_map(intval(...), explode('-', $this->string('area')->value()));
+        if ($column < 1 || $row < 1 || $column > $base->columns->count() || $row > $base->rows->count()) {
+            throw ValidationException::withMessages(['area' => 'That is no area of this base.']);
+        }
+        $length = fn (string $field): ?Length => $this->filled($field) ? $this->length($field, $unit) : null;
+
+        return new BaseFlap(
+            $column,
+            $row,
+            Edge::from($this->string('edge')->value()),
+            $this->string('side')->value() === 'back' ? Side::B : Side::A,
+            $length('reach'),
+            $length('breadth'),
+            $length('from'),
+            $length('tab'),
+            $this->integer('magnets'),
+        );
+    }
+
+    /** @return array<string, string> the flap somewhere else along its edge */
+    private function slid(DrawnBase $base, WorkPlan $plan): array
+    {
+        $at = $this->length('at', $plan->design->unit);
+        foreach (BlankFlap::all($plan->blueprint, $base) as $flap) {
+            if ($flap->thing->place === $this->string('place')->value()) {
+                $to = $this->boolean('pressed') ? $plan->design->tools->grid->nearest($at) : $at;
+
+                return ["{$flap->thing->place}.parameters.along" => $plan->notation()->exact($flap->slidTo($to, $base))];
+            }
+        }
+
+        throw ValidationException::withMessages(['at' => 'That is no flap of this base.']);
+    }
+
+    /**
      * The base as it is then.
      *
      * @throws Refusal
      * @throws ValidationException where a length cannot be read
      */
-    public function applied(DrawnBase $base, Unit $unit, ToolGrid $grid): DrawnBase
+    private function applied(DrawnBase $base, Unit $unit, ToolGrid $grid): DrawnBase
     {
         $along = Axis::tryFrom($this->string('along')->value()) ?? Axis::Width;
         $score = $this->integer('score');
@@ -77,6 +152,7 @@ final class DrawBaseRequest extends FormRequest
                 FreeLineKind::tryFrom($this->string('kind')->value()) ?? FreeLineKind::Valley,
                 $this->string('corners')->trim()->value(),
             ),
+            'marks' => $base->onMarks($grid),
             'unline' => $base->unlined($score),
             'cut' => $base->cut($this->integer('column'), $this->integer('row')),
             default => $base->glued(

@@ -22,8 +22,9 @@ trait ReturnsToStage
         $step = $this->input('step');
 
         return route(
-            // What goes in has a page of its own within the plan.
-            $stage === 'keepsakes' ? $stage : (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
+            // What goes in, and drawing a base, have pages of their own within the plan.
+            in_array($stage, ['keepsakes', 'base'], true)
+                ? $stage : (is_string($stage) ? Stage::tryFrom($stage) ?? Stage::Plan : Stage::Plan)->value,
             [
                 'project' => $project,
                 ...(is_string($face) && $face !== '' && mb_strlen($face) <= 200 ? ['face' => $face] : []),

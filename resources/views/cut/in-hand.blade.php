@@ -18,7 +18,7 @@
                     <button class="btn-plain" id="cut-back">← Not cut yet</button>
                 </form>
             @endif
-            <span class="quiet"><kbd>space</kbd> cut · <kbd>←</kbd> one back</span>
+            <span class="quiet by-keys"><kbd>space</kbd> cut · <kbd>←</kbd> one back</span>
         </div>
         <x-spoiled :project="$project" :parts="$hand->parts()" stage="cut"/>
         <ul class="notes">@include('partials.about-pieces', ['parts' => $hand->parts(), 'strikes' => true])</ul>
