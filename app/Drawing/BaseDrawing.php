@@ -32,12 +32,12 @@ final readonly class BaseDrawing
     public function draw(): SvgDrawing
     {
         $blank = new Size($this->base->columns->total(), $this->base->rows->total());
-        $depth = Ruler::depth($blank->width, $blank->height);
         $whole = $this->whole($blank);
+        $depth = Ruler::depth($whole->size->width, $whole->size->height);
         // Flaps lie open beyond the rim: the fence stands outside of them.
         [$above, $beside] = [-$whole->top()->inMillimetres(), -$whole->left()->inMillimetres()];
         $drawing = SvgDrawing::around($whole, 4.0 * $depth, 'The blank, flat');
-        (new Ruler($this->notation->unit))->draw($drawing, $blank->width, $blank->height, $above, $beside);
+        (new Ruler($this->notation->unit))->draw($drawing, $blank->width, $blank->height, $above, $beside, $depth);
         $fences = [
             [Axis::Width, 0.0, -3.6 * $depth - $above, $blank->width->inMillimetres(), 3.6 * $depth],
             [Axis::Height, -3.6 * $depth - $beside, 0.0, 3.6 * $depth, $blank->height->inMillimetres()],

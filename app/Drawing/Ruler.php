@@ -19,10 +19,11 @@ final readonly class Ruler
     /**
      * @param float $above how far above the origin the upper one lies, in millimetres
      * @param float $beside how far left of it the other lies
+     * @param float|null $depth how far they stand out, where the drawing is larger than what they measure
      */
-    public function draw(SvgDrawing $drawing, Length $width, Length $height, float $above = 0.0, float $beside = 0.0): void
+    public function draw(SvgDrawing $drawing, Length $width, Length $height, float $above = 0.0, float $beside = 0.0, ?float $depth = null): void
     {
-        $depth = self::depth($width, $height);
+        $depth ??= self::depth($width, $height);
         $drawing->open('g', ['class' => 'rulers', 'aria-hidden' => 'true']);
         $this->scale($drawing, $width, true, $depth, $above);
         $this->scale($drawing, $height, false, $depth, $beside);

@@ -8,6 +8,8 @@ use App\Database\Like;
 use App\Drawer\NaturalOrder;
 use App\Models\Project;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Refusal;
+use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Eloquent\Builder;
@@ -23,25 +25,25 @@ final readonly class Shelf
 
     private const DAYS = 30;
 
-    public function __construct(private Plans $plans, private Repository $cache)
+    public function __construct(private Plans $plans, private Workshop $workshop, private Repository $cache)
     {
     }
 
-    /**
-     * @param string $order one of {@see Shelf::ORDERS}; any other is the first of them
-     * @return LengthAwarePaginator<int, Shelved>
-     */
-    public function page(string $search, string $order): LengthAwarePaginator
+    /** @return LengthAwarePaginator<int, Shelved> */
+    public function page(Sought $sought): LengthAwarePaginator
     {
         $books = Project::query()->with(Project::planned());
-        if ($search !== '') {
-            $books->whereRaw(Like::any(['name']), [Like::somewhere($search)]);
+        if ($sought->name !== '') {
+            $books->whereRaw(Like::any(['name']), [Like::somewhere($sought->name)]);
         }
-        match ($order) {
+        if ($sought->asksWhatItHolds()) {
+            $books->whereKey($this->holding($books, $sought));
+        }
+        match ($sought->order) {
             'oldest' => $books->orderBy('id'),
             default => $books->latest('updated_at')->latest('id'),
         };
-        $page = $order === 'name' ? $this->byName($books) : $books->paginate(self::ON_A_PAGE);
+        $page = $sought->order === 'name' ? $this->byName($books) : $books->paginate(self::ON_A_PAGE);
         // Pictures of papers show in the drawings.
         $papers = (array) DB::table('papers')->selectRaw('count(*) as papers, max(updated_at) as changed')->first();
 
@@ -70,6 +72,39 @@ final readonly class Shelf
             ->sortBy(static fn (Project $project): mixed => $shown->search($project->id));
 
         return new Paginator($page->values(), $names->count(), self::ON_A_PAGE, $number);
+    }
+
+    /**
+     * @param Builder<Project> $books
+     * @return list<int> those that hold what is sought
+     */
+    private function holding(Builder $books, Sought $sought): array
+    {
+        $found = [];
+        foreach ($books->clone()->withoutEagerLoads()->get(['id', 'design']) as $project) {
+            $holding = $this->cache->remember(
+                'holding:'.Mark::of(CodeEdition::whole(), $project->design),
+                now()->addDays(self::DAYS),
+                fn (): ?Holding => $this->holdingOf($project),
+            );
+            if ($holding instanceof Holding && $sought->isMetBy($holding)) {
+                $found[] = $project->id;
+            }
+        }
+
+        return $found;
+    }
+
+    /** None where the book cannot be read: the shelf tells why where all are shown. */
+    private function holdingOf(Project $project): ?Holding
+    {
+        try {
+            $design = $this->plans->design($project);
+
+            return Holding::of($design->structure, $this->workshop->blueprint($design));
+        } catch (Refusal) {
+            return null;
+        }
     }
 
     /**

@@ -43,6 +43,20 @@ final readonly class DrawnBase
         );
     }
 
+    /** A whole sheet with nothing on it: no score, nothing cut away, no piece. */
+    public function blank(Size $sheet): self
+    {
+        $written = static fn (Length $length, Unit $unit): FreePanels => FreePanels::parse(Notation::usual($unit)->exact($length), $unit);
+
+        return $this->having(
+            $written($sheet->width, $this->unit),
+            $written($sheet->height, $this->unit),
+            FreeCells::parse(''),
+            FreePieces::parse('', $this->unit),
+            FreeLines::parse('', $this->unit),
+        );
+    }
+
     /** @return Rectangle where an area lies on the blank, by column and row from 1 */
     public function area(int $column, int $row): Rectangle
     {

@@ -12,7 +12,7 @@
         <div class="drawn">
             <div class="sheet big-drawing" x-data="basing({{ \App\View\Expression::of(['address' => route('base.change', $project), 'revision' => $project->revision, 'step' => $plan->design->tools->grid->step()->inMillimetres(), 'places' => $places]) }})" @click="press($event)" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="onKey($event)">
                 {!! $drawing->draw()->inline(hasLinks: true) !!}
-                <p class="mb-1"><button class="btn-plain" type="button" @click="draws = ! draws" :aria-pressed="draws ? 'true' : 'false'" id="draw-corners">Draw a line by its corners</button> <span class="quiet" role="status" x-text="said"></span></p>
+                <p class="mb-1"><button class="btn-plain" type="button" @click="draws = ! draws" :aria-pressed="draws ? 'true' : 'false'" id="draw-corners">Draw a line by its corners</button> <x-swap-form :project="$project" :action="route('base.change', $project)" class="d-inline"><input type="hidden" name="act" value="blank"><button class="btn-plain" id="blank-sheet">Begin with a whole sheet, @size($sheet, $notation)</button></x-swap-form> <span class="quiet" role="status" x-text="said"></span></p>
                 <p class="quiet mb-0">Press the fence to set a score; it takes the half, a third, or what a score is from the other end, where that is near. Press the edge of an area to glue a piece to it. Take a score or a piece with the hand<span class="by-keys"> or the arrows (<kbd>Shift</kbd>: eight marks); <kbd>v</kbd> valley, <kbd>m</kbd> mountain, <kbd>b</kbd> no score, <kbd>o</kbd> the same from the other end, <kbd>Delete</kbd> away. On an area <kbd>Enter</kbd> cuts it away, or puts it back; <kbd>g</kbd> glues a piece to one of its edges</span>.</p>
             </div>
             @if ($markup)
@@ -36,7 +36,7 @@
                     @if (count($offMarks) > 1)<x-swap-form :project="$project" :action="route('base.change', $project)" class="mt-1"><input type="hidden" name="act" value="marks"><button class="btn-plain" id="take-marks">Take all marks</button></x-swap-form>@endif
                 </div>
             @endif
-            <details id="base-flaps" open><summary>@words('Flaps') glued to an edge</summary>
+            <details id="base-flaps" open><summary>Flaps glued to an edge</summary>
                 <ol class="base-lines">
                     @foreach ($flaps as $flap)
                         @php($called = "at the {$edges[$flap->edge->value]} of {$flap->column}-{$flap->row}, ".($flap->side === \Ephemeron\Paper\Side::A ? 'in front' : 'behind'))

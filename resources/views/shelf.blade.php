@@ -21,9 +21,7 @@
                 <p class="said is-stop mt-3" role="alert">{{ $errors->rename->first() }} The old name still stands.</p>
             @endif
 
-            @if ($books->isEmpty() && $search !== '')
-                <p class="mt-4 fs-5">No book on the shelf is called like “{{ $search }}”.</p>
-            @elseif ($books->isEmpty())
+            @if ($books->isEmpty() && $sought->isForAll())
                 <section class="first-steps" aria-label="First steps">
                     <p class="mt-4 fs-5">The shelf is empty. Three ways to begin:</p>
                     <ol>
@@ -38,14 +36,22 @@
                     <p class="quiet">A word you don’t know? <a href="{{ route('words') }}">Words of the trade</a>, each with a drawing.</p>
                 </section>
             @endif
-            @if ($books->total() > 5 || $search !== '')
+            @if ($books->total() > 5 || ! $sought->isForAll())
                 <form class="sieve" method="get" action="{{ route('shelf') }}" hx-get="{{ route('shelf') }}" hx-trigger="keyup changed delay:300ms from:#shelf-search, change, submit" hx-target="#books" hx-select="#books" hx-swap="outerHTML" hx-push-url="true">
-                    <span class="sieve-by"><label for="shelf-search">Look for</label><input class="form-control" id="shelf-search" name="search" value="{{ $search }}" placeholder="a name" autocomplete="off"></span>
-                    <span class="sieve-by"><label for="shelf-order">In order</label><select class="form-select" id="shelf-order" name="order">@foreach (\App\Planning\Shelf::ORDERS as $each => $label)<option value="{{ $each }}" @selected($order === $each)>{{ $label }}</option>@endforeach</select></span>
+                    <span class="sieve-by"><label for="shelf-search">Look for</label><input class="form-control" id="shelf-search" name="search" value="{{ $sought->name }}" placeholder="a name" autocomplete="off"></span>
+                    <span class="sieve-by"><label for="shelf-order">In order</label><select class="form-select" id="shelf-order" name="order">@foreach (\App\Planning\Shelf::ORDERS as $each => $label)<option value="{{ $each }}" @selected($sought->order === $each)>{{ $label }}</option>@endforeach</select></span>
+                    <details class="sieve-more" id="shelf-holds" @if ($sought->asksWhatItHolds()) open @endif><summary>By what it holds</summary>
+                    <span class="sieve-by"><label for="shelf-with">With</label><select class="form-select" id="shelf-with" name="with"><option value="">anything on it</option>@foreach ($kinds as $kin => $all)<optgroup label="{{ \Ephemeron\Furniture\Kin::from($kin)->label() }}">@foreach ($all as $kind)<option value="{{ $kind->key() }}" @selected($sought->kind === $kind->key())>{{ lcfirst($kind->name()) }}</option>@endforeach</optgroup>@endforeach</select></span>
+                    <span class="sieve-by"><label for="shelf-room">Room for</label><input class="form-control is-short" name="prints" value="{{ $sought->print ? $sought->prints : '' }}" inputmode="numeric" maxlength="4" autocomplete="off" aria-label="How many prints at least"><select class="form-select" id="shelf-room" name="room"><option value="">any prints</option>@foreach (\Ephemeron\Paper\PhotoSize::cases() as $photo)<option value="{{ $photo->value }}" @selected($sought->print === $photo)>of {{ $photo->label() }}</option>@endforeach</select></span>
+                    <span class="sieve-by"><label for="shelf-structure">Kind</label><select class="form-select" id="shelf-structure" name="structure"><option value="">any kind of book</option>@foreach ($structures as $structure)<option value="{{ $structure->about()->key }}" @selected($sought->structure === $structure->about()->key)>{{ lcfirst($structure->about()->name) }}</option>@endforeach</select></span>
+                    </details>
                     <noscript><button class="btn-plain">Look</button></noscript>
                 </form>
             @endif
             <div id="books">
+            @if ($books->isEmpty() && ! $sought->isForAll())
+                <p class="mt-4 fs-5" id="none-found">{{ $sought->asksWhatItHolds() ? 'No book on the shelf holds that' : 'No book on the shelf is called like “'.$sought->name.'”' }}. <a href="{{ route('shelf') }}">All books</a></p>
+            @endif
             <ul class="shelf">
                 @foreach ($books as $book)
                     @php([$project, $summary] = [$book->project, $book->summary])

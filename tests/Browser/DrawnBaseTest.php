@@ -63,6 +63,58 @@ final class DrawnBaseTest extends BrowserTestCase
         $this->assertSame('in the middle', $this->find('#new-height')->getAttribute('value'));
     }
 
+    /** “12×12 scored at 4 and 8, two flaps, a 4×8 piece on the top edge with magnet, a pocket on a flap”: counted from the drawing on. */
+    public function test_a_base_with_flaps_a_magnet_and_a_pocket_in_few_actions(): void
+    {
+        $this->begin();
+        $this->actions = 0;
+        $this->done('#blank-sheet', fn (): bool => $this->all('.base-score') === []);
+        $this->typedIn('#new-width', '4'.WebDriverKeys::ENTER);
+        $this->until('Valley across 1 4 in');
+        $this->typedIn('#new-width', '8'.WebDriverKeys::ENTER);
+        $this->until('Valley across 2 8 in');
+        // The piece on the top edge, with its magnet.
+        $this->edge(2, 'top');
+        $this->filled('#flap-reach', '8');
+        $this->filled('#flap-breadth', '4');
+        $this->filled('#flap-magnets', '1');
+        $this->done('#flap-glue', fn (): bool => count($this->all('.base-flap')) === 1);
+        $this->assertCount(2, $this->all('.base-disc'), 'both discs');
+        foreach ([[1, 'left'], [3, 'right']] as $number => [$column, $edge]) {
+            $this->edge($column, $edge);
+            $this->filled('#flap-reach', '3');
+            $this->done('#flap-glue', fn (): bool => count($this->all('.base-flap')) === 2 + $number);
+        }
+        $this->filled('#thing-face', 'base-1-1/flap-1/inside');
+        $this->done('#thing-put', fn (): bool => str_contains($this->text('#base-things'), 'Pocket'));
+        $this->assertLessThanOrEqual(25, $this->actions);
+        $this->assertStringContainsString('at the top of 2-1, in front, a magnet', $this->text('#base-flaps li span'));
+        // Moved along its edge by keys, and not past its end.
+        $flap = '.base-flap[data-along=height]';
+        $was = (float) $this->find($flap)->getAttribute('aria-valuenow');
+        $this->key($flap, WebDriverKeys::ARROW_UP, fn (): bool => (float) $this->find($flap)->getAttribute('aria-valuenow') < $was);
+        $this->assertSame('base-flap', $this->driver()->executeScript('return document.activeElement.getAttribute("class")'), 'it stays in hand');
+        // The panel and its flap fold in the book beside it.
+        $this->waitForText('.fold-steps', 'Hinge the flaps');
+    }
+
+    public function test_a_line_is_drawn_by_corners_pressed_anywhere(): void
+    {
+        $this->begin();
+        $this->done('#blank-sheet', fn (): bool => $this->all('.base-score') === []);
+        $this->done('#draw-corners', fn (): bool => $this->find('#draw-corners')->getAttribute('aria-pressed') === 'true');
+        // Dots from the middle of the blank: to the half from the left at a third from the head, and almost there.
+        $size = (array) $this->driver()->executeScript('const box = document.querySelector(".base-area").getBoundingClientRect(); return [box.width, box.height];');
+        foreach ([[0.0, 1 / 6 + 0.005], [0.252, 0.5]] as [$right, $down]) {
+            (new WebDriverActions($this->driver()))
+                ->moveToElement($this->find('.base-area'), (int) round($right * $size[0]), (int) round(-$down * $size[1]))->click()->perform();
+        }
+        $this->assertSame('6 in × 4 in to 9 in × 0 in', $this->find('#line-corners')->getAttribute('value'));
+        $this->assertCount(2, $this->all('.base-dot'));
+        $this->driver()->executeScript('document.getElementById("line-corners").form.requestSubmit()');
+        $this->waitForText('#base-more-lines', 'valley: 6 in × 4 in to 9 in × 0 in');
+    }
+
     public function test_anybody_can_draw_one(): void
     {
         $this->begin();
@@ -85,6 +137,30 @@ final class DrawnBaseTest extends BrowserTestCase
         $was = $this->revision();
         $this->typed($field, $keys);
         $this->driver()->wait(20, 100)->until(fn (): bool => $this->revision() !== $was || $this->text('.said, .field-error') !== '');
+    }
+
+    private function edge(int $column, string $edge): void
+    {
+        $this->actions++;
+        $strip = ".base-edge[data-column='{$column}'][data-edge={$edge}]";
+        $this->driver()->executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center" })', [$strip]);
+        (new WebDriverActions($this->driver()))->moveToElement($this->find($strip))->click()->perform();
+        $this->assertSame($edge, $this->find('#flap-edge')->getAttribute('value'), 'the edge that was pressed');
+    }
+
+    private function filled(string $field, string $value): void
+    {
+        $this->actions++;
+        $this->driver()->executeScript('document.querySelector(arguments[0]).value = arguments[1]', [$field, $value]);
+    }
+
+    /** @param \Closure(): bool $then */
+    private function done(string $button, \Closure $then): void
+    {
+        $this->actions++;
+        $this->driver()->executeScript('document.querySelector(arguments[0]).click()', [$button]);
+        $this->driver()->wait(20, 100)->until($then);
+        $this->addToAssertionCount(1);
     }
 
     /** @param \Closure(): bool $then */

@@ -42,13 +42,15 @@ final class DrawnBaseTest extends TestCase
             [['act' => 'line', 'kind' => 'slit', 'corners' => '2 × 0 to 2 × 1 1/2'], 'lines', 'slit: 2 in × 0 in to 2 in × 1 1/2 in'],
             [['act' => 'unline', 'score' => '1'], 'lines', ''],
             [['act' => 'size', 'along' => 'height', 'at' => '8 1/2'], 'rows', '8 1/2 in'],
+            [['act' => 'blank'], 'columns', '12 in'],
+            [['act' => 'blank'], 'pieces', ''],
         ];
         foreach ($acts as [$act, $parameter, $is]) {
             $this->post(route('base.change', $project), ['revision' => $project->revision] + $act)->assertRedirect(route('base', $project))
                 ->assertSessionHasNoErrors();
             $this->assertSame($is, $project->refresh()->design['parameters'][$parameter] ?? '', $act['act']);
         }
-        $this->get(route('base', $project))->assertOk()->assertSee('Flap: 4 in × 8 in; on Base 2-1 back');
+        $this->get(route('base', $project))->assertOk()->assertDontSee('Flap: 4 in × 8 in; on Base 2-1 back');
         $this->get(route('fold', $project))->assertOk();
     }
 

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Project;
+use App\Planning\Plans;
+use App\Planning\ProjectEditor;
 use Database\Seeders\DatabaseSeeder;
+use Ephemeron\Bench\PhotoCount;
+use Ephemeron\Paper\PhotoSize;
+use Ephemeron\Workshop;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -134,5 +139,28 @@ final class ShelfTest extends TestCase
             'revision' => $book->refresh()->revision, 'stage' => 'plan', 'set' => ['parameters.sheets' => '3'],
         ]);
         $this->get('/')->assertDontSee('57 pieces');
+    }
+
+    /** A meander book has no pocket and little room; a sleeve of the fold-over journal holds nothing of 4 × 6 that a larger album does not. */
+    public function test_books_are_found_by_what_they_hold(): void
+    {
+        $editor = $this->app->make(ProjectEditor::class);
+        $small = $editor->create(['structure' => 'meander-book', 'name' => 'Small one']);
+        $album = $editor->create(['structure' => 'nested-gusset-album', 'name' => 'Large one']);
+        Project::put(['structure' => 'none', 'name' => 'Spoiled one'] + $small->design);
+        $room = PhotoCount::of(PhotoSize::FourBySix, $this->app->make(Workshop::class)->blueprint($this->app->make(Plans::class)->design($album)))->total();
+        $this->assertGreaterThan(0, $room);
+        foreach ([
+            ['with' => 'pocket'], ['room' => '4x6'], ['room' => '4x6', 'prints' => (string) $room], ['structure' => 'nested-gusset-album'],
+            ['structure' => 'nested-gusset-album', 'with' => 'pocket', 'order' => 'name'], ['search' => 'large', 'room' => '4x6'],
+        ] as $asked) {
+            $this->get(route('shelf', $asked))->assertOk()->assertSee('Large one')->assertDontSee('Small one')->assertDontSee('Spoiled one');
+        }
+        foreach ([['room' => '4x6', 'prints' => (string) ($room + 1)], ['with' => 'belly-band', 'structure' => 'meander-book'], ['with' => 'nothing']] as $asked) {
+            $this->get(route('shelf', $asked))->assertSee('No book on the shelf holds that')->assertDontSee('Large one')->assertDontSee('The shelf is empty');
+        }
+        $this->get(route('shelf', ['structure' => 'meander-book']))->assertSee('Small one')->assertDontSee('Large one');
+        // What cannot be meant is not looked for.
+        $this->get('/?room=huge&prints=many&with[]=1')->assertOk()->assertSee('Small one')->assertSee('Large one');
     }
 }

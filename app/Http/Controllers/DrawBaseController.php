@@ -22,6 +22,7 @@ use Ephemeron\Furniture\Showroom;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
+use Ephemeron\Paper\StockRole;
 use Ephemeron\Refusal;
 use Ephemeron\Structure\BaseFlap;
 use Ephemeron\Structure\BlankFlap;
@@ -53,6 +54,7 @@ final readonly class DrawBaseController
             'flaps' => $flaps,
             'places' => $this->places($base, $plan->notation()),
             'offMarks' => $base->offMarks($plan->design->tools->grid),
+            'sheet' => $plan->design->materials[StockRole::StructureCard->value]->sheet,
             'areas' => $base->areas(),
             'folded' => $plan->scenes()->foldedSheet($plan->blueprint->part('base'))->size(),
             'things' => array_values(array_filter(

@@ -12,7 +12,9 @@ use App\Models\Project;
 use App\Planning\ProjectEditor;
 use App\Planning\Shelf;
 use App\Planning\Shelved;
+use App\Planning\Sought;
 use Ephemeron\Format\InvalidDesign;
+use Ephemeron\Furniture\Showroom;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -25,20 +27,19 @@ final readonly class ProjectController
     {
     }
 
-    public function index(Request $request, Catalogue $catalogue, TakenOff $takenOff, Shelf $shelf): View
+    public function index(Request $request, Catalogue $catalogue, Showroom $showroom, TakenOff $takenOff, Shelf $shelf): View
     {
         $takenOff->clearNowAndThen();
         if (Cache::add('daily-copy-asked', true, now()->endOfDay())) {
             rescue(static fn () => KeepDailyCopy::dispatch());
         }
-        $search = is_string($request->query('search')) ? mb_substr(trim($request->query('search')), 0, 120) : '';
-        $order = is_string($request->query('order')) ? $request->query('order') : '';
-        $books = $shelf->page($search, $order);
+        $sought = Sought::by($request);
+        $books = $shelf->page($sought);
 
         return view('shelf', [
             'books' => $books,
-            'search' => $search,
-            'order' => $order,
+            'sought' => $sought,
+            'kinds' => $showroom->byKin(),
             'names' => Project::query()->whereKey(array_map(static fn (Shelved $book): ?int => $book->project->batch_of, $books->items()))
                 ->pluck('name', 'id'),
             'structures' => $catalogue->all(),

@@ -12,6 +12,7 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Side;
+use Ephemeron\Paper\StockRole;
 use Ephemeron\Refusal;
 use Ephemeron\Structure\BaseFlap;
 use Ephemeron\Structure\BlankFlap;
@@ -34,7 +35,7 @@ final class DrawBaseRequest extends FormRequest
     ];
 
     private const ACTS = [
-        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'flap', 'slide', 'marks',
+        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'flap', 'slide', 'marks', 'blank',
     ];
 
     /** @return array<string, list<mixed>> lengths are read by the core */
@@ -82,6 +83,7 @@ final class DrawBaseRequest extends FormRequest
             'flap' => $this->flap($base, $design->unit)
                 ->changes($base, $design->things, $plan->workings->furnished->things, $plan->notation()),
             'slide' => $this->slid($base, $plan),
+            'blank' => $base->blank($design->materials[StockRole::StructureCard->value]->sheet)->changes(),
             default => $this->applied($base, $design->unit, $design->tools->grid)->changes($file),
         };
     }
