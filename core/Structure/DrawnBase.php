@@ -150,7 +150,7 @@ final readonly class DrawnBase
     }
 
     /**
-     * Scores a hair off a mark of the tool, as files and sums bring them: less than a quarter of a step.
+     * Scores a hair off a mark of the tool, see {@see ToolGrid::mended()}.
      *
      * @return list<array{Axis, int, Length, Length}> number of the score from 1, where it lies, the mark
      */
@@ -159,10 +159,8 @@ final readonly class DrawnBase
         $off = [];
         foreach (Axis::cases() as $along) {
             foreach ($this->panels($along)->scores() as $index => $at) {
-                $mark = $grid->nearest($at);
-                $by = Length::longest($mark->minus($at), $at->minus($mark));
-                if ($by->isPositive() && $by->times(4)->isLessThan($grid->step())) {
-                    $off[] = [$along, $index + 1, $at, $mark];
+                if (! $grid->mended($at)->equals($at)) {
+                    $off[] = [$along, $index + 1, $at, $grid->mended($at)];
                 }
             }
         }
@@ -171,17 +169,32 @@ final readonly class DrawnBase
     }
 
     /**
-     * All of them on their marks.
+     * All that lies a hair off a mark on it: scores, rims, the corners of lines.
      *
      * @throws UnreadableLayout
      */
     public function onMarks(ToolGrid $grid): self
     {
-        return array_reduce(
+        $base = array_reduce(
             $this->offMarks($grid),
             static fn (self $base, array $off): self => $base->moved($off[0], $off[1], $off[3]),
             $this,
         );
+        foreach (Axis::cases() as $along) {
+            $base = $base->inAll($along, $grid->mended($base->panels($along)->total()));
+        }
+
+        return $base->having(lines: $this->lines->mended($grid));
+    }
+
+    /** Whether anything lies a hair off a mark and can be put on it: lines closer than that would fall on each other. */
+    public function isOffMarks(ToolGrid $grid): bool
+    {
+        try {
+            return $this->onMarks($grid)->changes() !== $this->changes();
+        } catch (UnreadableLayout) {
+            return false;
+        }
     }
 
     /** @return list<string> what is left of the blank, column and row, row by row: `2-1` */

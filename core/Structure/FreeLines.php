@@ -14,6 +14,7 @@ use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Geometry\Segment;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Refusal;
 
@@ -36,6 +37,15 @@ final readonly class FreeLines
         }
 
         return new self(array_map(static fn (string $line): FreeLine => FreeLine::parse($line, $unit), $lines));
+    }
+
+    /** With corners that lie a hair off a mark on it. */
+    public function mended(ToolGrid $grid): self
+    {
+        return new self(array_map(static fn (FreeLine $line): FreeLine => new FreeLine($line->kind, array_map(
+            static fn (Point $point): Point => new Point($grid->mended($point->x), $grid->mended($point->y)),
+            $line->points,
+        )), $this->lines));
     }
 
     /** @throws UnreadableLayout when one leaves the blank */

@@ -28,12 +28,12 @@
         <div class="particulars" x-ignore>
             <p class="mb-1"><strong>{{ $tally->sheetsInAll() }}</strong> {{ $tally->sheetsInAll() === 1 ? 'sheet' : 'sheets' }}@foreach (array_filter($tally->photos) as $size => $count), <strong>{{ $count }}</strong> of {{ $size }}@endforeach, filled <strong>@typeset($notation->text($notation->grid->up($tally->thickness)))</strong> thick, folded <strong>@size($folded, $notation)</strong>. <a href="{{ route('plan', $project) }}">As it is typed, with all that lies on it</a></p>
             @foreach (['at', 'furniture'] as $field)@error($field)<p class="field-error" id="{{ $field }}-error">{{ $message }}</p>@enderror @endforeach
-            @if ($offMarks !== [])
+            @if ($isOffMarks)
                 <div class="said" id="off-marks">
                     @foreach ($offMarks as [$along, $number, $at, $mark])
                         <x-swap-form :project="$project" :action="route('base.change', $project)"><input type="hidden" name="act" value="move"><input type="hidden" name="along" value="{{ $along->value }}"><input type="hidden" name="score" value="{{ $number }}"><input type="hidden" name="at" value="{{ $notation->exact($mark) }}">{{ $along === \Ephemeron\Measure\Axis::Width ? 'Upright' : 'Level' }} score {{ $number }} lies {{ number_format(abs($mark->minus($at)->inMillimetres()), 2) }} mm beside @typeset($notation->text($mark)), a hair off the mark. <button class="btn-plain">Take @typeset($notation->text($mark))</button></x-swap-form>
                     @endforeach
-                    @if (count($offMarks) > 1)<x-swap-form :project="$project" :action="route('base.change', $project)" class="mt-1"><input type="hidden" name="act" value="marks"><button class="btn-plain" id="take-marks">Take all marks</button></x-swap-form>@endif
+                    @if ($offMarks === [])Its rim, or corners of its lines, lie a hair off the marks.@endif <x-swap-form :project="$project" :action="route('base.change', $project)" class="mt-1"><input type="hidden" name="act" value="marks"><button class="btn-plain" id="take-marks">Take all marks</button></x-swap-form>
                 </div>
             @endif
             <details id="base-flaps" open><summary>Flaps glued to an edge</summary>

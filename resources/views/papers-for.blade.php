@@ -49,7 +49,7 @@
                     @php($proposal = $proposed[$role->value] ?? null)
                     @php($now = $sheetsOf[$role->value] ?? null)
                     <tr>
-                        <th scope="row"><label for="take-{{ $role->value }}">{{ $role->label() }}</label></th>
+                        <th scope="row"><label for="take-{{ $role->value }}">@words($role->label())</label></th>
                         <td>{{ ($pieces[$role->value] ?? collect())->map(fn ($part) => ($part->quantity > 1 ? $part->quantity.' ' : '').$part->letter)->implode(', ') }}</td>
                         <td>{{ $plan->design->materials[$role->value]->name }} <span class="quiet">{{ $now ? $now->cuts->sheets().($now->cuts->sheets() === 1 ? ' sheet' : ' sheets').($now->cuts->missing === [] ? '' : ', runs out') : '' }}</span></td>
                         <td>

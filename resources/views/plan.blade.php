@@ -37,7 +37,7 @@
                     @include('partials.mats', ['id' => 'mats', 'place' => 'mats', 'labels' => ['Mats on every face', 'Border on each side'], 'layers' => $design->mats->layers, 'school' => $design->mats->school])
                     <p class="field-note">{{ $design->mats->school->why() }}</p>
                     <div class="field is-wide">
-                        <label for="mats-corners">Corners of mats</label>
+                        <label for="mats-corners">@words('Corners of mats')</label>
                         <select class="form-select" id="mats-corners" name="set[mats.corners]">
                             @foreach (\Ephemeron\Design\MatCorners::cases() as $each)<option value="{{ $each->value }}" @selected($design->mats->corners === $each)>{{ $each->label() }}</option>@endforeach
                         </select>

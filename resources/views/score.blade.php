@@ -32,7 +32,7 @@
     @endif
     <p class="fs-5 mb-1">Letter side down. Positions count from the left end of the side that lies along the top fence. {{ $plan->design->scoring->label() }}: {{ lcfirst($plan->design->scoring->why()) }}</p>
     <x-change-form class="sieve" :project="$project" stage="score">
-        <span class="sieve-by"><label for="scoring">How scores are given</label>
+        <span class="sieve-by"><label for="scoring">@words('How scores are given')</label>
         <select class="form-select" id="scoring" name="set[scoring]">
             @foreach (\Ephemeron\Design\ScoringSchool::cases() as $way)
                 <option value="{{ $way->value }}" @selected($plan->design->scoring === $way)>{{ $way->label() }}</option>

@@ -98,6 +98,56 @@ final class ActionsTest extends BrowserTestCase
         $this->assertNoMoreThan(2);
     }
 
+    /** From the shelf with many books to the one that has a belly band. */
+    public function test_a_book_by_what_it_holds(): void
+    {
+        $this->open('/');
+        $this->clicked('#shelf-holds > summary');
+        $this->filledByChoice('#shelf-with', 'belly-band');
+        $this->driver()->wait(20, 100)->until(fn (): bool => ! str_contains($this->text('#books'), 'Zenith sampler'));
+        $this->assertStringContainsString('Full moon folio', $this->text('#books'));
+        $this->assertNoMoreThan(2);
+    }
+
+    public function test_a_pocket_on_a_page_where_it_usually_goes(): void
+    {
+        $this->open($this->project('Full moon folio', 'plan'));
+        $things = fn (): int => count($this->driver()->findElements(WebDriverBy::cssSelector('#on-face .thing')));
+        $before = $things();
+        $this->actions++;
+        $this->driver()->findElement(WebDriverBy::linkText('tag'))->click();
+        $this->waitForText('.spots', 'Where does the tag go?');
+        $this->pressed('Where it usually goes');
+        $this->waitForText('.said', 'ut on');
+        $this->driver()->wait(20, 100)->until(static fn (): bool => $things() === $before + 1);
+        $this->betweenPresses();
+        $this->clicked('#undo');
+        $this->driver()->wait(20, 100)->until(static fn (): bool => $things() === $before);
+        $this->assertNoMoreThan(3);
+    }
+
+    /** From a book that is planned to the second step at the bench, and to how it folds. */
+    public function test_from_the_plan_to_the_bench_and_its_next_step(): void
+    {
+        $this->open($this->project('Full moon folio', 'plan'));
+        $this->clicked('a[data-stage-key][href$="/fold"]');
+        $this->waitForText('[aria-current=page]', 'Fold');
+        $this->clicked('#fold-play');
+        $this->driver()->wait(20, 100)->until(fn (): bool => (float) $this->find('.fold-controls input')->getAttribute('value') > 0.0);
+        $this->clicked('a[data-stage-key][href$="/bench"]');
+        $this->waitForText('[aria-current=page]', 'Bench');
+        $this->assertNoMoreThan(3);
+    }
+
+    private function filledByChoice(string $field, string $value): void
+    {
+        $this->actions++;
+        $this->driver()->executeScript(
+            'const field = document.querySelector(arguments[0]); field.value = arguments[1]; field.dispatchEvent(new Event("change", { bubbles: true }));',
+            [$field, $value],
+        );
+    }
+
     private function pressed(string $text): void
     {
         $this->actions++;

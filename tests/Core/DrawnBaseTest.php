@@ -117,6 +117,11 @@ final class DrawnBaseTest extends TestCase
         $this->assertCount($isOff ? 1 : 0, $off);
         $on = $base->onMarks(ToolGrid::Sixteenth);
         $this->assertSame([], $on->offMarks(ToolGrid::Sixteenth));
+        $rest = $this->base('11 127/128', '12')->lined(FreeLineKind::Slit, '2 1/300 × 0 to 2 1/3 × 1 1/2')->onMarks(ToolGrid::Sixteenth);
+        $this->assertSame('12 in', $rest->changes()['parameters.columns']);
+        $this->assertSame('slit: 2 in × 0 in to 2 1/3 in × 1 1/2 in', $rest->changes()['parameters.lines']);
+        $this->assertFalse($this->base('4 + 1/300 + 7', '12')->isOffMarks(ToolGrid::Sixteenth), 'two scores closer than that');
+        $this->assertSame($isOff, $base->isOffMarks(ToolGrid::Sixteenth));
         $this->assertSame($isOff ? '4 in + 8 in' : $base->changes()['parameters.columns'], $on->changes()['parameters.columns']);
     }
 

@@ -55,6 +55,7 @@ final readonly class DrawBaseController
             'places' => $this->places($base, $plan->notation()),
             'offMarks' => $base->offMarks($plan->design->tools->grid),
             'sheet' => $plan->design->materials[StockRole::StructureCard->value]->sheet,
+            'isOffMarks' => $base->isOffMarks($plan->design->tools->grid),
             'areas' => $base->areas(),
             'folded' => $plan->scenes()->foldedSheet($plan->blueprint->part('base'))->size(),
             'things' => array_values(array_filter(

@@ -9,7 +9,7 @@
     $shown = is_string($typed) ? $typed : ($length ? str_replace(' '.$notation->unit->value, '', $notation->exact($length)) : $value);
 @endphp
 <div @class(['field', 'is-wide' => $parameter->kind === \Ephemeron\Design\ParameterKind::Text || ($parameter->kind === \Ephemeron\Design\ParameterKind::Choice && max(array_map(mb_strlen(...), $parameter->choices)) > 24)])>
-    <label for="{{ $id }}" title="{{ $parameter->meaning }}">{{ $parameter->name }}</label>
+    <label for="{{ $id }}" title="{{ $parameter->meaning }}">@words($parameter->name)</label>
     @switch ($parameter->kind)
         @case (\Ephemeron\Design\ParameterKind::Flag)
             <span>

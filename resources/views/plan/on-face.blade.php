@@ -62,7 +62,7 @@
             @include('partials.mats', ['id' => 'face', 'place' => "mats.faces.{$face->key}", 'labels' => ['Mats on this face', 'Border on this face'], 'layers' => $own->layers, 'school' => $own->school, 'everywhere' => $design->mats])
             @if ($layers > 0)
                 <div class="field">
-                    <label for="face-corners">Corners of its mat</label>
+                    <label for="face-corners">@words('Corners of its mat')</label>
                     <select class="form-select" id="face-corners" name="set[mats.faces.{{ $face->key }}.corners]">
                         <option value="">as everywhere</option>
                         @foreach (\Ephemeron\Design\MatCorners::cases() as $each)<option value="{{ $each->value }}" @selected($own->corners === $each)>{{ $each->label() }}</option>@endforeach
@@ -86,7 +86,7 @@
                 @if ($layers > 1)
                     @include('partials.said', ['id' => 'face-rim', 'place' => "{$at}.rim", 'value' => $own->rim ? $notation->exact($own->rim) : '', 'label' => 'The lower mat shows', 'placeholder' => 'as everywhere', 'note' => 'A small mat on a plain one saves the print: 3 × 3 on 3½ × 3½ shows ¼.'])
                     <div class="field">
-                        <label for="face-plain">The lower mat is</label>
+                        <label for="face-plain">@words('The lower mat is')</label>
                         <select class="form-select" id="face-plain" name="set[{{ $at }}.plain]"><option value="false">of its own paper</option><option value="true" @selected($own->plain)>of plain card</option></select>
                     </div>
                 @endif

@@ -3,7 +3,7 @@
     <thead><tr><th scope="col">Letter</th><th scope="col">Piece</th><th scope="col" class="of">How many</th><th scope="col">Size</th><th scope="col">Paper</th></tr></thead>
     @foreach ($plan->blueprint->sections() as $section => $parts)
         <tbody>
-            <tr class="section"><th scope="rowgroup" colspan="5">{{ $section }}</th></tr>
+            <tr class="section"><th scope="rowgroup" colspan="5">@words($section)</th></tr>
             @foreach ($parts as $part)
                 <tr>
                     <td>{{ $part->letter }}</td>
