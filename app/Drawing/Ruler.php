@@ -21,8 +21,14 @@ final readonly class Ruler
      * @param float $beside how far left of it the other lies
      * @param float|null $depth how far they stand out, where the drawing is larger than what they measure
      */
-    public function draw(SvgDrawing $drawing, Length $width, Length $height, float $above = 0.0, float $beside = 0.0, ?float $depth = null): void
-    {
+    public function draw(
+        SvgDrawing $drawing,
+        Length $width,
+        Length $height,
+        float $above = 0.0,
+        float $beside = 0.0,
+        ?float $depth = null,
+    ): void {
         $depth ??= self::depth($width, $height);
         $drawing->open('g', ['class' => 'rulers', 'aria-hidden' => 'true']);
         $this->scale($drawing, $width, true, $depth, $above);
