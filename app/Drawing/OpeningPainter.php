@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Drawer\Pictured;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Layer;
@@ -20,8 +21,11 @@ final class OpeningPainter
     /** @var array<string, \GdImage|null> pictures by their file, read once */
     private array $pictures = [];
 
+    /** @var array<string, \GdImage> by their file and their size in pixels */
+    private array $sheets = [];
+
     /** @param float $scale pixels to a millimetre */
-    public function __construct(private readonly WorkPlan $plan, private readonly Prints $prints, private readonly float $scale)
+    public function __construct(private readonly WorkPlan $plan, private readonly Prints $prints, private float $scale)
     {
     }
 
@@ -30,6 +34,28 @@ final class OpeningPainter
      * @return string PNG
      */
     public function png(array $opening): string
+    {
+        return $this->encoded($this->painted($opening));
+    }
+
+    /**
+     * For paper, where nobody sees what it leaves out.
+     *
+     * @param list<Face> $opening
+     * @param float $scale pixels to a millimetre of this one
+     * @return string JPEG
+     */
+    public function jpeg(array $opening, float $scale): string
+    {
+        $this->scale = $scale;
+        ob_start();
+        imagejpeg($this->painted($opening), null, 85);
+
+        return (string) ob_get_clean();
+    }
+
+    /** @param list<Face> $opening */
+    private function painted(array $opening): \GdImage
     {
         $places = FacePlaces::pages($opening);
         $right = max(array_map(static fn (Rectangle $place): float => $place->right()->inMillimetres(), $places) ?: [1.0]);
@@ -40,7 +66,7 @@ final class OpeningPainter
             $this->face($image, $this->plan->blueprint->face($key), $place->left()->inMillimetres(), $place->top()->inMillimetres());
         }
 
-        return $this->encoded($image);
+        return $image;
     }
 
     /** One piece with its letter side up, as it is printed; null where there is no picture of its paper. */
@@ -97,28 +123,49 @@ final class OpeningPainter
         imagerectangle($image, $x, $y, $right, $bottom, $this->colour($image, self::INK));
     }
 
-    /** Cut out of the picture of the sheet, turned, and fitted in. */
+    /** Cut out of the picture of the sheet, turned, and put in. */
     private function paste(\GdImage $image, SeenPrint $seen, int $x, int $y, int $width, int $height): void
     {
-        $sheet = $this->picture($seen->picture->file);
+        $sheet = $this->sheet($seen->picture);
         if ($sheet === null) {
             return;
         }
-        $whole = $seen->picture->area;
-        $across = imagesx($sheet) / max(0.001, $whole->size->width->inMillimetres());
-        $down = imagesy($sheet) / max(0.001, $whole->size->height->inMillimetres());
         $place = $seen->crop->area;
-        $cut = imagecrop($sheet, [
-            'x' => (int) round(($place->left()->inMillimetres() - $whole->left()->inMillimetres()) * $across),
-            'y' => (int) round(($place->top()->inMillimetres() - $whole->top()->inMillimetres()) * $down),
-            'width' => max(1, (int) round($place->size->width->inMillimetres() * $across)),
-            'height' => max(1, (int) round($place->size->height->inMillimetres() * $down)),
-        ]);
-        // GD turns the other way round.
-        $turned = $cut === false || $seen->crop->quarters === 0 ? $cut : imagerotate($cut, -90 * $seen->crop->quarters, 0);
-        if ($turned !== false) {
-            imagecopyresampled($image, $turned, $x, $y, 0, 0, $width, $height, imagesx($turned), imagesy($turned));
+        $left = $this->px($place->left()->inMillimetres() - $seen->picture->area->left()->inMillimetres());
+        $top = $this->px($place->top()->inMillimetres() - $seen->picture->area->top()->inMillimetres());
+        $isTurned = $seen->crop->quarters % 2 === 1;
+        [$across, $down] = $isTurned ? [$height, $width] : [$width, $height];
+        // What would lie beyond the sheet’s edge by a rounding is taken from inside of it.
+        [$left, $top] = [max(0, min($left, imagesx($sheet) - $across)), max(0, min($top, imagesy($sheet) - $down))];
+        if ($seen->crop->quarters === 0) {
+            imagecopy($image, $sheet, $x, $y, $left, $top, $across, $down);
+
+            return;
         }
+        $cut = imagecrop($sheet, ['x' => $left, 'y' => $top, 'width' => max(1, $across), 'height' => max(1, $down)]);
+        // GD turns the other way round.
+        $turned = $cut === false ? false : imagerotate($cut, -90 * $seen->crop->quarters, 0);
+        if ($turned !== false) {
+            imagecopy($image, $turned, $x, $y, 0, 0, $width, $height);
+        }
+    }
+
+    /** The picture of a sheet as large as it is painted: it is made so once, and then only cut. */
+    private function sheet(Pictured $of): ?\GdImage
+    {
+        $picture = $this->picture($of->file);
+        $size = [$this->px($of->area->size->width->inMillimetres()), $this->px($of->area->size->height->inMillimetres())];
+        if ($picture === null || $size === [imagesx($picture), imagesy($picture)]) {
+            return $picture;
+        }
+        $key = "{$of->file} {$size[0]} {$size[1]}";
+        if (! isset($this->sheets[$key])) {
+            $sheet = imagecreatetruecolor(max(1, $size[0]), max(1, $size[1]));
+            imagecopyresampled($sheet, $picture, 0, 0, 0, 0, $size[0], $size[1], imagesx($picture), imagesy($picture));
+            $this->sheets[$key] = $sheet;
+        }
+
+        return $this->sheets[$key];
     }
 
     private function picture(string $file): ?\GdImage

@@ -28,6 +28,9 @@ final readonly class CutListPdf
     private const ROOM = 2.8;
 
     /** Millimetres on the page that the picture of a step may take. */
+    /** Millimetres on the page between the lines of a hatching. */
+    private const HATCH = 1.0;
+
     private const STILL_WIDTH = 110.0;
 
     private const STILL_HEIGHT = 40.0;
@@ -248,7 +251,7 @@ final readonly class CutListPdf
         [$width, $height] = $drawing->size();
         $scale = $this->scaleOf($drawing);
         $y = $pages->pdf->GetY() + 1.0;
-        $legible = $drawing->legible(PdfPages::LEAST / $scale)->file();
+        $legible = $drawing->legible(PdfPages::LEAST / $scale)->file(max(2.4, self::HATCH / $scale));
         $pages->pdf->ImageSVG("@{$legible}", PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
         $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
     }

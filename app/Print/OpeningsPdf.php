@@ -20,6 +20,9 @@ final readonly class OpeningsPdf
     /** Pixels to a millimetre: what is kept of a picture is not finer. */
     private const FINE = 4.0;
 
+    /** Pixels to a millimetre of the page: about 150 to the inch. */
+    private const ON_PAPER = 6.0;
+
     public function __construct(private PrintPaper $paper)
     {
     }
@@ -37,7 +40,8 @@ final readonly class OpeningsPdf
             $scale = min(1.0, $pages->width() / $width, self::TALLEST / $height);
             $pages->need($height * $scale + 9);
             $y = $pages->pdf->GetY();
-            $pages->pdf->Image('@'.$painter->png($opening), PdfPages::MARGIN, $y, $width * $scale, $height * $scale, 'PNG');
+            $picture = $painter->jpeg($opening, min(self::FINE, self::ON_PAPER * $scale));
+            $pages->pdf->Image('@'.$picture, PdfPages::MARGIN, $y, $width * $scale, $height * $scale, 'JPEG');
             $pages->pdf->setY($y + $height * $scale + 1);
             $pages->paragraph(ucfirst(implode(' and ', array_map(static fn (Face $face): string => lcfirst($face->name), $opening))), 8.5);
             $pages->pdf->setY($pages->pdf->GetY() + 3);

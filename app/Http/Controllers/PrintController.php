@@ -11,6 +11,7 @@ use App\Planning\AsPattern;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Print\CutListPdf;
+use App\Print\KeptPrints;
 use App\Print\LabelsPdf;
 use App\Print\MockupPdf;
 use App\Print\OpeningsPdf;
@@ -26,7 +27,7 @@ use Illuminate\Support\Str;
 
 final readonly class PrintController
 {
-    public function __construct(private Plans $plans, private Workshop $workshop)
+    public function __construct(private Plans $plans, private Workshop $workshop, private KeptPrints $kept)
     {
     }
 
@@ -39,12 +40,43 @@ final readonly class PrintController
 
     public function pdf(PrintRequest $request, Project $project, string $document): Response|RedirectResponse
     {
+        $notes = $document === 'cut-list' ? $this->notes($project) : [];
+        $asked = [$request->paper(), $request->scale()->factor, $request->letters(), $request->price(), $request->count(), $notes];
+        $pdf = $this->kept->of($project, $document, $asked, fn (): ?string => $this->printed($request, $project, $document, $notes));
+        if ($pdf === null) {
+            return redirect()->route('print', $project, 303)->withErrors(
+                ['scale' => sprintf(
+                    'At that scale a piece is larger than the page: at most %.2f fits.',
+                    (new MockupPdf($request->paper()))->largestFor($this->plans->plan($project))
+                )],
+            )->withInput();
+        }
+
+        return response($pdf, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => sprintf('inline; filename="%s-%s.pdf"', Str::slug($project->name) ?: 'project', $document),
+        ]);
+    }
+
+    /** @return array<string, list<string>> what was noted about its pieces, by their keys */
+    private function notes(Project $project): array
+    {
+        return array_map(
+            static fn (array $notes): array => array_values(array_map(static fn (Note $note): string => $note->text, $notes)),
+            $project->notesAbout(array_values($this->plans->plan($project)->blueprint->parts)),
+        );
+    }
+
+    /**
+     * @param array<string, list<string>> $notes
+     * @return string|null PDF, null when a piece does not fit the page at the scale that is asked for
+     */
+    private function printed(PrintRequest $request, Project $project, string $document, array $notes): ?string
+    {
         $plan = $this->plans->plan($project);
-        $pdf = match ($document) {
-            'cut-list' => (new CutListPdf($request->paper(), array_map(
-                static fn (array $notes): array => array_map(static fn (Note $note): string => $note->text, $notes),
-                $project->notesAbout(array_values($plan->blueprint->parts)),
-            )))->render($plan),
+
+        return match ($document) {
+            'cut-list' => (new CutListPdf($request->paper(), $notes))->render($plan),
             'templates' => (new TemplatesPdf($request->paper()))->render($plan, $request->letters()),
             'mock-up' => $this->mockUp($request, $plan),
             'openings' => (new OpeningsPdf($request->paper()))->render($plan),
@@ -56,19 +88,6 @@ final readonly class PrintController
             'labels' => (new LabelsPdf($request->paper()))->render($plan, $request->letters()),
             default => abort(404),
         };
-        if ($pdf === null) {
-            return redirect()->route('print', $project, 303)->withErrors(
-                ['scale' => sprintf(
-                    'At that scale a piece is larger than the page: at most %.2f fits.',
-                    (new MockupPdf($request->paper()))->largestFor($plan)
-                )],
-            )->withInput();
-        }
-
-        return response($pdf, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => sprintf('inline; filename="%s-%s.pdf"', Str::slug($project->name) ?: 'project', $document),
-        ]);
     }
 
     /** Null when a piece does not fit the page at that scale. */

@@ -23,6 +23,8 @@ use Ephemeron\Measure\Size;
  */
 final class SvgDrawing
 {
+    private const GAP = 2.4;
+
     /** On screens fractions are set by the typeface, which wants them spelled out and apart from the whole number. */
     private const ON_SCREEN = [
         '½' => "\u{200A}1⁄2", '¼' => "\u{200A}1⁄4", '¾' => "\u{200A}3⁄4", '⅛' => "\u{200A}1⁄8",
@@ -232,13 +234,12 @@ final class SvgDrawing
         return $this;
     }
 
-    private function hatchLines(Rectangle $area, bool $crossed): string
+    private function hatchLines(Rectangle $area, bool $crossed, float $gap): string
     {
         $left = $area->left()->inMillimetres();
         $top = $area->top()->inMillimetres();
         $width = $area->size->width->inMillimetres();
         $height = $area->size->height->inMillimetres();
-        $gap = 2.4;
         $path = '';
         for ($offset = $gap; $offset < $width + $height; $offset += $gap) {
             // From the left or bottom side up to the top or right side of the rectangle.
@@ -455,7 +456,7 @@ final class SvgDrawing
     /** To stand inside a page whose typeface knows no fractions of its own. */
     public function plain(): string
     {
-        return $this->within('drawing', false, $this->inLines());
+        return $this->within('drawing', false, $this->inLines(self::GAP));
     }
 
     private function within(string $class, bool $hasLinks, string $body): string
@@ -467,24 +468,28 @@ final class SvgDrawing
             ."{$body}</svg>";
     }
 
-    /** A file of its own, true to scale. */
-    public function file(): string
+    /**
+     * A file of its own, true to scale.
+     *
+     * @param float $gap millimetres between the lines of a hatching: more where it is to be printed smaller
+     */
+    public function file(float $gap = self::GAP): string
     {
         [$x, $y, $width, $height] = array_map(self::number(...), $this->box);
 
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} "
             ."{$height}\">"
-            .'<title>'.self::escape($this->title).'</title>'.$this->inLines()."</svg>\n";
+            .'<title>'.self::escape($this->title).'</title>'.$this->inLines($gap)."</svg>\n";
     }
 
     /** With its hatchings as lines: thousands of them, written only where they are wanted. */
-    private function inLines(): string
+    private function inLines(float $gap): string
     {
         $lines = [];
         foreach ($this->hatchings as $pattern => [$area, $crossed]) {
             $kind = $crossed ? LineKind::Tape : LineKind::Glue;
-            $lines[$pattern] = '<path'.$this->attributes(['d' => $this->hatchLines($area, $crossed), ...$kind->attributes()]).'/>';
+            $lines[$pattern] = '<path'.$this->attributes(['d' => $this->hatchLines($area, $crossed, $gap), ...$kind->attributes()]).'/>';
         }
 
         return strtr($this->body, $lines);
