@@ -91,7 +91,7 @@ final readonly class BaseDrawing
             'tabindex' => 0,
             'role' => 'slider',
             'aria-orientation' => $flap->edge->isUpright() ? 'vertical' : 'horizontal',
-            'aria-label' => "Flap at the {$flap->edge->value} of {$flap->column}-{$flap->row}, ".($isBehind ? 'tab behind' : 'tab in front')
+            'aria-label' => 'Flap at the '.($flap->edge === Edge::Bottom ? 'foot' : $flap->edge->value)." of {$flap->column}-{$flap->row}, ".($isBehind ? 'tab behind' : 'tab in front')
                 .", {$this->notation->size($flap->open->size)}",
             'aria-valuemin' => 0,
             'aria-valuemax' => round($this->base->panels($axis)->total()->inMillimetres(), 2),

@@ -56,10 +56,11 @@
                     <span class="asked"><label for="flap-area">One more, on area</label> <select class="form-select" id="flap-area" name="area">@foreach ($areas as $area)<option @selected($was('flap', 'area') === $area)>{{ $area }}</option>@endforeach</select></span>
                     <span class="asked"><label for="flap-edge">at its</label> <select class="form-select" id="flap-edge" name="edge">@foreach ($edges as $value => $label)<option value="{{ $value }}" @selected($was('flap', 'edge') === $value)>{{ $label }}</option>@endforeach</select></span>
                     <select class="form-select" name="side" aria-label="Side its tab lies on" id="flap-side"><option value="front">tab in front</option><option value="back" @selected($was('flap', 'side') === 'back')>tab behind</option></select>
+                    <span class="asked"><label for="flap-like">as large as</label> <select class="form-select" id="flap-like" name="like"><option value="">by measures</option>@foreach ($areas as $area)<option value="{{ $area }}" @selected($was('flap', 'like') === $area)>area {{ $area }}</option>@endforeach</select></span>
                     @foreach (['reach' => ['reaching', 'half'], 'breadth' => ['broad', 'all of it'], 'from' => ['from the end', 'middle'], 'tab' => ['tab', 'usual']] as $field => [$label, $usual])<span class="asked"><label for="flap-{{ $field }}">{{ $label }}</label> <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="flap-{{ $field }}" name="{{ $field }}" value="{{ $was('flap', $field) }}" placeholder="{{ $usual }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span></span>@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                     <select class="form-select" name="magnets" aria-label="Magnets at its free edge" id="flap-magnets">@foreach (['no magnet', 'a magnet at its free edge', 'two magnets'] as $pairs => $label)<option value="{{ $pairs }}" @selected($was('flap', 'magnets') === (string) $pairs)>{{ $label }}</option>@endforeach</select>
                     <button class="btn-plain" id="flap-glue">Glue it on</button>
-                    @error('area')<p class="field-error">{{ $message }}</p>@enderror
+                    @foreach (['area', 'like', 'edge', 'magnets'] as $field)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach
                 </x-swap-form>
             </details>
             <details id="base-things" open><summary>What lies on it</summary>

@@ -64,6 +64,10 @@ final class DrawnBaseTest extends TestCase
         $page = $this->get(route('base', $project))->assertOk()->assertSee('class="base-flap"', false)->assertSeeText('at the top of 2-1, in front, a magnet');
         $this->assertSame(2, substr_count((string) $page->getContent(), 'class="base-disc"'), 'both discs are drawn');
         $page->assertSeeText('Hinge the flaps', false);
+        // As large as an area: 4 across and 12 down, from an upright edge 4 out and 12 along it.
+        $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'flap', 'area' => '3-1', 'edge' => 'right', 'like' => '2-1'])
+            ->assertSessionHasNoErrors();
+        $this->assertSame(['edge' => 'right', 'reach' => '4 in', 'breadth' => '12 in'], $project->refresh()->design['things']['base-3-1/flap-1']['parameters'] ?? []);
         // In steps of the tool where a hand has pressed.
         $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'slide', 'place' => $place, 'at' => '6.1 mm', 'pressed' => '1']);
         $this->assertSame('1/4 in', $project->refresh()->design['things']['base-2-1/flap-1']['parameters']['along'] ?? '');
@@ -72,7 +76,9 @@ final class DrawnBaseTest extends TestCase
         $this->get(route('base', $project->refresh()))->assertSeeText('at the top of 3-1, in front');
         $this->post(route('furniture.store', $project), ['revision' => $project->revision, 'stage' => 'base', 'kind' => 'pocket', 'face' => 'base-2-1/flap-1/inside'])
             ->assertRedirect(route('base', ['project' => $project, 'face' => 'base-2-1/flap-1/inside']));
-        $this->delete(route('furniture.destroy', $project), ['revision' => $project->refresh()->revision, 'stage' => 'base', 'place' => $place]);
+        foreach ([$place, 'things.base-3-1/flap-1'] as $off) {
+            $this->delete(route('furniture.destroy', $project), ['revision' => $project->refresh()->revision, 'stage' => 'base', 'place' => $off]);
+        }
         $this->get(route('base', $project->refresh()))->assertDontSee('class="base-flap"', false);
     }
 
@@ -101,6 +107,7 @@ EOF
 
     /** @param array<string, string> $act */
     #[TestWith([['act' => 'flap', 'area' => '2-1', 'edge' => 'top'], 'area'])]
+    #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'left', 'like' => '9-9'], 'like'])]
     #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'spine'], 'edge'])]
     #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'reach' => 'far'], 'reach'])]
     #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'reach' => '30'], 'reach'])]

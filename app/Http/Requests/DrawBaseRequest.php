@@ -31,7 +31,7 @@ final class DrawBaseRequest extends FormRequest
     /** What was typed stays typed where it is refused. */
     public const KEPT = [
         'act', 'at', 'along', 'fold', 'score', 'name', 'wide', 'tall', 'corners', 'kind',
-        'area', 'edge', 'side', 'reach', 'breadth', 'from', 'tab', 'magnets',
+        'area', 'edge', 'like', 'side', 'reach', 'breadth', 'from', 'tab', 'magnets',
     ];
 
     private const ACTS = [
@@ -54,6 +54,7 @@ final class DrawBaseRequest extends FormRequest
             'name' => ['nullable', 'string', 'max:40', 'not_regex:/[:;]/'],
             'side' => ['nullable', Rule::in(['front', 'back'])],
             'area' => ['required_if:act,flap', 'nullable', 'regex:/^\d{1,2}-\d{1,2}$/'],
+            'like' => ['nullable', 'regex:/^\d{1,2}-\d{1,2}$/'],
             'edge' => ['required_if:act,flap', 'nullable', Rule::enum(Edge::class)],
             'magnets' => ['nullable', 'integer', 'between:0,4'],
             'place' => ['required_if:act,slide', 'nullable', 'string', 'max:400', 'starts_with:things.'],
@@ -90,23 +91,34 @@ final class DrawBaseRequest extends FormRequest
 
     private function flap(DrawnBase $base, Unit $unit): BaseFlap
     {
-        [$column, $row] = array_map(intval(...), explode('-', $this->string('area')->value()));
-        if ($column < 1 || $row < 1 || $column > $base->columns->count() || $row > $base->rows->count()) {
-            throw ValidationException::withMessages(['area' => 'That is no area of this base.']);
-        }
-        $length = fn (string $field): ?Length => $this->filled($field) ? $this->length($field, $unit) : null;
+        [$column, $row] = $this->area('area', $base);
+        $edge = Edge::from($this->string('edge')->value());
+        $like = $this->filled('like') ? $base->area(...$this->area('like', $base))->size : null;
+        [$reach, $breadth] = $edge->isUpright() ? [$like?->width, $like?->height] : [$like?->height, $like?->width];
+        $length = fn (string $field, ?Length $else = null): ?Length => $this->filled($field) ? $this->length($field, $unit) : $else;
 
         return new BaseFlap(
             $column,
             $row,
-            Edge::from($this->string('edge')->value()),
+            $edge,
             $this->string('side')->value() === 'back' ? Side::B : Side::A,
-            $length('reach'),
-            $length('breadth'),
+            $length('reach', $reach),
+            $length('breadth', $breadth),
             $length('from'),
             $length('tab'),
             $this->integer('magnets'),
         );
+    }
+
+    /** @return array{int, int} column and row */
+    private function area(string $field, DrawnBase $base): array
+    {
+        [$column, $row] = array_map(intval(...), [...explode('-', $this->string($field)->value()), '0']);
+        if ($column < 1 || $row < 1 || $column > $base->columns->count() || $row > $base->rows->count()) {
+            throw ValidationException::withMessages([$field => 'That is no area of this base.']);
+        }
+
+        return [$column, $row];
     }
 
     /** @return array<string, string> the flap somewhere else along its edge */
