@@ -27,7 +27,7 @@ final readonly class KeptPrints
     {
         // Pictures of papers are printed too.
         $papers = DB::table('papers')->selectRaw('count(*) as papers, max(updated_at) as changed')->first();
-        $mark = Mark::of($this->plans->mark($project), $project->name, $asked, $papers);
+        $mark = Mark::of($this->plans->mark($project), $asked, $papers);
         $key = "print:{$project->id}:{$document}";
         $kept = $this->cache->get($key);
         if ($kept instanceof KeptPrint && $kept->mark === $mark) {

@@ -162,6 +162,10 @@ final class DrawnBaseTest extends TestCase
                 $this->assertSame('3/4 in', Notation::usual(Unit::Inch)->exact($flap->tab?->size->shortSide() ?? Length::zero()), 'its tab');
                 // Two pairs: two discs on the panel that is open, and where they come to lie.
                 $this->assertCount(4, $flap->discs);
+                // A quarter from either end of the free edge, ⅝ in and half a disc from it.
+                $along = static fn (int $number): Length => $edge->isUpright()
+                    ? $flap->discs[$number]->y->minus($flap->open->top()) : $flap->discs[$number]->x->minus($flap->open->left());
+                $this->assertTrue($along(0)->equals(Length::inches(0, 1, 2)) && $along(1)->equals(Length::inches(1, 1, 2)), "{$said}: in quarters");
                 foreach ($flap->discs as $number => $disc) {
                     $this->assertTrue(($number < 2 ? $flap->open : $flap->shut)->contains(Rectangle::at($disc->x, $disc->y, new Size(Length::zero(), Length::zero()))));
                     $hinge = $area->middleOf($edge);

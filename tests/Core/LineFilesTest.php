@@ -51,6 +51,7 @@ final class LineFilesTest extends TestCase
     /** As other programs write it, by hand: inches, a transform, small letters, a layer’s label, one closed way round. Source: SVG 1.1, from memory. */
     #[TestWith(['<g draw:label="Cut lines" xmlns:draw="urn:x"><path d="M1,1h12v6h-12z"/></g><g id="valley folds"><line x1="5" y1="1" x2="5" y2="7"/></g><g id="mountain"><polyline points="9 1 9 7"/></g>'])]
     #[TestWith(['<g transform="translate(1 1)"><rect id="cut" width="12" height="6"/><path id="score" d="M4 0 4 6"/><path id="mountain" d="m8 0v6"/></g>'])]
+    #[TestWith(['<g id="cut"><path d="m1 1 12 0 0 6-12 0z"/></g><g id="valley"><path d="M5 1 5 7"/></g><g id="mountain"><path d="M9 7V1"/></g>'])]
     #[TestWith(['<g transform="matrix(0 1 -1 0 6 0)"><polygon id="cut" points="0,0 6,0 6,12 0,12"/><path id="valley" d="M0 8H6"/><path id="mountain" d="M0 4L6 4"/></g>'])]
     #[TestWith(['<g transform="scale(2) rotate(180 3 1.5)"><rect id="outline" width="6" height="3"/><path id="valley" d="M4 0v3"/><path id="mountain" d="M2-1V4"/></g><circle r="3"/><g id="letter"><circle r="1"/><path d="M0 0C1 1 2 2 3 3"/></g>'])]
     public function test_drawings_of_other_programs(string $drawn): void
