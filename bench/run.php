@@ -132,8 +132,20 @@ $get = static function (string $path) use ($handle, $address): void {
     }
 };
 $screens = [
-    'plan' => ['Plan', 4.0, 8.0], 'cut' => ['Cut', 4.0, 8.0], 'score' => ['Score', 4.0, 8.0], 'bench' => ['Bench', 4.0, 8.0],
+    'plan' => ['Plan screen', 4.0, 8.0], 'cut' => ['Cut screen', 4.0, 8.0],
+    'score' => ['Score screen', 4.0, 8.0], 'bench' => ['Bench screen', 4.0, 8.0],
+    // What was printed once is there; how long it takes the first time is told below.
+    'print/cut-list.pdf' => ['Cut list', 5.0, 10.0], 'print/openings.pdf' => ['Openings', 5.0, 10.0],
+    'print/templates.pdf' => ['Templates', 5.0, 10.0], 'print/mock-up.pdf' => ['Mock-up', 5.0, 10.0],
 ];
+$prints = array_filter(array_keys($screens), static fn (string $screen): bool => str_starts_with($screen, 'print/'));
+foreach ($prints as $print) {
+    foreach ([[$largest, 'of it'], [$heavyId, 'of the forty leaves']] as [$book, $of]) {
+        $began = hrtime(true);
+        $get("/projects/{$book}/{$print}");
+        printf("%-52s %6.0f ms\n", "{$screens[$print][0]} {$of}, printed for the first time", (hrtime(true) - $began) / 1e6);
+    }
+}
 $pages = ['empty' => static fn () => $get('/empty-page')];
 foreach (array_keys($screens) as $screen) {
     $pages[$screen] = static fn () => $get("/projects/{$largest}/{$screen}");
@@ -145,7 +157,7 @@ foreach ($screens as $screen => [$name, $most, $mostHeavy]) {
         $ratio = $times[$key] / $times['empty'];
         printf(
             "%-52s %6.2f ms %5.1f ms %7.2f  (at most %d)\n",
-            "{$name} screen {$of}, against an empty page",
+            "{$name} {$of}, against an empty page",
             $times[$key],
             $times['empty'],
             $ratio,

@@ -112,6 +112,7 @@ final class AppServiceProvider extends ServiceProvider
         }
         $this->app->scoped(Glossary::class, static fn (): Glossary => Glossary::ofTheHouse());
         Blade::directive('words', static fn (string $text): string => '<?php echo \\App\\Words\\Glossary::html('.$text.'); ?>');
+        Blade::directive('why', static fn (string $arguments): string => '<?php echo \\App\\View\\Why::html('.$arguments.'); ?>');
         Blade::directive('typeset', static fn (string $text): string => '<?php echo \\App\\View\\Typeset::html('.$text.'); ?>');
     }
 

@@ -42,6 +42,7 @@ final class HollowHillSeeder extends Seeder
         $this->starPartyNotebook();
         $this->fieldJournal();
         $this->orbitAlbum();
+        $this->zodiacFoldOut();
         $this->pocketChart();
         $this->zenithSampler();
         $this->guestBook();
@@ -310,6 +311,21 @@ final class HollowHillSeeder extends Seeder
                 ['on' => 'page-8', 'kind' => 'photo-mat', 'parameters' => ['photo' => '3x4']],
             ],
         ]);
+    }
+
+    /** Drawn on its fence: a sheet in thirds, a flap from the head with its magnet, two at the sides, a pocket on one of them. */
+    private function zodiacFoldOut(): void
+    {
+        $magnet = ['on' => 'inside', 'kind' => 'magnets', 'parameters' => ['edge' => 'top']];
+        $this->editor->create(['structure' => 'free-base', 'name' => 'Zodiac fold-out', 'unit' => 'in',
+            'parameters' => ['columns' => '4 + 4 + 4', 'rows' => '12', 'cut-away' => ''],
+            'things' => [
+                'base-2-1/flap-1' => ['on' => 'base-2-1', 'kind' => 'flap', 'parameters' => ['edge' => 'top', 'reach' => '8', 'breadth' => '4'],
+                    'children' => ['magnets-1' => $magnet]],
+                'base-1-1/flap-1' => ['on' => 'base-1-1', 'kind' => 'flap', 'parameters' => ['edge' => 'left', 'reach' => '3'],
+                    'children' => ['pocket-1' => ['on' => 'front', 'kind' => 'pocket']]],
+                'base-3-1/flap-1' => ['on' => 'base-3-1', 'kind' => 'flap', 'parameters' => ['edge' => 'right', 'reach' => '3']],
+            ]]);
     }
 
     /** Not ready yet: too few sheets of a pattern, and a gusset too small for what is planned. */

@@ -11,7 +11,7 @@
     <p class="mb-2">Face @size($face->size, $notation)@if ($face->isFallen()), the sheet’s print {{ $face->lie->label() }} @endif</p>
     @foreach ($plan->blueprint->all(\Ephemeron\Blueprint\Pouch::class) as $pouch)
         @if ($pouch->face === $face->key)
-            <div class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be @length($pouch->widestInsert(), $notation) wide. <x-why :text="'Between the glue '.$notation->text($pouch->innerWidth()).', less ¼ in of play.'" :of="$pouch->name"/></div>
+            <div class="mb-2">{{ $pouch->name }}, open at the {{ $pouch->opening->value }}: a card may be @length($pouch->widestInsert(), $notation) wide. @why('Between the glue '.$notation->text($pouch->innerWidth()).', less ¼ in of play.', $pouch->name)</div>
         @endif
     @endforeach
     @php

@@ -7,7 +7,7 @@
             @foreach ($parts as $part)
                 <tr>
                     <td>{{ $part->letter }}</td>
-                    <th scope="row">{{ $part->name }} <x-why :text="$part->why" :of="$part->name"/></th>
+                    <th scope="row">{{ $part->name }} @why($part->why, $part->name)</th>
                     <td class="of num">{{ $plan->countOf($part) }}</td>
                     <td>@size($part->size, $notation, false)</td>
                     <td>{{ $plan->papersOf($part->key) }}</td>

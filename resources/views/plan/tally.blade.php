@@ -4,14 +4,14 @@
     $whyThick = "Bare {$notation->text($plan->blueprint->bare())}; with mats and what is glued on {$notation->text($plan->thickness(false))}; with prints in pockets and on free faces {$notation->text($plan->thickness(true))}. Every layer adds its thickness where it lies; this is where most lie on each other. Fold shows it cut across.";
 @endphp
 <dl class="tally" aria-label="What it comes to">
-    <div><dt>pieces <x-why :text="'The sum of the list of pieces: '.collect($plan->blueprint->sections())->map(fn ($parts, $section) => $section.' '.array_sum(array_column($parts, 'quantity')))->implode(', ').'.'" of="pieces"/></dt><dd>{{ $tally->pieces }} <small>{{ $delta($tally->pieces, $before?->pieces) }}</small></dd></div>
-    <div><dt>sheets <x-why :text="$whySheets" of="sheets"/></dt><dd>{{ $tally->sheetsInAll() }}@if ($plan->missing() > 0) <small class="missing">{{ \App\Planning\NotPlaced::said($plan->missing(), 'and ') }}</small>@endif <small>{{ $delta($tally->sheetsInAll(), $before?->sheetsInAll()) }}</small></dd></div>
-    <div><dt>thick when filled <x-why :text="$whyThick" of="thickness"/></dt><dd>@length($tally->thickness, $notation) @if ($before && ! $before->thickness->equals($tally->thickness))<small>was @length($before->thickness, $notation)</small>@endif</dd></div>
+    <div><dt>pieces @why('The sum of the list of pieces: '.collect($plan->blueprint->sections())->map(fn ($parts, $section) => $section.' '.array_sum(array_column($parts, 'quantity')))->implode(', ').'.', 'pieces')</dt><dd>{{ $tally->pieces }} <small>{{ $delta($tally->pieces, $before?->pieces) }}</small></dd></div>
+    <div><dt>sheets @why($whySheets, 'sheets')</dt><dd>{{ $tally->sheetsInAll() }}@if ($plan->missing() > 0) <small class="missing">{{ \App\Planning\NotPlaced::said($plan->missing(), 'and ') }}</small>@endif <small>{{ $delta($tally->sheetsInAll(), $before?->sheetsInAll()) }}</small></dd></div>
+    <div><dt>thick when filled @why($whyThick, 'thickness')</dt><dd>@length($tally->thickness, $notation) @if ($before && ! $before->thickness->equals($tally->thickness))<small>was @length($before->thickness, $notation)</small>@endif</dd></div>
     @if ($plan->price()->mills > 0)<div><dt>in paper</dt><dd class="num">{{ \App\View\Money::money($plan->price()) }}</dd></div>@endif
     @if ($tally->cards > 0)<div><dt>loose cards</dt><dd>{{ $tally->cards }} <small>{{ $delta($tally->cards, $before?->cards) }}</small></dd></div>@endif
     @foreach ($plan->photos as $count)
         @if ($count->total() > 0)
-            <div><dt>or {{ $count->photo->label() }} photos <x-why :text="sprintf('%d on photo mats, %d on free faces, %d in pockets: if the book held only this size.', $count->onMounts, $count->onPages, $count->inPockets)" :of="$count->photo->label()"/></dt><dd>{{ $count->total() }} <small>{{ $delta($count->total(), $before?->photos[$count->photo->label()] ?? null) }}</small></dd></div>
+            <div><dt>or {{ $count->photo->label() }} photos @why(sprintf('%d on photo mats, %d on free faces, %d in pockets: if the book held only this size.', $count->onMounts, $count->onPages, $count->inPockets), $count->photo->label())</dt><dd>{{ $count->total() }} <small>{{ $delta($count->total(), $before?->photos[$count->photo->label()] ?? null) }}</small></dd></div>
         @endif
     @endforeach
 </dl>
