@@ -85,6 +85,25 @@ final readonly class BlankFlap
         return BaseFlap::along($this->side, $this->edge, Length::shortest($to, $most), $breadth, $area);
     }
 
+    /** The same from the other end: at the opposite edge of the area that lies as far from there. */
+    public function fromTheOtherEnd(DrawnBase $base): BaseFlap
+    {
+        $isUpright = $this->edge->isUpright();
+        $size = $this->open->size;
+
+        return new BaseFlap(
+            $isUpright ? $base->columns->count() + 1 - $this->column : $this->column,
+            $isUpright ? $this->row : $base->rows->count() + 1 - $this->row,
+            $this->edge->opposite(),
+            $this->side,
+            $isUpright ? $size->width : $size->height,
+            $isUpright ? $size->height : $size->width,
+            $this->along($base),
+            $isUpright ? $this->tab?->size->width : $this->tab?->size->height,
+            intdiv(count($this->discs), 2),
+        );
+    }
+
     private static function of(Blueprint $blueprint, Thing $thing, Flap $flap, int $column, int $row, Side $side, DrawnBase $base): self
     {
         $area = $base->area($column, $row);

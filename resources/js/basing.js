@@ -198,7 +198,12 @@ export const basing = (table) => ({
             delete: { act: 'join' },
             backspace: { act: 'join' },
         };
-        if (acts[key] && number) {
+        const flapActs = { o: 'mirror-flap', delete: 'unflap', backspace: 'unflap' };
+        if (flapActs[key] && score.dataset.place) {
+            event.preventDefault();
+            event.stopPropagation();
+            this.send({ act: flapActs[key], place: score.dataset.place });
+        } else if (acts[key] && number) {
             event.preventDefault();
             event.stopPropagation();
             keep(score);

@@ -46,6 +46,7 @@
                                 <input type="hidden" name="act" value="slide"><input type="hidden" name="place" value="{{ $flap->thing->place }}">
                                 <label for="flap-at-{{ $loop->iteration }}">{{ $flap->edge->isUpright() ? 'from the head' : 'from the left' }}</label> <span class="with-unit"><input class="form-control" id="flap-at-{{ $loop->iteration }}" name="at" value="{{ $notation->bare($flap->along($base)) }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>
                             </x-swap-form>
+                            <x-swap-form :project="$project" :action="route('base.change', $project)"><input type="hidden" name="act" value="mirror-flap"><input type="hidden" name="place" value="{{ $flap->thing->place }}"><button class="btn-link-like" aria-label="The flap {{ $called }}: at the other end too">at the other end too</button></x-swap-form>
                             <a href="{{ route('plan', ['project' => $project, 'face' => $flap->flap->over]) }}#thing-{{ str_replace(['.', '/'], '-', $flap->thing->place) }}">all its measures</a>
                             <x-swap-form :project="$project" method="DELETE" stage="base" :action="route('furniture.destroy', $project)"><input type="hidden" name="place" value="{{ $flap->thing->place }}"><button class="btn-link-like" aria-label="Take the flap {{ $called }} off">off</button></x-swap-form>
                         </li>

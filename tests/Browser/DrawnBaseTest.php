@@ -94,6 +94,8 @@ final class DrawnBaseTest extends BrowserTestCase
         $was = (float) $this->find($flap)->getAttribute('aria-valuenow');
         $this->key($flap, WebDriverKeys::ARROW_UP, fn (): bool => (float) $this->find($flap)->getAttribute('aria-valuenow') < $was);
         $this->assertSame('base-flap', $this->driver()->executeScript('return document.activeElement.getAttribute("class")'), 'it stays in hand');
+        $this->key($flap, WebDriverKeys::DELETE, fn (): bool => count($this->all('.base-flap')) === 2);
+        $this->key('.base-flap[data-along=height]', 'o', fn (): bool => count($this->all('.base-flap')) === 3);
         // The panel and its flap fold in the book beside it.
         $this->waitForText('.fold-steps', 'Hinge the flaps');
     }

@@ -194,6 +194,22 @@ final class DrawnBaseTest extends TestCase
         }
     }
 
+    public function test_the_same_flap_from_the_other_end(): void
+    {
+        foreach ([[1, Edge::Left, 3, Edge::Right], [2, Edge::Top, 2, Edge::Bottom], [3, Edge::Left, 1, Edge::Right]] as [$column, $edge, $other, $opposite]) {
+            foreach ([Side::A, Side::B] as $side) {
+                [$base, $flap] = $this->flap(new BaseFlap($column, 1, $edge, $side, Length::inches(3), Length::inches(2), Length::inches(1, 1, 4), Length::inches(1), 1));
+                $mirrored = $flap->fromTheOtherEnd($base);
+                $this->assertSame([$other, 1, $opposite, $side, 1], [$mirrored->column, $mirrored->row, $mirrored->edge, $mirrored->side, $mirrored->magnets]);
+                [, $seen] = $this->flap($mirrored);
+                $this->assertEquals($flap->open->size, $seen->open->size);
+                $this->assertTrue($seen->along($base)->equals(Length::inches(1, 1, 4)));
+                // Twice from the other end it is itself.
+                $this->assertEquals($flap->open, $this->flap($seen->fromTheOtherEnd($base))[1]->open);
+            }
+        }
+    }
+
     /** @return array{DrawnBase, BlankFlap, Design} */
     private function flap(BaseFlap $flap): array
     {

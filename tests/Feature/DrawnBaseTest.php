@@ -68,6 +68,9 @@ final class DrawnBaseTest extends TestCase
         $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'flap', 'area' => '3-1', 'edge' => 'right', 'like' => '2-1'])
             ->assertSessionHasNoErrors();
         $this->assertSame(['edge' => 'right', 'reach' => '4 in', 'breadth' => '12 in'], $project->refresh()->design['things']['base-3-1/flap-1']['parameters'] ?? []);
+        $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'mirror-flap', 'place' => 'things.base-3-1/flap-1'])
+            ->assertSessionHasNoErrors();
+        $this->assertSame('left', $project->refresh()->design['things']['base-1-1/flap-1']['parameters']['edge'] ?? '');
         // In steps of the tool where a hand has pressed.
         $this->post(route('base.change', $project), ['revision' => $project->revision, 'act' => 'slide', 'place' => $place, 'at' => '6.1 mm', 'pressed' => '1']);
         $this->assertSame('1/4 in', $project->refresh()->design['things']['base-2-1/flap-1']['parameters']['along'] ?? '');
@@ -76,6 +79,8 @@ final class DrawnBaseTest extends TestCase
         $this->get(route('base', $project->refresh()))->assertSeeText('at the top of 3-1, in front');
         $this->post(route('furniture.store', $project), ['revision' => $project->revision, 'stage' => 'base', 'kind' => 'pocket', 'face' => 'base-2-1/flap-1/inside'])
             ->assertRedirect(route('base', ['project' => $project, 'face' => 'base-2-1/flap-1/inside']));
+        $this->post(route('base.change', $project), ['revision' => $project->refresh()->revision, 'act' => 'unflap', 'place' => 'things.base-1-1/flap-1']);
+        $this->assertArrayNotHasKey('base-1-1/flap-1', $project->refresh()->design['things']);
         foreach ([$place, 'things.base-3-1/flap-1'] as $off) {
             $this->delete(route('furniture.destroy', $project), ['revision' => $project->refresh()->revision, 'stage' => 'base', 'place' => $off]);
         }
@@ -113,6 +118,7 @@ EOF
     #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'reach' => '30'], 'reach'])]
     #[TestWith([['act' => 'flap', 'area' => '1-1', 'edge' => 'top', 'magnets' => '9'], 'magnets'])]
     #[TestWith([['act' => 'slide', 'place' => 'things.none', 'at' => '1'], 'at'])]
+    #[TestWith([['act' => 'mirror-flap', 'place' => 'things.none'], 'at'])]
     #[TestWith([['act' => 'score', 'along' => 'width', 'at' => 'wide'], 'at'])]
     #[TestWith([['act' => 'score', 'along' => 'width', 'at' => '12'], 'at'])]
     #[TestWith([['act' => 'score', 'along' => 'width'], 'at'])]

@@ -35,7 +35,7 @@ final class DrawBaseRequest extends FormRequest
     ];
 
     private const ACTS = [
-        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'flap', 'slide', 'marks', 'blank',
+        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'flap', 'slide', 'mirror-flap', 'unflap', 'marks', 'blank',
     ];
 
     /** @return array<string, list<mixed>> lengths are read by the core */
@@ -57,7 +57,7 @@ final class DrawBaseRequest extends FormRequest
             'like' => ['nullable', 'regex:/^\d{1,2}-\d{1,2}$/'],
             'edge' => ['required_if:act,flap', 'nullable', Rule::enum(Edge::class)],
             'magnets' => ['nullable', 'integer', 'between:0,4'],
-            'place' => ['required_if:act,slide', 'nullable', 'string', 'max:400', 'starts_with:things.'],
+            'place' => ['required_if:act,slide,mirror-flap,unflap', 'nullable', 'string', 'max:400', 'starts_with:things.'],
         ];
     }
 
@@ -81,9 +81,11 @@ final class DrawBaseRequest extends FormRequest
         $design = $plan->design;
 
         return match ($this->string('act')->value()) {
-            'flap' => $this->flap($base, $design->unit)
-                ->changes($base, $design->things, $plan->workings->furnished->things, $plan->notation()),
+            'flap' => $this->added($this->flap($base, $design->unit), $base, $plan),
             'slide' => $this->slid($base, $plan),
+            'mirror-flap' => $this->added($this->flapAt($base, $plan)->fromTheOtherEnd($base), $base, $plan),
+            'unflap' => $plan->workings->furnished->at($this->flapAt($base, $plan)->thing->place)?->standing
+                ->takingOff($this->string('place')->value()) ?? [],
             'blank' => $base->blank($design->materials[StockRole::StructureCard->value]->sheet)->changes(),
             default => $this->applied($base, $design->unit, $design->tools->grid)->changes($file),
         };
@@ -124,16 +126,32 @@ final class DrawBaseRequest extends FormRequest
     /** @return array<string, string> the flap somewhere else along its edge */
     private function slid(DrawnBase $base, WorkPlan $plan): array
     {
+        $flap = $this->flapAt($base, $plan);
         $at = $this->length('at', $plan->design->unit);
+        $to = $this->boolean('pressed') ? $plan->design->tools->grid->nearest($at) : $at;
+
+        return ["{$flap->thing->place}.parameters.along" => $plan->notation()->exact($flap->slidTo($to, $base))];
+    }
+
+    private function flapAt(DrawnBase $base, WorkPlan $plan): BlankFlap
+    {
         foreach (BlankFlap::all($plan->blueprint, $base) as $flap) {
             if ($flap->thing->place === $this->string('place')->value()) {
-                $to = $this->boolean('pressed') ? $plan->design->tools->grid->nearest($at) : $at;
-
-                return ["{$flap->thing->place}.parameters.along" => $plan->notation()->exact($flap->slidTo($to, $base))];
+                return $flap;
             }
         }
 
         throw ValidationException::withMessages(['at' => 'That is no flap of this base.']);
+    }
+
+    /** @return array<string, mixed> */
+    private function added(BaseFlap $flap, DrawnBase $base, WorkPlan $plan): array
+    {
+        if (! in_array("{$flap->column}-{$flap->row}", $base->areas(), true)) {
+            throw ValidationException::withMessages(['area' => "Of area {$flap->column}-{$flap->row} nothing is left."]);
+        }
+
+        return $flap->changes($base, $plan->design->things, $plan->workings->furnished->things, $plan->notation());
     }
 
     /**

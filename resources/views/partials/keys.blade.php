@@ -12,7 +12,7 @@
         <dt><kbd>Enter</kbd></dt><dd>on Plan: its measures; <kbd>Delete</kbd> takes it off</dd>
         <dt><kbd>space</kbd></dt><dd>on Cut: that cut is made; <kbd>←</kbd> takes it back</dd>
         <dt><kbd>space</kbd>, arrows</dt><dd>on Fold: fold or stop, single folds; <kbd>b</kbd> from behind, <kbd>f</kbd> flaps of the pages open</dd>
-        <dt>arrows</dt><dd>on a drawn base: the score in hand moves by a mark; <kbd>v</kbd> valley, <kbd>m</kbd> mountain, <kbd>b</kbd> no score, <kbd>o</kbd> from the other end too, <kbd>Delete</kbd> away</dd>
+        <dt>arrows</dt><dd>on a drawn base: the score or flap in hand moves by a mark; <kbd>v</kbd> valley, <kbd>m</kbd> mountain, <kbd>b</kbd> no score, <kbd>o</kbd> from the other end too, <kbd>Delete</kbd> away</dd>
         <dt>arrows</dt><dd>on the motif: it moves by a mark, with <kbd>Shift</kbd> by eight</dd>
         <dt><kbd>Page Down</kbd>, <kbd>Page Up</kbd></dt><dd>on Cut, Score and Bench: done, and back; a foot switch sends them</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd></dt><dd>at the bench: done, next step</dd>
