@@ -105,15 +105,15 @@ final readonly class BaseDrawing
             ...LineKind::Outline->attributes(), 'fill' => self::PAPER, 'fill-opacity' => 0.85,
             ...($isBehind ? ['stroke-dasharray' => '2 1.5'] : []),
         ]);
-        if ($flap->tab !== null) {
-            $drawing->rectangle($flap->tab, [...LineKind::Hidden->attributes(), 'fill' => 'none'])->hatch($flap->tab, true);
-        }
         $drawing->text(
             $flap->open->left()->plus($flap->open->size->width->half())->inMillimetres(),
             $flap->open->top()->plus($flap->open->size->height->half())->inMillimetres() + 0.35 * $depth,
             $this->notation->size($flap->open->size),
             min($depth, $flap->open->size->width->inMillimetres() / 9),
         );
+        if ($flap->tab !== null) {
+            $drawing->rectangle($flap->tab, [...LineKind::Hidden->attributes(), 'fill' => 'none'])->hatch($flap->tab, true);
+        }
         foreach ($flap->discs as $disc) {
             $drawing->element('circle', [
                 'cx' => $disc->x->inMillimetres(), 'cy' => $disc->y->inMillimetres(), 'r' => $flap->disc->half()->inMillimetres(),
@@ -170,12 +170,7 @@ final readonly class BaseDrawing
         ]);
         $look = $isAway ? ['fill' => 'none', 'stroke-dasharray' => '1 2'] : ['fill' => self::PAPER];
         $drawing->rectangle($area, [...LineKind::Outline->attributes(), ...$look]);
-        if ($isTab && ! $isAway) {
-            $drawing->hatch($area, true);
-        }
-        if (! $isAway) {
-            $this->edges($drawing, $area, $column, $row, $depth);
-        }
+        // Writing stands right behind what it is written in: where that is narrow it is turned.
         if (! $isAway && $area->size->shortSide()->inMillimetres() > 2.5 * $depth) {
             $drawing->text(
                 $area->left()->plus($area->size->width->half())->inMillimetres(),
@@ -183,6 +178,12 @@ final readonly class BaseDrawing
                 $size,
                 min($depth, $area->size->width->inMillimetres() / 9),
             );
+        }
+        if ($isTab && ! $isAway) {
+            $drawing->hatch($area, true);
+        }
+        if (! $isAway) {
+            $this->edges($drawing, $area, $column, $row, $depth);
         }
         $drawing->close('g');
     }

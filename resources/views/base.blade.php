@@ -6,7 +6,7 @@
     $edges = ['top' => 'top', 'right' => 'right', 'bottom' => 'foot', 'left' => 'left'];
     $was = fn (string $act, string $field): string => old('act') === $act && is_string(old($field)) ? old($field) : '';
 @endphp
-<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan">
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan" back="base">
     @if (session('changed'))<div class="said" role="status"><p class="mb-0">Changed: {{ session('changed') }}</p></div>@endif
     <div class="workplace base-drawn">
         <div class="drawn">

@@ -4,7 +4,7 @@
     $photos = [...\Ephemeron\Paper\PhotoSize::usualFor($unit), ...\Ephemeron\Paper\PhotoSize::usualFor($unit->other())];
     $open = collect($settled)->filter(fn ($one) => $one->home === null)->count();
 @endphp
-<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan">
+<x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan" back="keepsakes">
     @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
     @if (session('changed') && ! session('said'))<p class="said" role="status">Changed: {{ session('changed') }}</p>@endif
     <h2 class="section-title">What goes in <span class="quiet">photos, cards, envelopes · <a href="{{ route('plan', $project) }}">back to the plan</a></span></h2>

@@ -21,6 +21,11 @@ final class DrawnBaseTest extends TestCase
         $page = $this->get(route('base', $project))->assertOk();
         $page->assertSee('class="base-score"', false)->assertSee('class="theatre"', false)->assertSee('Scores across')->assertSee('Pieces glued on');
         $this->get(route('plan', $project))->assertSee(route('base', $project), false);
+        // What is changed from its head leads back to it.
+        $this->patch(route('design', $project), ['revision' => $project->revision, 'stage' => 'base', 'set' => ['unit' => 'cm', 'grid' => '1 mm']])
+            ->assertRedirect(route('base', $project));
+        $page = $this->get(route('base', $project))->assertOk()->assertSeeText('cm');
+        $this->assertSame(4, substr_count((string) $page->getContent(), '<input type="hidden" name="stage" value="base">'), 'unit, undo, do again, and what is put on it');
         $album = $this->app->make(ProjectEditor::class)->create(['structure' => 'meander-book']);
         $this->get(route('base', $album))->assertNotFound();
         $this->post(route('base.change', $album), ['act' => 'cut', 'revision' => 1, 'column' => 1, 'row' => 1])->assertNotFound();

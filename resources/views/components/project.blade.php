@@ -1,4 +1,6 @@
-@props(['project', 'plan', 'progress', 'stage', 'face' => null, 'step' => null])
+@props(['project', 'plan', 'progress', 'stage', 'face' => null, 'step' => null, 'back' => null])
+{{-- A page within a stage, as drawing a base is, says its own name: changes lead back to it. --}}
+@php($back ??= $stage->value)
 <x-page :title="$project->name">
     <div class="page at-{{ $stage->value }}" id="stage" data-unit="{{ $plan->design->unit->value }}" data-grid="{{ $plan->design->tools->grid->value }}">
         <header class="masthead of-book">
@@ -7,11 +9,11 @@
             @include('partials.moon-of-book')
             <span class="quiet of-what">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}@if ($project->host), <a href="{{ route('cut', $project->host) }}">cut with {{ $project->host->name }}</a>@endif</span>
             <div class="tools">
-                @include('partials.undoing', ['stage' => $stage, 'step' => $step, 'face' => $face])
+                @include('partials.undoing', ['stage' => $stage, 'step' => $step, 'face' => $face, 'back' => $back])
                 <form method="post" action="{{ route('design', $project) }}" hx-patch="{{ route('design', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                     @csrf @method('PATCH')
                     <input type="hidden" name="revision" value="{{ $project->revision }}">
-                    <input type="hidden" name="stage" value="{{ $stage->value }}">
+                    <input type="hidden" name="stage" value="{{ $back }}">
                     <input type="hidden" name="face" value="{{ $face }}">
                     @php($other = $plan->design->unit->other())
                     <input type="hidden" name="set[unit]" value="{{ $other->value }}">
@@ -44,11 +46,11 @@
             <div class="said is-watch ask" role="alertdialog" aria-labelledby="ask-title">
                 <p class="mb-1" id="ask-title"><strong>Something is cut already.</strong> Nothing has been changed yet. If you go on:</p>
                 <ul class="mb-2">@foreach (session('ask')['sentences'] as $sentence)<li>@typeset($sentence)</li>@endforeach</ul>
-                <x-swap-form :project="$project" :action="route('confirm', $project)" :face="$face" :stage="$stage->value" class="d-inline-block me-2">
+                <x-swap-form :project="$project" :action="route('confirm', $project)" :face="$face" :stage="$back" class="d-inline-block me-2">
                     <input type="hidden" name="changes" value="{{ session('ask')['changes'] }}">
                     <button class="btn-main" id="go-on">Change it all the same</button>
                 </x-swap-form>
-                <a class="btn-plain" href="{{ route($stage->value, $project) }}">Leave it as it is</a>
+                <a class="btn-plain" href="{{ route($back, $project) }}">Leave it as it is</a>
             </div>
         @endif
         @if ($errors->any())

@@ -5,7 +5,7 @@
         <form method="post" action="{{ route($way, $project) }}" data-key-form="{{ $way }}" hx-post="{{ route($way, $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
             @csrf
             <input type="hidden" name="event" value="{{ $event?->id }}">
-            <input type="hidden" name="stage" value="{{ $stage->value }}">
+            <input type="hidden" name="stage" value="{{ $back ?? $stage->value }}">
             <input type="hidden" name="face" value="{{ $face }}">
             @if ($step)<input type="hidden" name="step" value="{{ $step }}">@endif
             <button class="btn-plain undo" id="{{ $way }}" @disabled($event === null) title="{{ $event === null ? ($way === 'undo' ? 'Nothing to undo' : 'Nothing to do again') : "{$label}: {$event->sentence}" }}" aria-label="{{ $label }}{{ $event ? ": {$event->sentence}" : '' }}"><span class="at-length">{{ $label }}@if ($event)<span class="what">: {{ $event->sentence }}</span>@endif</span><span class="in-short" aria-hidden="true">{{ $way === 'undo' ? '↶' : '↷' }}</span></button>
