@@ -91,8 +91,14 @@ final readonly class BaseDrawing
             'tabindex' => 0,
             'role' => 'slider',
             'aria-orientation' => $flap->edge->isUpright() ? 'vertical' : 'horizontal',
-            'aria-label' => 'Flap at the '.($flap->edge === Edge::Bottom ? 'foot' : $flap->edge->value)." of {$flap->column}-{$flap->row}, ".($isBehind ? 'tab behind' : 'tab in front')
-                .", {$this->notation->size($flap->open->size)}",
+            'aria-label' => sprintf(
+                'Flap at the %s of %d-%d, tab %s, %s',
+                $flap->edge === Edge::Bottom ? 'foot' : $flap->edge->value,
+                $flap->column,
+                $flap->row,
+                $isBehind ? 'behind' : 'in front',
+                $this->notation->size($flap->open->size),
+            ),
             'aria-valuemin' => 0,
             'aria-valuemax' => round($this->base->panels($axis)->total()->inMillimetres(), 2),
             'aria-valuenow' => round($along->inMillimetres(), 2),

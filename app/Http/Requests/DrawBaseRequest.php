@@ -35,7 +35,8 @@ final class DrawBaseRequest extends FormRequest
     ];
 
     private const ACTS = [
-        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'flap', 'slide', 'mirror-flap', 'unflap', 'marks', 'blank',
+        'score', 'move', 'fold', 'mirror', 'join', 'tab', 'cut', 'glue', 'size', 'line', 'unline', 'marks', 'blank',
+        'flap', 'slide', 'mirror-flap', 'unflap',
     ];
 
     /** @return array<string, list<mixed>> lengths are read by the core */
