@@ -16,15 +16,29 @@ const keep = ({ dataset }) => sessionStorage.setItem(IN_HAND, dataset.place
     ? `.base-flap[data-place="${dataset.place}"]`
     : `.base-score[data-along="${dataset.along}"][data-score="${dataset.score}"]`);
 
+/** A mark of the tool as makers write it: 7 7/16 in, 18.9 cm. */
+const written = (mark, unit) => {
+    if (unit !== 'in') {
+        return `${Number((mark / 10).toFixed(3))} cm`;
+    }
+    let [parts, of] = [Math.round((mark / 25.4) * 64), 64];
+    while (parts % 2 === 0 && of > 1) {
+        [parts, of] = [parts / 2, of / 2];
+    }
+    const [whole, part] = [Math.floor(parts / of), parts % of];
+
+    return `${[whole || part === 0 ? whole : '', part ? `${part}/${of}` : ''].filter((each) => each !== '').join(' ')} in`;
+};
+
 /** The place nearest to a press, where one is near; else a mark of the tool. */
-const snapped = (places, at, near, step) => {
+const snapped = (places, at, near, { step, unit }) => {
     const [place, text] = places.reduce((best, each) => (Math.abs(each[0] - at) < Math.abs(best[0] - at) ? each : best));
     if (Math.abs(place - at) <= near) {
         return { at: place, text };
     }
     const mark = Math.max(0, Math.round(at / step) * step);
 
-    return { at: mark, text: `${Number(mark.toFixed(4))} mm` };
+    return { at: mark, text: written(mark, unit) };
 };
 
 export const basing = (table) => ({
@@ -52,9 +66,18 @@ export const basing = (table) => ({
         const at = chosen.indexOf(place);
         at < 0 ? chosen.push(place) : chosen.splice(at, 1);
         field.value = chosen.join(' to ');
-        this.said = chosen.length === 0 ? '' : `${field.value}: ${document.getElementById('line-kind').value}, by the button below the list`;
+        this.said = field.value;
 
         return at < 0;
+    },
+
+    be(kind) {
+        document.getElementById('line-kind').value = kind;
+    },
+
+    /** The line by the corners that were pressed. */
+    set() {
+        document.getElementById('line-corners').form.requestSubmit();
     },
 
     choose(corner) {
@@ -66,7 +89,7 @@ export const basing = (table) => ({
         const svg = event.target.closest('svg');
         const point = millimetres(svg, event);
         const near = NEAR / svg.getScreenCTM().a;
-        const [x, y] = [snapped(table.places.width, point.x, near, table.step), snapped(table.places.height, point.y, near, table.step)];
+        const [x, y] = [snapped(table.places.width, point.x, near, table), snapped(table.places.height, point.y, near, table)];
         const place = `${x.text} × ${y.text}`;
         const old = [...svg.querySelectorAll('.base-dot')].find((each) => each.dataset.place === place);
         if (!this.corner(place)) {
