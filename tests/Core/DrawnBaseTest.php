@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Ephemeron\Blueprint\Fold;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Values;
+use Ephemeron\Folding\FlapsShut;
 use Ephemeron\Format\DesignPatch;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Geometry\Edge;
@@ -208,6 +209,33 @@ final class DrawnBaseTest extends TestCase
                 $this->assertEquals($flap->open, $this->flap($seen->fromTheOtherEnd($base))[1]->open);
             }
         }
+    }
+
+    /** Thirds that fold over each other, 3 over 2 and 1 over both: what is in front comes inside, and of the backs only those between. */
+    public function test_flaps_that_come_inside_are_shut_before_it_folds(): void
+    {
+        $design = $this->design('free-base', ['parameters' => ['columns' => '4 + 4 + 4', 'rows' => '12', 'cut-away' => '']]);
+        $base = DrawnBase::of($design->parameters, Unit::Inch);
+        foreach ([1, 2, 3] as $column) {
+            foreach ([Side::A, Side::B] as $side) {
+                $flap = new BaseFlap($column, 1, Edge::Top, $side, Length::inches(3));
+                $design = DesignReader::ofTheHouse()->changed($design, $flap->changes($base, $design->things, [], Notation::usual(Unit::Inch)));
+            }
+        }
+        $plan = Workshop::ofTheHouse()->plan($design);
+        $flaps = BlankFlap::all($plan->blueprint, $base);
+        $this->assertCount(6, $flaps);
+        $folded = $plan->scenes()->foldedSheet($plan->blueprint->part('base'));
+        $shut = FlapsShut::of($folded, $flaps);
+        $called = static fn (BlankFlap $flap): string => $flap->column.($flap->side === Side::A ? ' front' : ' back');
+        $outside = array_map($called, $shut->last);
+        $this->assertCount(2, $outside, 'a folded sheet has two outsides');
+        $this->assertSame([], array_filter($outside, static fn (string $one): bool => str_contains($one, 'front')), 'two valleys: every front is inside');
+        $this->assertCount(4, $shut->first);
+        // A sheet that does not fold has nothing inside.
+        [$flat, $only, $design] = $this->flap(new BaseFlap(2, 1, Edge::Top, Side::A, Length::inches(3)));
+        $none = $plan->scenes()->foldedSheet(Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->changed($design, ['parameters.columns' => '4 | 4 | 4']))->blueprint->part('base'));
+        $this->assertSame([$only], FlapsShut::of($none, [$only])->last);
     }
 
     /** @return array{DrawnBase, BlankFlap, Design} */

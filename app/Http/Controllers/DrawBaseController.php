@@ -15,6 +15,7 @@ use App\Planning\ProjectEditor;
 use App\Planning\Tally;
 use Ephemeron\Blueprint\Thing;
 use Ephemeron\Design\Design;
+use Ephemeron\Folding\FlapsShut;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
@@ -43,6 +44,7 @@ final readonly class DrawBaseController
         $base = self::base($plan->design);
         // With what is glued to it, where something is.
         $scene = $plan->scenes()->scene(SceneBuilder::BOOK) ?? $plan->scenes()->scene('base');
+        $folded = $plan->scenes()->foldedSheet($plan->blueprint->part('base'));
         $flaps = BlankFlap::all($plan->blueprint, $base);
 
         return view('base', [
@@ -57,7 +59,8 @@ final readonly class DrawBaseController
             'sheet' => $plan->design->materials[StockRole::StructureCard->value]->sheet,
             'isOffMarks' => $base->isOffMarks($plan->design->tools->grid),
             'areas' => $base->areas(),
-            'folded' => $plan->scenes()->foldedSheet($plan->blueprint->part('base'))->size(),
+            'folded' => $folded->size(),
+            'shut' => FlapsShut::of($folded, $flaps),
             'things' => array_values(array_filter(
                 $plan->blueprint->all(Thing::class),
                 static fn (Thing $thing): bool => $thing->kind !== BaseFlap::KIND,
