@@ -8,10 +8,10 @@ use App\Http\Requests\PrintRequest;
 use App\Models\Note;
 use App\Models\Project;
 use App\Planning\AsPattern;
+use App\Planning\KeptParts;
 use App\Planning\Plans;
 use App\Planning\Progress;
 use App\Print\CutListPdf;
-use App\Print\KeptPrints;
 use App\Print\LabelsPdf;
 use App\Print\MockupPdf;
 use App\Print\OpeningsPdf;
@@ -27,7 +27,7 @@ use Illuminate\Support\Str;
 
 final readonly class PrintController
 {
-    public function __construct(private Plans $plans, private Workshop $workshop, private KeptPrints $kept)
+    public function __construct(private Plans $plans, private Workshop $workshop, private KeptParts $kept)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class PrintController
     {
         $notes = $document === 'cut-list' ? $this->notes($project) : [];
         $asked = [$request->paper(), $request->scale()->factor, $request->letters(), $request->price(), $request->count(), $notes];
-        $pdf = $this->kept->of($project, $document, $asked, fn (): ?string => $this->printed($request, $project, $document, $notes));
+        $pdf = $this->kept->of($project, "print-{$document}", $asked, fn (): ?string => $this->printed($request, $project, $document, $notes));
         if ($pdf === null) {
             return redirect()->route('print', $project, 303)->withErrors(
                 ['scale' => sprintf(

@@ -12,8 +12,8 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Smalot\PdfParser\Parser;
 use Tests\TestCase;
 
-/** A print is made once for what it is made of. */
-final class KeptPrintsTest extends TestCase
+/** What follows from a plan and the papers is made once. */
+final class KeptPartsTest extends TestCase
 {
     use RefreshDatabase;
 
@@ -47,6 +47,23 @@ final class KeptPrintsTest extends TestCase
             $this->get(route('print.pdf', [$project, 'mock-up', 'scale' => '1']))->assertRedirect()->assertSessionHasErrors('scale');
         }
         $this->get(route('print.pdf', [$project, 'mock-up', 'scale' => '1/4']))->assertOk();
+    }
+
+    public function test_how_a_book_folds_follows_its_change(): void
+    {
+        $editor = $this->app->make(ProjectEditor::class);
+        $project = $editor->create(['structure' => 'free-base', 'parameters' => ['columns' => '5 + 7', 'rows' => '6', 'cut-away' => '']]);
+        foreach (range(1, 2) as $time) {
+            $this->get(route('fold', $project))->assertOk()->assertSeeText('The score at 5');
+        }
+        $editor->change($project, ['parameters.columns' => '4 + 8'], $project->revision);
+        $this->get(route('fold', $project->refresh()))->assertSeeText('The score at 4')->assertDontSeeText('The score at 5');
+        // Another machine’s name, another link.
+        $this->get('http://elsewhere.test'.route('fold', $project, false))->assertDontSee('http://localhost', false);
+        $journal = $editor->create(['structure' => 'sewn-journal']);
+        foreach (range(1, 2) as $time) {
+            $this->get(route('fold', [$journal, 'scene' => 'sewing']))->assertOk()->assertSee('name="_token"', false);
+        }
     }
 
     /** @param array<string, string> $asked */
