@@ -127,6 +127,11 @@ export const keepPlace = (root) => {
         if (detail.target?.id === 'stage' && detail.shouldSwap && detail.serverResponse.includes('id="stage"')) {
             detail.shouldSwap = false;
             come(detail.serverResponse, sent);
+            // What was asked for stands in the address: to come back to, and to send to somebody.
+            if (detail.requestConfig?.elt?.getAttribute('hx-push-url') === 'true') {
+                history.replaceState({ htmx: true }, '', window.location.href);
+                history.pushState({ htmx: true }, '', detail.pathInfo.finalRequestPath ?? detail.pathInfo.requestPath);
+            }
         }
     });
 

@@ -66,6 +66,22 @@ final class FoldTest extends BrowserTestCase
         $this->assertCount(16, $this->driver()->findElements(WebDriverBy::cssSelector('.leaf')));
     }
 
+    public function test_the_scene_that_is_shown_stands_in_the_address(): void
+    {
+        $this->open($this->project('New moon meander', 'fold'));
+        $shown = fn (): string => (string) $this->driver()->executeScript('return document.querySelector("#scene").value');
+        $this->driver()->executeScript(
+            'const scene = document.querySelector("#scene"); scene.value = "book-sheet"; scene.dispatchEvent(new Event("change", { bubbles: true }));',
+        );
+        $this->waitForText('#stage', 'flat to folded');
+        $this->assertStringEndsWith('?scene=book-sheet', $this->driver()->getCurrentURL());
+        $this->driver()->navigate()->back();
+        $this->driver()->wait(20, 100)->until(static fn (): bool => $shown() === 'book');
+        $this->assertStringEndsWith('/fold', $this->driver()->getCurrentURL());
+        $this->driver()->navigate()->forward();
+        $this->driver()->wait(20, 100)->until(static fn (): bool => $shown() === 'book-sheet');
+    }
+
     public function test_glue_lights_up_in_the_step_in_which_it_is_put_on(): void
     {
         $this->open($this->project('Perseid night album', 'fold'));
