@@ -9,8 +9,8 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Parts of a book that follow from its plan and the papers alone, made once: how it folds, what was printed last. One of each is kept; asked
- * for again it is there, as long as nothing it was made of is another.
+ * Parts of a book that follow from its plan and the papers alone, made once: how it folds, what was printed last. One of each is kept;
+ * asked for again it is there, as long as nothing it was made of is another.
  */
 final readonly class KeptParts
 {

@@ -42,7 +42,8 @@ final readonly class PrintController
     {
         $notes = $document === 'cut-list' ? $this->notes($project) : [];
         $asked = [$request->paper(), $request->scale()->factor, $request->letters(), $request->price(), $request->count(), $notes];
-        $pdf = $this->kept->of($project, "print-{$document}", $asked, fn (): ?string => $this->printed($request, $project, $document, $notes));
+        $print = fn (): ?string => $this->printed($request, $project, $document, $notes);
+        $pdf = $this->kept->of($project, "print-{$document}", $asked, $print);
         if ($pdf === null) {
             return redirect()->route('print', $project, 303)->withErrors(
                 ['scale' => sprintf(
