@@ -18,7 +18,7 @@ final readonly class Glossary
     private const MOST_LINKS = 2;
 
     /** Words of every day: they have a meaning here too, and lead nowhere from a sentence. */
-    private const EVERYDAY = ['sheet', 'part', 'blank', 'face', 'leaf', 'base', 'spread', 'a-side', 'core', 'panel'];
+    private const EVERYDAY = ['sheet', 'part', 'blank', 'face', 'leaf', 'base', 'spread', 'a-side', 'core', 'panel', 'cover'];
 
     /** @var array<string, Word> by key, in the order of the alphabet */
     public array $words;
