@@ -81,7 +81,9 @@ final readonly class Shelf
     private function holding(Builder $books, Sought $sought): array
     {
         $found = [];
-        foreach ($books->clone()->withoutEagerLoads()->get(['id', 'design']) as $project) {
+        $all = $books->clone()->withoutEagerLoads();
+        $all->select(['id', 'design']);
+        foreach ($all->cursor() as $project) {
             $holding = $this->cache->remember(
                 'holding:'.Mark::of(CodeEdition::whole(), $project->design),
                 now()->addDays(self::DAYS),
