@@ -133,7 +133,7 @@ $get = static function (string $path) use ($handle, $address): void {
 };
 $screens = [
     'plan' => ['Plan screen', 4.0, 8.0], 'cut' => ['Cut screen', 4.0, 8.0],
-    'score' => ['Score screen', 4.0, 8.0], 'bench' => ['Bench screen', 4.0, 8.0],
+    'score' => ['Score screen', 4.0, 8.0], 'bench' => ['Bench screen', 4.0, 8.0], 'fold' => ['Fold screen', 4.0, 6.0],
     // What was printed once is there; how long it takes the first time is told below.
     'print/cut-list.pdf' => ['Cut list', 5.0, 10.0], 'print/openings.pdf' => ['Openings', 5.0, 10.0],
     'print/templates.pdf' => ['Templates', 5.0, 10.0], 'print/mock-up.pdf' => ['Mock-up', 5.0, 10.0],
