@@ -204,6 +204,15 @@ final class WorkingTest extends BrowserTestCase
         $this->open($this->project('Perseid', 'plan'));
         $this->press('?');
         $this->waitForText('dialog[open]', 'at the bench: done, next step');
+        // Whatever word the page uses, on a button or in a heading, leads to what it means.
+        $this->waitForText('#words-here', 'Words on this page:');
+        foreach (['Gusset', 'Mat', 'Pocket', 'Spine'] as $used) {
+            $this->assertStringContainsString($used, $this->text('#words-here'));
+        }
+        $this->assertStringNotContainsString('Swell', $this->text('#words-here'));
+        $this->driver()->executeScript('document.querySelector("#words-here a[data-word=pocket]").click()');
+        $this->waitForText('#word', 'Glued on three sides');
+        $this->press(WebDriverKeys::ESCAPE);
         $this->press(WebDriverKeys::ESCAPE);
         $this->driver()->wait(5, 50)->until(
             fn (): bool => $this->driver()->executeScript('return document.querySelector("dialog[open]") === null'),

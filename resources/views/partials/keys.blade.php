@@ -1,6 +1,7 @@
 <dialog class="keys" x-ref="keys" aria-labelledby="keys-title">
     @php($about = \App\Words\Screens::said(Route::currentRouteName()))
     @if ($about)<h2 class="section-title">This page</h2><p>{{ $about }}</p>@endif
+    <p id="words-here" hidden></p>
     <p><a href="{{ route('words') }}">Words of the trade</a></p>
     <h2 class="section-title" id="keys-title">Keys</h2>
     <dl>
