@@ -93,7 +93,7 @@ final readonly class BaseDrawing
             'aria-orientation' => $flap->edge->isUpright() ? 'vertical' : 'horizontal',
             'aria-label' => sprintf(
                 'Flap at the %s of %d-%d, tab %s, %s',
-                $flap->edge === Edge::Bottom ? 'foot' : $flap->edge->value,
+                $flap->edge->label(),
                 $flap->column,
                 $flap->row,
                 $isBehind ? 'behind' : 'in front',

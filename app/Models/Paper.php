@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A paper in the drawer: so many sheets of one design, or a leftover.
@@ -287,6 +288,16 @@ final class Paper extends Model
         $this->count += $change;
         $this->save();
         $this->movements()->create(['project_id' => $project?->id, 'step' => $step, 'change' => $change, 'why' => mb_substr($why, 0, 200)]);
+    }
+
+    /**
+     * Another value as soon as any paper or its picture is another: for what shows them and is kept.
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function asTheyAre(): array
+    {
+        return (array) DB::table('papers')->selectRaw('count(*) as papers, max(updated_at) as changed')->first();
     }
 
     /**

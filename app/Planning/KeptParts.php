@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Paper;
 use App\Models\Project;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Parts of a book that follow from its plan and the papers alone, made once: how it folds, what was printed last. One of each is kept;
@@ -28,8 +28,7 @@ final readonly class KeptParts
     public function of(Project $project, string $part, array $asked, \Closure $make): ?string
     {
         // Pictures of papers are seen and printed too.
-        $papers = DB::table('papers')->selectRaw('count(*) as papers, max(updated_at) as changed')->first();
-        $mark = Mark::of($this->plans->mark($project), $asked, $papers);
+        $mark = Mark::of($this->plans->mark($project), $asked, Paper::asTheyAre());
         $key = "part:{$project->id}:{$part}";
         $kept = $this->cache->get($key);
         if ($kept instanceof KeptPart && $kept->mark === $mark) {

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Database\Like;
 use App\Drawer\NaturalOrder;
+use App\Models\Paper;
 use App\Models\Project;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Refusal;
@@ -14,7 +15,6 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator as Paginator;
-use Illuminate\Support\Facades\DB;
 
 /** The books, so many on a page, looked for by name and in the order one asks for. */
 final readonly class Shelf
@@ -45,7 +45,7 @@ final readonly class Shelf
         };
         $page = $sought->order === 'name' ? $this->byName($books) : $books->paginate(self::ON_A_PAGE);
         // Pictures of papers show in the drawings.
-        $papers = (array) DB::table('papers')->selectRaw('count(*) as papers, max(updated_at) as changed')->first();
+        $papers = Paper::asTheyAre();
 
         $shelved = [];
         foreach ($page->items() as $project) {

@@ -251,7 +251,7 @@ final readonly class CutListPdf
         [$width, $height] = $drawing->size();
         $scale = $this->scaleOf($drawing);
         $y = $pages->pdf->GetY() + 1.0;
-        $legible = $drawing->legible(PdfPages::LEAST / $scale)->file(max(2.4, self::HATCH / $scale));
+        $legible = $drawing->legible(PdfPages::LEAST / $scale)->file(self::HATCH / $scale);
         $pages->pdf->ImageSVG("@{$legible}", PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
         $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
     }

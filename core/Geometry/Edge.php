@@ -11,6 +11,12 @@ enum Edge: string
     case Bottom = 'bottom';
     case Left = 'left';
 
+    /** As makers call it. */
+    public function label(): string
+    {
+        return $this === self::Bottom ? 'foot' : $this->value;
+    }
+
     public function opposite(): self
     {
         return match ($this) {

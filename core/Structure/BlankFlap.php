@@ -70,6 +70,12 @@ final readonly class BlankFlap
         return $this->edge->isUpright() ? $this->shut->top()->minus($area->top()) : $this->shut->left()->minus($area->left());
     }
 
+    /** Pairs of them. */
+    public function magnets(): int
+    {
+        return intdiv(count($this->discs), 2);
+    }
+
     /**
      * What its `along` is then, on its own side.
      *
@@ -100,7 +106,7 @@ final readonly class BlankFlap
             $isUpright ? $size->height : $size->width,
             $this->along($base),
             $isUpright ? $this->tab?->size->width : $this->tab?->size->height,
-            intdiv(count($this->discs), 2),
+            $this->magnets(),
         );
     }
 

@@ -60,13 +60,7 @@ final readonly class DrawnBase
     /** @return Rectangle where an area lies on the blank, by column and row from 1 */
     public function area(int $column, int $row): Rectangle
     {
-        $ends = fn (Axis $along, int $panel): array => [
-            $this->panels($along)->scores()[$panel - 2] ?? Length::zero(), $this->panels($along)->lengths[$panel - 1] ?? Length::zero(),
-        ];
-        [$left, $width] = $ends(Axis::Width, $column);
-        [$top, $height] = $ends(Axis::Height, $row);
-
-        return Rectangle::at($left, $top, new Size($width, $height));
+        return $this->piece()->cell($column, $row);
     }
 
     /** @param Axis $along the width: a score that runs from the head to the foot */
@@ -149,18 +143,20 @@ final readonly class DrawnBase
         return array_values($within);
     }
 
-    /**
-     * Scores a hair off a mark of the tool, see {@see ToolGrid::mended()}.
-     *
-     * @return list<array{Axis, int, Length, Length}> number of the score from 1, where it lies, the mark
-     */
+    /** @return list<Length> the marks of the tool from one end of the blank to the other */
+    public function marks(Axis $along, ToolGrid $grid): array
+    {
+        return array_map($grid->step()->times(...), range(0, $this->panels($along)->total()->holds($grid->step())));
+    }
+
+    /** @return list<ScoreOffMark> scores a hair off a mark of the tool, see {@see ToolGrid::mended()} */
     public function offMarks(ToolGrid $grid): array
     {
         $off = [];
         foreach (Axis::cases() as $along) {
             foreach ($this->panels($along)->scores() as $index => $at) {
                 if (! $grid->mended($at)->equals($at)) {
-                    $off[] = [$along, $index + 1, $at, $grid->mended($at)];
+                    $off[] = new ScoreOffMark($along, $index + 1, $at, $grid->mended($at));
                 }
             }
         }
@@ -177,7 +173,7 @@ final readonly class DrawnBase
     {
         $base = array_reduce(
             $this->offMarks($grid),
-            static fn (self $base, array $off): self => $base->moved($off[0], $off[1], $off[3]),
+            static fn (self $base, ScoreOffMark $off): self => $base->moved($off->along, $off->number, $off->mark),
             $this,
         );
         foreach (Axis::cases() as $along) {
@@ -200,16 +196,7 @@ final readonly class DrawnBase
     /** @return list<string> what is left of the blank, column and row, row by row: `2-1` */
     public function areas(): array
     {
-        $areas = [];
-        for ($row = 1; $row <= $this->rows->count(); $row++) {
-            for ($column = 1; $column <= $this->columns->count(); $column++) {
-                if (! $this->cutAway->has($column, $row) && ! $this->lines->takes($this->area($column, $row))) {
-                    $areas[] = "{$column}-{$row}";
-                }
-            }
-        }
-
-        return $areas;
+        return array_map(static fn (array $cell): string => "{$cell[0]}-{$cell[1]}", $this->piece()->cells($this->lines));
     }
 
     /**
@@ -370,6 +357,11 @@ final readonly class DrawnBase
     private static function under(array $design, string $key): array
     {
         return is_array($design[$key] ?? null) ? $design[$key] : [];
+    }
+
+    private function piece(): FreePiece
+    {
+        return new FreePiece('Base', $this->columns, $this->rows, $this->cutAway);
     }
 
     private function nowCalled(string $key): string

@@ -116,7 +116,7 @@ final readonly class FreeBase implements Structure
         } catch (UnreadableLayout $refusal) {
             return ['lines' => $refusal->getMessage()];
         }
-        if ($this->cells($base, $lines) === []) {
+        if ($base->cells($lines) === []) {
             return ['lines' => UnreadableLayout::nothingLeft($base->name)->getMessage()];
         }
         foreach (FreePieces::parse($values->text('pieces'), $notation->unit)->pieces as $piece) {
@@ -219,7 +219,7 @@ final readonly class FreeBase implements Structure
             );
         }
         $glue = [];
-        foreach ($this->cells($piece, $lines) as [$column, $row]) {
+        foreach ($piece->cells($lines) as [$column, $row]) {
             if ($piece->columns->tabs[$column - 1] || $piece->rows->tabs[$row - 1]) {
                 $glue[] = new GlueZone($piece->cell($column, $row), Side::B, Adhesive::Tape);
             }
@@ -247,7 +247,7 @@ final readonly class FreeBase implements Structure
         $front = [];
         $back = [];
         $width = $piece->size()->width;
-        foreach ($this->cells($piece, $lines) as [$column, $row]) {
+        foreach ($piece->cells($lines) as [$column, $row]) {
             $area = $piece->cell($column, $row);
             $key = "{$piece->key()}-{$column}-{$row}";
             $one = $reading->named(
@@ -308,20 +308,5 @@ final readonly class FreeBase implements Structure
                 $onto->onto === null ? [] : ["glue-{$onto->key()}"],
             ),
         );
-    }
-
-    /** @return list<array{int, int}> what is left, row by row */
-    private function cells(FreePiece $piece, FreeLines $lines): array
-    {
-        $cells = [];
-        for ($row = 1; $row <= $piece->rows->count(); $row++) {
-            for ($column = 1; $column <= $piece->columns->count(); $column++) {
-                if (! $piece->cutAway->has($column, $row) && ! $lines->takes($piece->cell($column, $row))) {
-                    $cells[] = [$column, $row];
-                }
-            }
-        }
-
-        return $cells;
     }
 }

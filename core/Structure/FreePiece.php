@@ -102,6 +102,21 @@ final readonly class FreePiece
         return $this->grid()->area("c{$column}", "r{$row}");
     }
 
+    /** @return list<array{int, int}> column and row of what is left, row by row */
+    public function cells(FreeLines $lines): array
+    {
+        $cells = [];
+        for ($row = 1; $row <= $this->rows->count(); $row++) {
+            for ($column = 1; $column <= $this->columns->count(); $column++) {
+                if (! $this->cutAway->has($column, $row) && ! $lines->takes($this->cell($column, $row))) {
+                    $cells[] = [$column, $row];
+                }
+            }
+        }
+
+        return $cells;
+    }
+
     /** @return list<Crease> the scores from edge to edge */
     public function creases(): array
     {

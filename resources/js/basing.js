@@ -16,29 +16,15 @@ const keep = ({ dataset }) => sessionStorage.setItem(IN_HAND, dataset.place
     ? `.base-flap[data-place="${dataset.place}"]`
     : `.base-score[data-along="${dataset.along}"][data-score="${dataset.score}"]`);
 
-/** A mark of the tool as makers write it: 7 7/16 in, 18.9 cm. */
-const written = (mark, unit) => {
-    if (unit !== 'in') {
-        return `${Number((mark / 10).toFixed(3))} cm`;
-    }
-    let [parts, of] = [Math.round((mark / 25.4) * 64), 64];
-    while (parts % 2 === 0 && of > 1) {
-        [parts, of] = [parts / 2, of / 2];
-    }
-    const [whole, part] = [Math.floor(parts / of), parts % of];
+const nearest = (places, at) => places.reduce((best, each) => (Math.abs(each[0] - at) < Math.abs(best[0] - at) ? each : best));
 
-    return `${[whole || part === 0 ? whole : '', part ? `${part}/${of}` : ''].filter((each) => each !== '').join(' ')} in`;
-};
+/** The place nearest to a press, where one is near; else a mark of the tool. The server has written them all. */
+const snapped = (snaps, along, at, near) => {
+    const [, places, marks] = snaps.find(([name]) => name === along);
+    const place = nearest(places, at);
+    const [to, text] = Math.abs(place[0] - at) <= near ? place : nearest(marks, at);
 
-/** The place nearest to a press, where one is near; else a mark of the tool. */
-const snapped = (places, at, near, { step, unit }) => {
-    const [place, text] = places.reduce((best, each) => (Math.abs(each[0] - at) < Math.abs(best[0] - at) ? each : best));
-    if (Math.abs(place - at) <= near) {
-        return { at: place, text };
-    }
-    const mark = Math.max(0, Math.round(at / step) * step);
-
-    return { at: mark, text: written(mark, unit) };
+    return { at: to, text };
 };
 
 export const basing = (table) => ({
@@ -89,7 +75,7 @@ export const basing = (table) => ({
         const svg = event.target.closest('svg');
         const point = millimetres(svg, event);
         const near = NEAR / svg.getScreenCTM().a;
-        const [x, y] = [snapped(table.places.width, point.x, near, table), snapped(table.places.height, point.y, near, table)];
+        const [x, y] = [snapped(table.snaps, 'width', point.x, near), snapped(table.snaps, 'height', point.y, near)];
         const place = `${x.text} × ${y.text}`;
         const old = [...svg.querySelectorAll('.base-dot')].find((each) => each.dataset.place === place);
         if (!this.corner(place)) {

@@ -3,14 +3,13 @@
     $unit = $notation->unit->value;
     $sides = [[\Ephemeron\Measure\Axis::Width, 'across', 'from the left'], [\Ephemeron\Measure\Axis::Height, 'down', 'from the head']];
     $folds = ['valley' => 'valley', 'mountain' => 'mountain', 'none' => 'no score'];
-    $edges = ['top' => 'top', 'right' => 'right', 'bottom' => 'foot', 'left' => 'left'];
     $was = fn (string $act, string $field): string => old('act') === $act && is_string(old($field)) ? old($field) : '';
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan" back="base">
     @if (session('changed'))<div class="said" role="status"><p class="mb-0">Changed: {{ session('changed') }}</p></div>@endif
     <div class="workplace base-drawn">
         <div class="drawn">
-            <div class="sheet big-drawing" x-data="basing({{ \App\View\Expression::of(['address' => route('base.change', $project), 'revision' => $project->revision, 'step' => $plan->design->tools->grid->step()->inMillimetres(), 'places' => $places, 'unit' => $unit]) }})" @click="press($event)" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="onKey($event)">
+            <div class="sheet big-drawing" x-data="basing({{ \App\View\Expression::of(['address' => route('base.change', $project), 'revision' => $project->revision, 'step' => $plan->design->tools->grid->step()->inMillimetres(), 'snaps' => $snaps]) }})" @click="press($event)" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="onKey($event)">
                 {!! $drawing->draw()->inline(hasLinks: true) !!}
                 <div class="row-line"><button class="btn-plain" type="button" @click="draws = ! draws" :aria-pressed="draws ? 'true' : 'false'" id="draw-corners">Draw a line by its corners</button>
                     <span class="asked" x-show="draws" x-cloak><select class="form-select" aria-label="What the drawn line is" id="drawn-kind" @change="be($event.target.value)">@foreach (\Ephemeron\Structure\FreeLineKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->value }}</option>@endforeach</select> <button class="btn-main" type="button" :disabled="said === ''" @click="set()" id="drawn-line">Draw it</button></span>
@@ -23,7 +22,7 @@
                     <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo($event)" @pointercancel="letGo()" role="img" aria-label="The base as it folds">{{ $markup }}</div>
                     <div class="slider fold-controls"><button class="btn-plain" type="button" @click="back()" aria-label="One fold back">←</button><button class="btn-main" type="button" @click="toggle()" x-text="playing ? 'Stop' : 'Fold'">Fold</button><button class="btn-plain" type="button" @click="forward()" aria-label="One fold on">→</button><input type="range" min="0" max="{{ count($steps) }}" step="0.01" x-model.number="at" aria-label="How far it is folded"></div>
  @if ($stops !== [])<ul class="findings" aria-label="What does not go together">@foreach ($stops as $finding)<li class="is-{{ $finding->severity->value }}"><span class="severity">{{ $finding->severity->label() }}</span> @words($finding->text)</li>@endforeach</ul>@endif
-                    @foreach ([[$shut->first, 'Shut before anything folds'], [$shut->last, 'Shut when all is folded']] as [$these, $when])@if ($these !== [])<p class="mb-1">{{ $when }}: {{ collect($these)->map(fn ($flap) => "the flap at the {$edges[$flap->edge->value]} of {$flap->column}-{$flap->row}")->implode(', then ') }}.</p>@endif @endforeach
+                    @foreach ([[$shut->first, 'Shut before anything folds'], [$shut->last, 'Shut when all is folded']] as [$these, $when])@if ($these !== [])<p class="mb-1">{{ $when }}: {{ collect($these)->map(fn ($flap) => "the flap at the {$flap->edge->label()} of {$flap->column}-{$flap->row}")->implode(', then ') }}.</p>@endif @endforeach
                     <ol class="fold-steps" aria-label="Folds in order" tabindex="0">@foreach ($steps as $step)<li data-step="{{ $step->number }}"><span class="quiet">{{ $step->number }}</span> @typeset($step->text)</li>@endforeach</ol>
                 </div>
             @endif
@@ -33,8 +32,8 @@
             @foreach (['at', 'furniture'] as $field)@error($field)<p class="field-error" id="{{ $field }}-error">{{ $message }}</p>@enderror @endforeach
             @if ($isOffMarks)
                 <div class="said" id="off-marks">
-                    @foreach ($offMarks as [$along, $number, $at, $mark])
-                        <x-swap-form :project="$project" :action="route('base.change', $project)"><input type="hidden" name="act" value="move"><input type="hidden" name="along" value="{{ $along->value }}"><input type="hidden" name="score" value="{{ $number }}"><input type="hidden" name="at" value="{{ $notation->exact($mark) }}">{{ $along === \Ephemeron\Measure\Axis::Width ? 'Upright' : 'Level' }} score {{ $number }} lies {{ number_format(abs($mark->minus($at)->inMillimetres()), 2) }} mm beside @typeset($notation->text($mark)), a hair off the mark. <button class="btn-plain">Take @typeset($notation->text($mark))</button></x-swap-form>
+                    @foreach ($offMarks as $off)
+                        <x-swap-form :project="$project" :action="route('base.change', $project)"><input type="hidden" name="act" value="move"><input type="hidden" name="along" value="{{ $off->along->value }}"><input type="hidden" name="score" value="{{ $off->number }}"><input type="hidden" name="at" value="{{ $notation->exact($off->mark) }}">{{ $off->along === \Ephemeron\Measure\Axis::Width ? 'Upright' : 'Level' }} score {{ $off->number }} lies {{ number_format($off->by()->inMillimetres(), 2) }} mm beside @typeset($notation->text($off->mark)), a hair off the mark. <button class="btn-plain">Take @typeset($notation->text($off->mark))</button></x-swap-form>
                     @endforeach
                     @if ($offMarks === [])Its rim, or corners of its lines, lie a hair off the marks.@endif <x-swap-form :project="$project" :action="route('base.change', $project)" class="mt-1"><input type="hidden" name="act" value="marks"><button class="btn-plain" id="take-marks">Take all marks</button></x-swap-form>
                 </div>
@@ -42,9 +41,9 @@
             <details id="base-flaps" open><summary>Flaps glued to an edge</summary>
                 <ol class="base-lines">
                     @foreach ($flaps as $flap)
-                        @php($called = "at the {$edges[$flap->edge->value]} of {$flap->column}-{$flap->row}, ".($flap->side === \Ephemeron\Paper\Side::A ? 'in front' : 'behind'))
+                        @php($called = "at the {$flap->edge->label()} of {$flap->column}-{$flap->row}, ".($flap->side === \Ephemeron\Paper\Side::A ? 'in front' : 'behind'))
                         <li>
-                            <span>@size($flap->open->size, $notation) {{ $called }}@if ($flap->discs !== []), {{ count($flap->discs) === 2 ? 'a magnet' : (count($flap->discs) / 2).' magnets' }}@endif</span>
+                            <span>@size($flap->open->size, $notation) {{ $called }}@if ($flap->magnets() > 0), {{ $flap->magnets() === 1 ? 'a magnet' : $flap->magnets().' magnets' }}@endif</span>
                             <x-swap-form :project="$project" :action="route('base.change', $project)" hx-trigger="change, submit">
                                 <input type="hidden" name="act" value="slide"><input type="hidden" name="place" value="{{ $flap->thing->place }}">
                                 <label for="flap-at-{{ $loop->iteration }}">{{ $flap->edge->isUpright() ? 'from the head' : 'from the left' }}</label> <span class="with-unit"><input class="form-control" id="flap-at-{{ $loop->iteration }}" name="at" value="{{ $notation->bare($flap->along($base)) }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>
@@ -58,7 +57,7 @@
                 <x-swap-form :project="$project" :action="route('base.change', $project)" class="row-line" id="flap-form">
                     <input type="hidden" name="act" value="flap">
                     <span class="asked"><label for="flap-area">One more, on area</label> <select class="form-select" id="flap-area" name="area">@foreach ($areas as $area)<option @selected($was('flap', 'area') === $area)>{{ $area }}</option>@endforeach</select></span>
-                    <span class="asked"><label for="flap-edge">at its</label> <select class="form-select" id="flap-edge" name="edge">@foreach ($edges as $value => $label)<option value="{{ $value }}" @selected($was('flap', 'edge') === $value)>{{ $label }}</option>@endforeach</select></span>
+                    <span class="asked"><label for="flap-edge">at its</label> <select class="form-select" id="flap-edge" name="edge">@foreach (\Ephemeron\Geometry\Edge::cases() as $edge)<option value="{{ $edge->value }}" @selected($was('flap', 'edge') === $edge->value)>{{ $edge->label() }}</option>@endforeach</select></span>
                     <select class="form-select" name="side" aria-label="Side its tab lies on" id="flap-side"><option value="front">tab in front</option><option value="back" @selected($was('flap', 'side') === 'back')>tab behind</option></select>
                     <span class="asked"><label for="flap-like">as large as</label> <select class="form-select" id="flap-like" name="like"><option value="">by measures</option>@foreach ($areas as $area)<option value="{{ $area }}" @selected($was('flap', 'like') === $area)>area {{ $area }}</option>@endforeach</select></span>
                     @foreach (['reach' => ['reaching', 'half'], 'breadth' => ['broad', 'all of it'], 'from' => ['from the end', 'middle'], 'tab' => ['tab', 'usual']] as $field => [$label, $usual])<span class="asked"><label for="flap-{{ $field }}">{{ $label }}</label> <span class="with-unit"><input @class(['form-control', 'is-invalid' => $errors->has($field)]) id="flap-{{ $field }}" name="{{ $field }}" value="{{ $was('flap', $field) }}" placeholder="{{ $usual }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span></span>@error($field)<p class="field-error">{{ $message }}</p>@enderror @endforeach

@@ -97,6 +97,9 @@ final class DrawnBaseTest extends TestCase
         $base = $this->base('2 + 10', '12')->lined(FreeLineKind::Slit, '2 × 0 to 2 × 1 1/2');
         $places = array_map(static fn (Length $at): string => (string) ($at->inMillimetres() / 25.4), $base->places(Axis::Width));
         $this->assertSame(['0', '1', '2', '3', '4', '6', '7', '8', '9', '10', '12'], $places);
+        $marks = $base->marks(Axis::Width, ToolGrid::Sixteenth);
+        $this->assertCount(12 * 16 + 1, $marks);
+        $this->assertTrue($marks[0]->isZero() && $marks[1]->equals(Length::inches(0, 1, 16)) && $marks[192]->equals(Length::inches(12)));
         $down = $base->places(Axis::Height);
         foreach ([[1, 1, 2], [10, 1, 2], [4, 0, 1], [6, 0, 1], [9, 0, 1]] as [$whole, $part, $of]) {
             $this->assertNotSame([], array_filter($down, static fn (Length $at): bool => $at->equals(Length::inches($whole, $part, $of))), "{$whole} {$part}/{$of}");

@@ -54,7 +54,14 @@ final readonly class DrawBaseController
             'base' => $base,
             'drawing' => new BaseDrawing($base, $plan->notation(), $flaps),
             'flaps' => $flaps,
-            'places' => $this->places($base, $plan->notation()),
+            'snaps' => array_map(
+                static fn (Axis $along): array => [
+                    $along->value,
+                    self::places($base->places($along), $plan->notation()),
+                    self::places($base->marks($along, $plan->design->tools->grid), $plan->notation()),
+                ],
+                Axis::cases(),
+            ),
             'offMarks' => $base->offMarks($plan->design->tools->grid),
             'sheet' => $plan->design->materials[StockRole::StructureCard->value]->sheet,
             'isOffMarks' => $base->isOffMarks($plan->design->tools->grid),
@@ -95,18 +102,15 @@ final readonly class DrawBaseController
         return redirect()->route('base', $project, 303)->with('changed', $change === '' ? null : $change);
     }
 
-    /** @return array<string, list<array{float, string}>> where corners snap to, in millimetres and as it is written, by axis */
-    private function places(DrawnBase $base, Notation $notation): array
+    /**
+     * Places as a hand finds them.
+     *
+     * @param list<Length> $places
+     * @return list<array{float, string}> in millimetres, and as it is written
+     */
+    private static function places(array $places, Notation $notation): array
     {
-        $places = [];
-        foreach (Axis::cases() as $along) {
-            $places[$along->value] = array_map(
-                static fn (Length $at): array => [round($at->inMillimetres(), 4), $notation->exact($at)],
-                $base->places($along),
-            );
-        }
-
-        return $places;
+        return array_map(static fn (Length $at): array => [round($at->inMillimetres(), 4), $notation->exact($at)], $places);
     }
 
     private static function base(Design $design): DrawnBase

@@ -471,7 +471,7 @@ final class SvgDrawing
     /**
      * A file of its own, true to scale.
      *
-     * @param float $gap millimetres between the lines of a hatching: more where it is to be printed smaller
+     * @param float $gap millimetres between the lines of a hatching, where they are to lie further apart because it is printed smaller
      */
     public function file(float $gap = self::GAP): string
     {
@@ -480,7 +480,7 @@ final class SvgDrawing
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"{$x} {$y} {$width} "
             ."{$height}\">"
-            .'<title>'.self::escape($this->title).'</title>'.$this->inLines($gap)."</svg>\n";
+            .'<title>'.self::escape($this->title).'</title>'.$this->inLines(max(self::GAP, $gap))."</svg>\n";
     }
 
     /** With its hatchings as lines: thousands of them, written only where they are wanted. */

@@ -1,7 +1,6 @@
 {{-- All of it follows from the plan and the papers: it is made once for them. --}}
 @php
     $notation = $plan->notation();
-    $edges = ['left' => 'left', 'right' => 'right', 'top' => 'top', 'bottom' => 'foot'];
 @endphp
 @if ($sewing)
     <div class="leaves">@include('fold.choose')@include('leaves.sewing')</div>
@@ -47,8 +46,8 @@
                                 <th scope="row">{{ $face->face->name }}</th>
                                 <td class="text-nowrap">{{ $face->letter }}, {{ $face->face->paper->side->value }}</td>
                                 <td>{{ $face->showsCore ? 'core' : ($face->hasDirection || $map->sheet !== null || $face->lie !== \Ephemeron\Blueprint\Lie::Upright ? $face->lie->label() : 'any way') }}</td>
-                                <td>{{ $face->opening ? $edges[$face->opening->value] : '' }}</td>
-                                <td>{{ $face->face->hinge ? $edges[$face->face->hinge->value] : '' }}</td>
+                                <td>{{ $face->opening ? $face->opening->label() : '' }}</td>
+                                <td>{{ $face->face->hinge ? $face->face->hinge->label() : '' }}</td>
                             </tr>
                         @endforeach
                     </tbody>
