@@ -272,6 +272,15 @@ final class DrawnBaseTest extends TestCase
         $this->assertSame('', $this->base('4 + 4', '6', '1-1')->cut(1, 1)->changes()['parameters.cut-away']);
     }
 
+    /** What is cut away by its corners and covers an area takes it; what leaves some of it does not. */
+    public function test_areas_that_are_left(): void
+    {
+        $base = $this->base('4 + 8', '6 + 6', '2-2');
+        $this->assertSame(['1-1', '2-1', '1-2'], $base->areas());
+        $this->assertSame(['1-1', '2-1'], $base->lined(FreeLineKind::CutAway, '0 × 6 to 4 × 6 to 4 × 12 to 0 × 12')->areas());
+        $this->assertSame(['1-1', '2-1', '1-2'], $base->lined(FreeLineKind::CutAway, '0 × 6 to 4 × 12 to 0 × 12')->areas());
+    }
+
     public function test_slanted_lines_and_slits_come_and_go(): void
     {
         $base = $this->base('4 + 8', '12')->lined(FreeLineKind::Slit, '2 × 0 to 2 × 1 1/2')->lined(FreeLineKind::CutAway, '0 × 0 to 1 × 0 to 0 × 1');
