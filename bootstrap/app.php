@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Club\Tablets;
 use App\Http\Middleware\AtWork;
 use App\Http\Middleware\FarTooLarge;
+use App\Http\Middleware\KeptPages;
 use App\Http\Middleware\LookAtSession;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\ReadableText;
@@ -41,6 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Who is at work is known before anything is looked for.
         $middleware->prependToPriorityList(SubstituteBindings::class, AtWork::class);
         $middleware->prependToPriorityList(AtWork::class, LookAtSession::class);
+        $middleware->prependToPriorityList(SubstituteBindings::class, KeptPages::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(SmallPages::class);
         // Whoever is led here by another name is not served: names of one's own are said in EPHEMERON_HOSTS, with commas between.

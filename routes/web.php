@@ -60,6 +60,7 @@ use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TurnController;
 use App\Http\Controllers\WordsController;
 use App\Http\Controllers\WorthKeepingController;
+use App\Http\Middleware\KeptPages;
 use App\Http\Middleware\LookAtSession;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
@@ -146,7 +147,7 @@ Route::post('projects/{project}/restore', RestoreController::class)->withTrashed
 Route::prefix('projects/{project}')->group(function (): void {
     Route::post('copy', CopyController::class)->name('projects.copy');
 
-    Route::get('plan', PlanController::class)->name('plan');
+    Route::get('plan', PlanController::class)->name('plan')->middleware(KeptPages::class);
     Route::get('base', [DrawBaseController::class, 'show'])->name('base');
     Route::post('base', [DrawBaseController::class, 'change'])->name('base.change');
     Route::get('paper', [PaperingController::class, 'show'])->name('paper');
@@ -161,12 +162,12 @@ Route::prefix('projects/{project}')->group(function (): void {
     Route::post('leaves/template', [LeavesController::class, 'template'])->name('leaves.template');
     Route::post('leaves/heap', [LeavesController::class, 'add'])->name('leaves.add');
     Route::delete('leaves/heap/{key}', [LeavesController::class, 'takeOff'])->where('key', '[a-z0-9-]{1,40}')->name('leaves.take-off');
-    Route::get('cut', CutController::class)->name('cut');
+    Route::get('cut', CutController::class)->name('cut')->middleware(KeptPages::class);
     Route::delete('together', [TogetherController::class, 'destroy'])->name('together.apart');
     Route::get('cut/{key}', [CutController::class, 'later'])->where('key', '[a-z0-9-]{1,60}')->name('cut.pattern');
-    Route::get('score', ScoreController::class)->name('score');
-    Route::get('fold', FoldController::class)->name('fold');
-    Route::get('bench', BenchController::class)->name('bench');
+    Route::get('score', ScoreController::class)->name('score')->middleware(KeptPages::class);
+    Route::get('fold', FoldController::class)->name('fold')->middleware(KeptPages::class);
+    Route::get('bench', BenchController::class)->name('bench')->middleware(KeptPages::class);
     Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{document}.pdf', [PrintController::class, 'pdf'])->name('print.pdf');
 

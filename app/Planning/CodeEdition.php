@@ -15,6 +15,8 @@ final readonly class CodeEdition
 {
     private const WHOLE = ['core/*', 'core/*/*', 'app/Drawing', 'app/Planning'];
 
+    private const SHOWN = ['core/*', 'core/*/*', 'app/*', 'app/*/*', 'resources/views', 'resources/views/*', 'config', 'routes'];
+
     private const PLANNER = ['core/Cutting', 'core/Geometry', 'core/Measure'];
 
     /** Of all that works out and draws a book. */
@@ -27,6 +29,12 @@ final readonly class CodeEdition
     public static function planner(): string
     {
         return self::written()['planner'] ?? self::of(...self::PLANNER);
+    }
+
+    /** Of all that makes pages. */
+    public static function shown(): string
+    {
+        return self::written()['shown'] ?? self::of(...self::SHOWN);
     }
 
     /** @param string ...$folders whose files decide, below the application's own */
@@ -46,7 +54,7 @@ final readonly class CodeEdition
     /** For all requests from now on. */
     public static function write(): void
     {
-        $editions = ['whole' => self::of(...self::WHOLE), 'planner' => self::of(...self::PLANNER)];
+        $editions = ['whole' => self::of(...self::WHOLE), 'planner' => self::of(...self::PLANNER), 'shown' => self::of(...self::SHOWN)];
         file_put_contents(self::file(), '<?php return '.var_export($editions, true).";\n", LOCK_EX);
     }
 

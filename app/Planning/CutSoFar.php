@@ -6,10 +6,8 @@ namespace App\Planning;
 
 use App\Drawer\Consumption;
 use App\Drawer\WorthKeeping;
-use App\Models\OffcutChoice;
 use App\Models\Paper;
 use App\Models\PaperMovement;
-use App\Models\PlanSearch;
 use App\Models\Project;
 use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\CutWork;
@@ -17,6 +15,8 @@ use Ephemeron\Cutting\SheetPattern;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Format\CutWorkJson;
 use Ephemeron\Measure\Length;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
 /** What a project’s ticks tell about its sheets. */
@@ -65,9 +65,7 @@ final readonly class CutSoFar
      */
     public static function searched(Project $project): array
     {
-        return array_values(($project->relationLoaded('searches') ? $project->searches : $project->searches()->get())->map(
-            static fn (PlanSearch $search): array => [$search->key, $search->taken, $search->bound, $search->plan],
-        )->all());
+        return self::rows($project, 'searches', 'plan_searches', ['key', 'taken', 'bound', 'plan']);
     }
 
     /**
@@ -77,23 +75,44 @@ final readonly class CutSoFar
      */
     public static function mark(Project $project): array
     {
-        if ($project->cutWorks->isEmpty()) {
+        $works = self::rows($project, 'cutWorks', 'cut_works', ['id', 'plan']);
+        if ($works === []) {
             return [];
         }
         $papers = DB::table('papers')->selectRaw('count(*) as papers, sum(count) as sheets, max(updated_at) as changed')->first();
 
         return [
             $project->id,
-            $project->cutWorks->sortBy('id')->pluck('plan')->all(),
-            $project->ticks->pluck('key')->sort()->values()->all(),
-            self::spoiled($project),
-            $project->offcutChoices->map(static fn (OffcutChoice $each): array => [$each->step, $each->offcut, $each->keep])->sort()
-                ->values()->all(),
+            $works,
+            self::rows($project, 'ticks', 'ticks', ['key']),
+            self::rows($project, 'spoiledPieces', 'spoiled_pieces', ['sheet', 'piece', 'count']),
+            self::rows($project, 'offcutChoices', 'offcut_choices', ['step', 'offcut', 'keep']),
             (array) $papers,
             DB::table('paper_movements')->where('project_id', $project->id)->whereNotNull('step')->orderBy('id')
                 ->get(['paper_id', 'step', 'change'])->all(),
             app(WorthKeeping::class)->narrowest()->ticks,
         ];
+    }
+
+    /**
+     * What belongs to a book, as it is stored: as it was read, where it has been read.
+     *
+     * @param list<string> $columns
+     * @return list<list<mixed>> in an order that has nothing to do with when it was stored
+     */
+    private static function rows(Project $project, string $relation, string $table, array $columns): array
+    {
+        $read = $project->getRelations()[$relation] ?? null;
+        $rows = $read instanceof Collection
+            ? $read->map(static fn (Model $row): mixed => $row->getRawOriginal())->all()
+            : DB::table($table)->where('project_id', $project->id)->get($columns)->all();
+        $rows = array_map(
+            static fn (mixed $row): array => array_map(static fn (string $column): mixed => ((array) $row)[$column] ?? null, $columns),
+            array_values($rows),
+        );
+        sort($rows);
+
+        return $rows;
     }
 
     /** @return list<CutWork> the earliest first */

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Club\Club;
 use App\Club\FairTurns;
 use App\Database\ImmediateSqliteConnector;
+use App\Database\ShelfEdition;
 use App\History\DesignSlice;
 use App\History\History;
 use App\History\LaidBySlice;
@@ -37,6 +38,8 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Queue\Job;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Database\Events\TransactionCommitted;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Queue\Worker;
@@ -67,6 +70,7 @@ final class AppServiceProvider extends ServiceProvider
             fn (): CutPlanner => new AroundPins(new CachedPlanner(ProvenPlanner::quick(), $this->app->make(Repository::class))),
         );
         $this->app->singleton(Workshop::class);
+        $this->app->singleton(ShelfEdition::class);
         $this->app->scoped(Settings::class);
         $this->app->bind(Asking::class, static fn (Application $app): Asking => Asking::kept($app->make(Settings::class)));
         // In one request a plan is read back once.
@@ -102,6 +106,8 @@ final class AppServiceProvider extends ServiceProvider
             new CacheInFiles(new Filesystem, is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data')),
             $config,
         ));
+        Event::listen(QueryExecuted::class, fn (QueryExecuted $query) => $this->app->make(ShelfEdition::class)->heard($query));
+        Event::listen(TransactionCommitted::class, fn () => $this->app->make(ShelfEdition::class)->committed());
         Event::listen(DiagnosingHealth::class, Health::check(...));
         Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (['length', 'size'] as $measured) {

@@ -14,11 +14,16 @@ final class CoveringLp
 {
     private const EPSILON = 1e-9;
 
-    /** Cost of a piece that no column gives: dearer than any sheet. */
+    /** What is less is taken for a rounding error. */
+    private const LEAST_STEP = 1e-7;
+
+    /** Cost of a piece that no column gives, where there may be no sheet for it: dearer than any. */
     private const MISSING = 1000.0;
 
-    /** @var list<array<int, float>> columns: entries by row */
+    /** @var list<array<int, float>> columns: entries by row, those that are not 0 */
     private array $columns = [];
+
+    private int $entries = 0;
 
     /** @var list<float> */
     private array $costs = [];
@@ -35,24 +40,21 @@ final class CoveringLp
     /**
      * @param list<float> $wanted right-hand side of the covering rows
      * @param list<float> $limits of the supplies that are limited
+     * @param float $missing cost of a piece that no column gives: 1 where each has a sheet of its own at the worst
      */
-    public function __construct(private readonly array $wanted, private readonly array $limits)
+    public function __construct(private readonly array $wanted, private readonly array $limits, float $missing = self::MISSING)
     {
         $rows = $this->rows();
         for ($row = 0; $row < $rows; $row++) {
             // Covering rows start with the pieces missing, limits with their slack.
+            $this->append([$row => 1.0], $row < count($wanted) ? $missing : 0.0);
+            $this->basis[] = $row;
             $unit = array_fill(0, $rows, 0.0);
             $unit[$row] = 1.0;
-            $this->columns[] = $unit;
-            $this->costs[] = $row < count($wanted) ? self::MISSING : 0.0;
-            $this->basis[] = $row;
             $this->inverse[] = $unit;
         }
         foreach (array_keys($wanted) as $row) {
-            $surplus = array_fill(0, $rows, 0.0);
-            $surplus[$row] = -1.0;
-            $this->columns[] = $surplus;
-            $this->costs[] = 0.0;
+            $this->append([$row => -1.0], 0.0);
         }
         $this->level = [...$wanted, ...$limits];
     }
@@ -64,17 +66,12 @@ final class CoveringLp
      */
     public function add(array $pieces, float $cost, ?int $limit): int
     {
-        $column = array_fill(0, $this->rows(), 0.0);
-        foreach ($pieces as $kind => $count) {
-            $column[$kind] = (float) $count;
-        }
+        $column = array_map(floatval(...), array_filter($pieces));
         if ($limit !== null) {
             $column[count($this->wanted) + $limit] = 1.0;
         }
-        $this->columns[] = $column;
-        $this->costs[] = $cost;
 
-        return count($this->columns) - 1;
+        return $this->append($column, $cost);
     }
 
     /** Pivots until no column it knows is worth taking in. */
@@ -82,16 +79,14 @@ final class CoveringLp
     {
         $rows = $this->rows();
         for ($pivot = 0; $pivot < $mostPivots && ! $effort->isSpent(); $pivot++) {
-            $effort->spend((count($this->columns) + 2 * $rows) * $rows >> 1);
+            $effort->spend($this->entries + 2 * count($this->columns) + 2 * $rows * $rows);
             $prices = $this->prices();
             $entering = null;
             $least = -self::EPSILON;
             foreach ($this->columns as $index => $column) {
                 $reduced = $this->costs[$index];
                 foreach ($column as $row => $entry) {
-                    if ($entry !== 0.0) {
-                        $reduced -= $prices[$row] * $entry;
-                    }
+                    $reduced -= $prices[$row] * $entry;
                 }
                 if ($reduced < $least) {
                     $least = $reduced;
@@ -145,6 +140,16 @@ final class CoveringLp
         return $taken;
     }
 
+    /** @param array<int, float> $column */
+    private function append(array $column, float $cost): int
+    {
+        $this->columns[] = $column;
+        $this->costs[] = $cost;
+        $this->entries += count($column);
+
+        return count($this->columns) - 1;
+    }
+
     private function rows(): int
     {
         return count($this->wanted) + count($this->limits);
@@ -157,20 +162,11 @@ final class CoveringLp
         for ($row = 0; $row < $rows; $row++) {
             $sum = 0.0;
             foreach ($this->columns[$entering] as $k => $entry) {
-                if ($entry !== 0.0) {
-                    $sum += $this->inverse[$row][$k] * $entry;
-                }
+                $sum += $this->inverse[$row][$k] * $entry;
             }
             $direction[] = $sum;
         }
-        $leaving = null;
-        $ratio = INF;
-        foreach ($direction as $row => $step) {
-            if ($step > self::EPSILON && $this->level[$row] / $step < $ratio - self::EPSILON) {
-                $ratio = $this->level[$row] / $step;
-                $leaving = $row;
-            }
-        }
+        $leaving = $this->leaving($direction);
         if ($leaving === null) {
             return false;
         }
@@ -190,5 +186,30 @@ final class CoveringLp
         $this->basis[$leaving] = $entering;
 
         return true;
+    }
+
+    /**
+     * The row that is first at its end; of several the one with the largest step, by which it is safest to divide.
+     *
+     * @param list<float> $direction
+     */
+    private function leaving(array $direction): ?int
+    {
+        $ratio = INF;
+        foreach ($direction as $row => $step) {
+            if ($step > self::LEAST_STEP) {
+                $ratio = min($ratio, ($this->level[$row] + self::EPSILON) / $step);
+            }
+        }
+        $leaving = null;
+        $largest = 0.0;
+        foreach ($direction as $row => $step) {
+            if ($step > max($largest, self::LEAST_STEP) && $this->level[$row] / $step <= $ratio) {
+                $largest = $step;
+                $leaving = $row;
+            }
+        }
+
+        return $leaving;
     }
 }

@@ -21,53 +21,127 @@ final readonly class LowerBound
     /** Rescaled areas that are added up: beyond that the finest functions are left out. */
     private const MOST_SUMS = 1_200_000;
 
+    /** Ways of rescaling that tell pieces apart by less than this in the mean are as good as the same. */
+    private const ALIKE = 0.01;
+
+    private int $wide;
+
+    private int $tall;
+
+    /** @var list<int> */
+    private array $across;
+
+    /** @var list<int> */
+    private array $down;
+
+    /** @var list<array{int, int, int, int, int}> by kind: index of its width and its height, both again turned, and how many */
+    private array $lies;
+
+    /** @param list<Kind> $kinds each fits the sheet */
+    public function __construct(array $kinds, Size $sheet)
+    {
+        [$this->wide, $this->tall] = [$sheet->width->ticks, $sheet->height->ticks];
+        [$across, $down, $lies] = [[], [], []];
+        foreach ($kinds as $kind) {
+            $ways = array_values(array_filter(
+                $kind->turnable ? [$kind->size, $kind->size->turned()] : [$kind->size],
+                static fn (Size $way): bool => $way->fitsIn($sheet),
+            ));
+            [$one, $other] = [$ways[0] ?? $sheet, $ways[1] ?? $ways[0] ?? $sheet];
+            $lies[] = [
+                $across[$one->width->ticks] ??= count($across),
+                $down[$one->height->ticks] ??= count($down),
+                $across[$other->width->ticks] ??= count($across),
+                $down[$other->height->ticks] ??= count($down),
+                $kind->quantity,
+            ];
+        }
+        [$this->across, $this->down, $this->lies] = [array_keys($across), array_keys($down), $lies];
+    }
+
     /**
-     * @param list<Demand> $demands each fits the sheet
      * @param int $enough a bound that need not be exceeded: a plan with so many sheets is there
      * @param bool $coarsely by a few functions that do most of it
      */
-    public function sheets(array $demands, Size $sheet, bool $coarsely = false, int $enough = PHP_INT_MAX, ?Effort $effort = null): int
+    public function sheets(bool $coarsely = false, int $enough = PHP_INT_MAX, ?Effort $effort = null): int
     {
-        [$wide, $tall] = [$sheet->width->ticks, $sheet->height->ticks];
-        [$across, $down] = [[], []];
-        // One entry for each way in which pieces lie: index of the width and of the height, both again turned, and how many.
-        [$w, $h, $turnedW, $turnedH, $count] = [[], [], [], [], []];
-        foreach ($demands as $demand) {
-            $size = $demand->size;
-            $lies = array_values(array_filter(
-                $demand->turnable ? [$size, $size->turned()] : [$size],
-                static fn (Size $way): bool => $way->fitsIn($sheet),
-            ));
-            if ($lies !== []) {
-                $at = [];
-                foreach ([$lies[0], $lies[1] ?? $lies[0]] as $way) {
-                    $at[] = $across[$way->width->ticks] ??= count($across);
-                    $at[] = $down[$way->height->ticks] ??= count($down);
-                }
-                [$w[], $h[], $turnedW[], $turnedH[]] = $at;
-                $count[] = $demand->quantity;
-            }
-        }
-        $pieces = count($count);
-        $most = intdiv(self::MOST_SUMS, max(1, $pieces));
-        $downAs = Rescaling::all(array_keys($down), $tall, $coarsely);
         $bound = 0;
-        foreach (Rescaling::all(array_keys($across), $wide, $coarsely) as $x) {
-            $effort?->spend($pieces * count($downAs));
-            foreach ($downAs as $y) {
-                if (--$most < 0 || $bound >= $enough) {
-                    return $bound;
-                }
-                $area = 0.0;
-                for ($piece = 0; $piece < $pieces; $piece++) {
-                    $lying = $x[$w[$piece]] * $y[$h[$piece]];
-                    $turned = $x[$turnedW[$piece]] * $y[$turnedH[$piece]];
-                    $area += $count[$piece] * ($lying < $turned ? $lying : $turned);
-                }
-                $bound = max($bound, (int) ceil($area - self::CAUTION));
+        foreach ($this->areas($coarsely, $effort) as $area) {
+            $bound = max($bound, (int) ceil($area - self::CAUTION));
+            if ($bound >= $enough) {
+                break;
             }
         }
 
         return $bound;
+    }
+
+    /**
+     * What a piece of each kind takes of a sheet, said in the ways in which all of them come to most, the plain area first: the pieces of
+     * one sheet never come to more than 1.
+     *
+     * @return non-empty-list<list<float>> ways, each with the share of every kind
+     */
+    public function shares(int $ways, Effort $effort): array
+    {
+        $areas = [];
+        $scales = [];
+        foreach ($this->areas(false, $effort) as $by => $area) {
+            $areas[] = $area;
+            $scales[] = $by;
+        }
+        arsort($areas);
+        $shares = [$this->scaled(...$scales[0])];
+        foreach (array_keys($areas) as $at) {
+            if (count($shares) >= $ways) {
+                break;
+            }
+            $share = $this->scaled(...$scales[$at]);
+            foreach ($shares as $known) {
+                $apart = 0.0;
+                foreach ($share as $kind => $part) {
+                    $apart += abs($part - $known[$kind]);
+                }
+                if ($apart < self::ALIKE * count($share)) {
+                    continue 2;
+                }
+            }
+            $shares[] = $share;
+        }
+
+        return $shares;
+    }
+
+    /** @return iterable<array{list<float>, list<float>}, float> two rescalings and the area of all pieces by them, in sheets */
+    private function areas(bool $coarsely, ?Effort $effort): iterable
+    {
+        $kinds = count($this->lies);
+        $most = intdiv(self::MOST_SUMS, max(1, $kinds));
+        $downAs = Rescaling::all($this->down, $this->tall, $coarsely);
+        foreach (Rescaling::all($this->across, $this->wide, $coarsely) as $x) {
+            $effort?->spend($kinds * count($downAs));
+            foreach ($downAs as $y) {
+                if (--$most < 0) {
+                    return;
+                }
+                $area = 0.0;
+                foreach ($this->lies as [$w, $h, $turnedW, $turnedH, $count]) {
+                    $lying = $x[$w] * $y[$h];
+                    $turned = $x[$turnedW] * $y[$turnedH];
+                    $area += $count * ($lying < $turned ? $lying : $turned);
+                }
+                yield [$x, $y] => $area;
+            }
+        }
+    }
+
+    /**
+     * @param list<float> $x
+     * @param list<float> $y
+     * @return list<float> by kind
+     */
+    private function scaled(array $x, array $y): array
+    {
+        return array_map(static fn (array $lies): float => min($x[$lies[0]] * $y[$lies[1]], $x[$lies[2]] * $y[$lies[3]]), $this->lies);
     }
 }

@@ -12,12 +12,17 @@ final class PackingSearch
     /** Of laying out all pieces, for larger leftovers and fewer settings, when no fewer sheets will do. */
     private const WAYS_WHEN_PROVED = 12;
 
+    /** Patterns of priced sets that are made. */
+    private const PRICED = 200;
+
     /** @var list<int> how many of each kind */
     private readonly array $wanted;
 
     private readonly Packer $packer;
 
     private readonly PlansSoFar $plans;
+
+    private readonly Disorder $disorder;
 
     private readonly PatternDive $dive;
 
@@ -30,13 +35,13 @@ final class PackingSearch
         private readonly Measured $task,
         private readonly array $supplies,
         int $bound,
-        \Random\Randomizer $chance,
+        private readonly \Random\Randomizer $chance,
         private readonly Effort $effort,
     ) {
         $this->wanted = $task->wanted();
         $this->packer = new Packer($task, $supplies, $effort);
         $this->plans = new PlansSoFar($bound, new KnownPatterns($task->narrowest));
-        $disorder = new Disorder($task, $chance);
+        $disorder = $this->disorder = new Disorder($task, $chance);
         $this->dive = new PatternDive($task, $supplies, $this->packer, $disorder, $effort, $this->plans);
         $this->cheaper = new CheaperSheets($task, $supplies, $disorder, $effort, $this->plans);
         $this->reshuffle = new SheetReshuffle(
@@ -190,6 +195,45 @@ final class PackingSearch
                 return;
             }
         }
+    }
+
+    /**
+     * Raises the bound by what sets of pieces are worth, where few go on a sheet; the sets that were found are patterns to choose from.
+     *
+     * @param int $units of effort
+     */
+    public function priceSets(LowerBound $bound, int $units): void
+    {
+        $isTooMuch = $this->pieces() > PricedSets::MOST_ON_A_SHEET * max(1, $this->bound()) || count($this->wanted) > PieceSets::MOST_KINDS;
+        if ($this->isProved() || $isTooMuch) {
+            return;
+        }
+        $effort = Effort::of(min($units, $this->effort->left()));
+        $priced = new PricedSets($this->task, $bound, $this->wanted, $this->plans->patterns->all(), $effort);
+        $this->raise($priced->raise(max(1, $this->bound()), $this->best()->newSheets));
+        $this->effort->spend($effort->spent());
+        if (! $this->isProved()) {
+            $this->plans->patterns->remember(array_map(static fn (Slab $slab): array => [0, $slab], $priced->patterns(self::PRICED)));
+        }
+    }
+
+    /**
+     * On one sheet fewer than the best plan has, as long as that comes out.
+     *
+     * @param int $units of effort; not more than half of what is left
+     */
+    public function fillCorners(int $units): void
+    {
+        $effort = Effort::of(min($units, intdiv($this->effort->left(), 2)));
+        $packer = new Packer($this->task, $this->supplies, $effort);
+        $corners = new FullerCorners($this->task, $this->supplies, $packer, $this->disorder, $this->chance, $effort);
+        while (! $this->isProved() && $this->best()->missed === 0 && $this->best()->newSheets > 1 && ! $effort->isSpent()) {
+            $found = $corners->within($this->best()->newSheets - 1);
+            if ($found !== null) {
+                $this->plans->keep($found);
+            }
+        }
+        $this->effort->spend($effort->spent());
     }
 
     /**

@@ -12,10 +12,9 @@ use Ephemeron\Measure\Size;
  *
  * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the
  * bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole
- * part is taken and whose rest is laid out again; from all
- * patterns that were met on the way a plan with one sheet fewer is chosen ({@see PatternChoice}); then sheets of the best plan are taken
- * apart and laid out anew, at last for the sake of
- * cheaper sheets.
+ * part is taken and whose rest is laid out again. Where few pieces go on a sheet, sets of them are priced ({@see PricedSets}), which
+ * proves most of what is left. Then a plan with one sheet fewer is sought, part by part ({@see FullerCorners}), from all patterns that were
+ * met ({@see PatternChoice}), and by taking sheets of the best plan apart; at last cheaper sheets are.
  *
  * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed, so that it does not
  * matter how fast the machine is.
@@ -43,6 +42,8 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param int $units see {@see Effort}
      * @param int $cuts weighed for the patterns and the bound
      * @param list<array{int, int, int}> $rounds
+     * @param int $pricing units for pricing sets
+     * @param int $corners units for filling corners
      * @param (\Closure(float): bool)|null $goOn see {@see Effort}
      */
     private function __construct(
@@ -50,6 +51,8 @@ final readonly class ProvenPlanner implements CutPlanner
         private int $looks,
         private int $cuts,
         private array $rounds,
+        private int $pricing,
+        private int $corners,
         private ?\Closure $goOn = null,
     ) {
     }
@@ -57,7 +60,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]]);
+        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], Effort::A_SECOND >> 2, Effort::A_SECOND >> 3);
     }
 
     /**
@@ -67,7 +70,9 @@ final readonly class ProvenPlanner implements CutPlanner
      */
     public static function thorough(float $seconds = 4.5, ?\Closure $goOn = null): self
     {
-        return new self((int) ($seconds * Effort::A_SECOND), 3_000_000, 25_000_000, self::ROUNDS, $goOn);
+        $units = (int) ($seconds * Effort::A_SECOND);
+
+        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, intdiv(3 * $units, 4), intdiv($units, 2), $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -105,10 +110,13 @@ final readonly class ProvenPlanner implements CutPlanner
             $search->layOutInManyWays();
         }
         if (! $search->isProved() && $search->best()->missed === 0 && $this->isOneKindOfSheet($supplies)) {
-            $search->raise((new LowerBound)->sheets($fitting, $supplies[0]->sheet, enough: $search->best()->newSheets, effort: $effort));
+            $bound = new LowerBound($kinds, $supplies[0]->sheet);
+            $search->raise($bound->sheets(enough: $search->best()->newSheets, effort: $effort));
             $search->tryEveryWay(intdiv($this->units, 2));
+            $search->priceSets($bound, $this->pricing);
         }
         $search->generatePatterns($this->cuts);
+        $search->fillCorners($this->corners);
         foreach ($this->rounds as [$turns, $dives, $cuts]) {
             $search->goRound($turns, $dives, self::CUTS_OF_A_STEP, self::CHOICES);
             $search->generatePatterns($cuts);
@@ -253,7 +261,7 @@ final readonly class ProvenPlanner implements CutPlanner
     private function quickBound(array $demands, array $supplies): int
     {
         if ($this->isOneKindOfSheet($supplies)) {
-            return (new LowerBound)->sheets($demands, $supplies[0]->sheet, coarsely: true);
+            return (new LowerBound(Kind::among($demands), $supplies[0]->sheet))->sheets(coarsely: true);
         }
         $area = array_sum(array_map(static fn (Demand $demand): int => $demand->size->area() * $demand->quantity, $demands));
         $largest = 0;

@@ -7,10 +7,8 @@ namespace Ephemeron\Cutting;
 use Ephemeron\Measure\Axis;
 
 /**
- * Which sets of a few pieces come out of one sheet by cuts from edge to edge, exactly: for every set the smallest rectangles that hold it,
- * put together from those of its parts, side by side or one below the other. Whatever is cut from edge to edge falls into two parts that
- * are cut so themselves, so that none is missed. (Bottom-up enumeration of guillotine builds after P. Y. Wang, Operations Research 31,
- * 1983; cited from memory.)
+ * Which sets of a few pieces come out of one sheet by cuts from edge to edge, exactly: for every set the smallest rectangles that hold it
+ * ({@see TightRectangles}).
  *
  * A strip too narrow to come off is not looked at: {@see Slab::comesOff()} tells of a sheet that has been found.
  */
@@ -22,6 +20,8 @@ final class SheetSets
     /** @var array<int, list<int>> widths and heights, alternating, by set: the narrower ones first */
     private array $shapes = [];
 
+    private readonly TightRectangles $tight;
+
     private bool $gaveUp = false;
 
     /** @param list<int> $pieces kind of each, not more than {@see self::MOST_PIECES} */
@@ -32,14 +32,9 @@ final class SheetSets
         private readonly int $height,
         private readonly Effort $effort,
     ) {
-        $ways = [];
-        foreach ($task->placements as [$kind, $w, $h]) {
-            if ($w <= $width && $h <= $height) {
-                $ways[$kind][$w] = $h;
-            }
-        }
+        $this->tight = new TightRectangles($width, $height, $effort);
         foreach ($pieces as $piece => $kind) {
-            $this->shapes[1 << $piece] = self::smallest($ways[$kind] ?? []);
+            $this->shapes[1 << $piece] = $this->tight->ofPiece($task, $kind);
         }
     }
 
@@ -83,61 +78,13 @@ final class SheetSets
                 // What a part of it does not hold the whole does not either.
                 return $this->gaveUp() ? [] : $this->shapes[$set] = [];
             }
-            $this->join($these, $those, $least);
+            $this->tight->join($these, $those, $least);
             if ($part === 0) {
                 break;
             }
         }
 
-        return $this->shapes[$set] = self::smallest($least);
-    }
-
-    /**
-     * @param list<int> $these
-     * @param list<int> $those
-     * @param array<int, int> $least height by width
-     */
-    private function join(array $these, array $those, array &$least): void
-    {
-        [$m, $n] = [count($these), count($those)];
-        $this->effort->spend(8 + 3 * ($m * $n >> 1));
-        for ($i = 0; $i < $m; $i += 2) {
-            [$w, $h] = [$these[$i], $these[$i + 1]];
-            for ($j = 0; $j < $n; $j += 2) {
-                $beside = $w + $those[$j];
-                $tall = max($h, $those[$j + 1]);
-                if ($beside <= $this->width && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
-                    $least[$beside] = $tall;
-                }
-                $below = $h + $those[$j + 1];
-                $wide = max($w, $those[$j]);
-                if ($below <= $this->height && $below < ($least[$wide] ?? PHP_INT_MAX)) {
-                    $least[$wide] = $below;
-                }
-            }
-        }
-    }
-
-    /**
-     * Those that no other one is within.
-     *
-     * @param array<int, int> $least height by width
-     * @return list<int> widths and heights, alternating
-     */
-    private static function smallest(array $least): array
-    {
-        ksort($least);
-        $shapes = [];
-        $lowest = PHP_INT_MAX;
-        foreach ($least as $w => $h) {
-            if ($h < $lowest) {
-                $shapes[] = $w;
-                $shapes[] = $h;
-                $lowest = $h;
-            }
-        }
-
-        return $shapes;
+        return $this->shapes[$set] = $this->tight->smallest($least);
     }
 
     /** Divides the corner of a slab into the pieces of a set that fits so wide and so tall. */

@@ -67,6 +67,13 @@ final class Slab
             : new self($this->width, $this->height - $at);
     }
 
+    /** Is divided from now on as another of its size is. */
+    public function becomes(self $other): void
+    {
+        [$this->kind, $this->turned, $this->along, $this->at] = [$other->kind, $other->turned, $other->along, $other->at];
+        [$this->first, $this->second] = [$other->first, $other->second];
+    }
+
     public function __clone()
     {
         $this->first = $this->first === null ? null : clone $this->first;

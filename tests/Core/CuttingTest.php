@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Ephemeron\Cutting\CutPlan;
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\LowerBound;
 use Ephemeron\Cutting\Offcut;
 use Ephemeron\Cutting\PlanDoesNotCut;
@@ -104,17 +105,16 @@ final class CuttingTest extends TestCase
 
     public function test_the_bound_counts_area_and_pieces_that_cannot_share_a_sheet(): void
     {
-        $bound = new LowerBound;
-        $sheet = Size::inches(12, 12);
-        $this->assertSame(1, $bound->sheets([new Demand('A', Size::inches(6, 6), 4, true)], $sheet));
-        $this->assertSame(2, $bound->sheets([new Demand('A', Size::inches(6, 6), 5, true)], $sheet));
-        $this->assertSame(5, $bound->sheets([new Demand('A', Size::inches(6.5, 7), 5, true)], $sheet));
-        $this->assertSame(0, $bound->sheets([], $sheet));
+        $bound = static fn (Demand ...$demands): int => (new LowerBound(Kind::among($demands), Size::inches(12, 12)))->sheets();
+        $this->assertSame(1, $bound(new Demand('A', Size::inches(6, 6), 4, true)));
+        $this->assertSame(2, $bound(new Demand('A', Size::inches(6, 6), 5, true)));
+        $this->assertSame(5, $bound(new Demand('A', Size::inches(6.5, 7), 5, true)));
+        $this->assertSame(0, $bound());
         // Worked by hand: of 4⅞ × 8⅜ only two go on 12 × 12 whichever way they are turned, and area alone would say five.
-        $this->assertSame(8, $bound->sheets([new Demand('A', Size::inches(4.875, 8.375), 16, true)], $sheet));
+        $this->assertSame(8, $bound(new Demand('A', Size::inches(4.875, 8.375), 16, true)));
         // 3 × 4 fill a 12 × 12 twelve times without waste: no bound may say more than one.
-        $this->assertSame(1, $bound->sheets([new Demand('A', Size::inches(3, 4), 12, true)], $sheet));
-        $this->assertSame(2, $bound->sheets([new Demand('A', Size::inches(3, 4), 13, false)], $sheet));
+        $this->assertSame(1, $bound(new Demand('A', Size::inches(3, 4), 12, true)));
+        $this->assertSame(2, $bound(new Demand('A', Size::inches(3, 4), 13, false)));
     }
 
     public function test_equal_pieces_for_different_places_are_cut_alike_and_handed_out(): void

@@ -61,7 +61,7 @@ final class EveryWayTest extends TestCase
         }
         ksort($given);
         $this->assertSame($task->wanted(), $given);
-        $this->assertLessThanOrEqual($least, (new LowerBound)->sheets($demands, $sheet->sheet));
+        $this->assertLessThanOrEqual($least, (new LowerBound(Kind::among($demands), $sheet->sheet))->sheets());
         $trimmer = new Trimmer(Length::inches(100), Length::inches(1), ToolGrid::Eighth);
         $plan = ProvenPlanner::quick()->plan($demands, [$sheet], $trimmer);
         $this->assertSame([$least, $least], [$plan->sheets(), $plan->lowerBound]);
@@ -152,8 +152,8 @@ final class EveryWayTest extends TestCase
     public function test_a_bound_counts_what_cannot_lie_together(): void
     {
         [, $demands, $sheet] = $this->task([...array_fill(0, 7, [5, 5]), [4, 4]], true, 9);
-        $this->assertSame(7, (new LowerBound)->sheets($demands, $sheet->sheet));
-        $this->assertSame(3, (new LowerBound)->sheets($demands, $sheet->sheet, enough: 3));
+        $this->assertSame(7, (new LowerBound(Kind::among($demands), $sheet->sheet))->sheets());
+        $this->assertSame(3, (new LowerBound(Kind::among($demands), $sheet->sheet))->sheets(enough: 3));
     }
 
     /**

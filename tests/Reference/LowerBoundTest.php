@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\LowerBound;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
@@ -38,7 +39,7 @@ final class LowerBoundTest extends TestCase
                 );
             }
         }
-        $bound = (new LowerBound)->sheets($demands, Size::inches(12, 12));
+        $bound = (new LowerBound(Kind::among($demands), Size::inches(12, 12)))->sheets();
         // All of the sheets is used, so area alone gives their number: the bound is tight.
         $this->assertSame($sheets, $bound);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Drawing\Prints;
 use App\Drawing\StepDrawing;
+use App\Http\Middleware\KeptPages;
 use App\Models\Project;
 use App\Planning\NumbersOfStep;
 use App\Planning\Plans;
@@ -36,14 +37,20 @@ final readonly class BenchController
             $project->copies,
         ) : null;
 
+        $waiting = new Waiting($project, $plan, $progress);
+        $time = (new StepClock($project))->of($step->key);
+        if ($waiting->drying !== [] || $time?->running_since !== null) {
+            KeptPages::passes($request);
+        }
+
         return view('bench', [
             'copy' => $copy,
             'project' => $project,
             'plan' => $plan,
             'progress' => $progress,
             'step' => $step,
-            'waiting' => new Waiting($project, $plan, $progress),
-            'time' => (new StepClock($project))->of($step->key),
+            'waiting' => $waiting,
+            'time' => $time,
             'left' => StepClock::left(array_values(array_filter($plan->steps, static fn (Step $each): bool => ! $progress->isDone($each)))),
             'numbers' => NumbersOfStep::of($plan, $step),
             'before' => $plan->steps[$step->number - 2] ?? null,

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Str;
+
+/**
+ * A word that is another one after everything that is written into the database, by whichever process: what was shown before it is to be
+ * looked at again. It says that something is another, not what.
+ */
+final class ShelfEdition
+{
+    private const KEY = 'shelf-edition';
+
+    /** Tables that are written when somebody only looks, or waits. */
+    private const OF_LOOKING = ['sessions', 'cache', 'cache_locks', 'jobs', 'job_batches', 'failed_jobs'];
+
+    private bool $isWriting = false;
+
+    public function __construct(private readonly Repository $cache)
+    {
+    }
+
+    public function now(): string
+    {
+        $now = $this->cache->get(self::KEY);
+
+        return is_string($now) ? $now : $this->turn();
+    }
+
+    public function heard(QueryExecuted $query): void
+    {
+        if ($this->writes($query->sql)) {
+            $this->isWriting = $query->connection->transactionLevel() > 0;
+            $this->turn();
+        }
+    }
+
+    /** What was written in a transaction is seen by others from now on. */
+    public function committed(): void
+    {
+        if ($this->isWriting) {
+            $this->isWriting = false;
+            $this->turn();
+        }
+    }
+
+    private function turn(): string
+    {
+        $this->cache->forever(self::KEY, $now = Str::random(20));
+
+        return $now;
+    }
+
+    private function writes(string $sql): bool
+    {
+        return preg_match('/^\s*(select|with|pragma|explain|begin|savepoint|release|rollback|commit)\b/i', $sql) !== 1
+            && preg_match('/^\s*\w+(?:\s+(?:into|from|or\s+ignore))*\s+["`]?(?:'.implode('|', self::OF_LOOKING).')\b/i', $sql) !== 1;
+    }
+}

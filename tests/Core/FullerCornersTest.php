@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Ephemeron\Cutting\Demand;
+use Ephemeron\Cutting\Disorder;
+use Ephemeron\Cutting\Effort;
+use Ephemeron\Cutting\FullerCorners;
+use Ephemeron\Cutting\Kind;
+use Ephemeron\Cutting\Measured;
+use Ephemeron\Cutting\Packer;
+use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
+use Ephemeron\Measure\ToolGrid;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Sheets that were cut up are put together again, a little looser than they were. */
+final class FullerCornersTest extends TestCase
+{
+    private const SIDE = 60;
+
+    /** @return iterable<string, array{int, int}> seed and sheets */
+    public static function cutUp(): iterable
+    {
+        for ($seed = 1; $seed <= 5; $seed++) {
+            yield "one sheet, seed {$seed}" => [$seed, 1];
+            yield "two sheets, seed {$seed}" => [$seed, 2];
+        }
+    }
+
+    #[DataProvider('cutUp')]
+    public function test_what_was_cut_from_sheets_goes_on_as_many(int $seed, int $sheets): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $demands = [];
+        for ($sheet = 0; $sheet < $sheets; $sheet++) {
+            foreach ($this->pieces(self::SIDE, self::SIDE, 9, $chance) as [$width, $height]) {
+                // Strips off the longer side leave room to look for.
+                [$width, $height] = $width >= $height ? [$width - 2, $height] : [$width, $height - 2];
+                $demands[] = new Demand('P'.count($demands), Size::inches($width, $height), 1, $seed % 2 === 0);
+            }
+        }
+        $corners = $this->corners($demands, $task, Effort::ofSeconds(10));
+        $packing = $corners->within($sheets);
+        $this->assertNotNull($packing);
+        $this->assertSame([0, $sheets], [$packing->missed, $packing->newSheets]);
+        $given = [];
+        foreach ($packing->sheets as [, $slab]) {
+            $this->assertTrue($slab->comesOff($task->narrowest));
+            foreach ($slab->pieces() as $kind => $count) {
+                $given[$kind] = ($given[$kind] ?? 0) + $count;
+            }
+        }
+        ksort($given);
+        $this->assertSame($task->wanted(), $given);
+    }
+
+    public function test_what_is_too_much_does_not_go_on_and_without_effort_nothing_is_found(): void
+    {
+        $half = static fn (int $count): array => [new Demand('A', Size::inches(self::SIDE, self::SIDE / 2), $count, false)];
+        $this->assertNull($this->corners($half(3), $task, Effort::ofSeconds(0.05))->within(1));
+        $this->assertNotNull($this->corners($half(2), $task, Effort::ofSeconds(0.05))->within(1));
+        $hard = [...$half(1), ...array_map(
+            static fn (int $side): Demand => new Demand("B{$side}", Size::inches($side, 61 - $side), 1, false),
+            [31, 33, 35, 37, 39],
+        )];
+        $this->assertNull($this->corners($hard, $task, Effort::of(0))->within(1));
+    }
+
+    /**
+     * @param list<Demand> $demands
+     * @param-out Measured $task
+     */
+    private function corners(array $demands, ?Measured &$task, Effort $effort): FullerCorners
+    {
+        $supplies = [new Supply('Sheet', Size::inches(self::SIDE, self::SIDE), Length::zero())];
+        $task = Measured::of(Kind::among($demands), $supplies, new Trimmer(Length::inches(500), Length::inches(1), ToolGrid::Eighth));
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(1));
+
+        return new FullerCorners($task, $supplies, new Packer($task, $supplies, $effort), new Disorder($task, $chance), $chance, $effort);
+    }
+
+    /** @return list<array{int, int}> pieces of a rectangle */
+    private function pieces(int $width, int $height, int $cuts, \Random\Randomizer $chance): array
+    {
+        if ($cuts === 0 || max($width, $height) < 8) {
+            return [[$width, $height]];
+        }
+        $first = $chance->getInt(0, $cuts - 1);
+        if ($width >= $height) {
+            $at = $chance->getInt(4, $width - 4);
+
+            return [...$this->pieces($at, $height, $first, $chance), ...$this->pieces($width - $at, $height, $cuts - 1 - $first, $chance)];
+        }
+        $at = $chance->getInt(4, $height - 4);
+
+        return [...$this->pieces($width, $at, $first, $chance), ...$this->pieces($width, $height - $at, $cuts - 1 - $first, $chance)];
+    }
+}

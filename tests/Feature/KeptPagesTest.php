@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Database\ShelfEdition;
+use App\Drawer\WorthKeeping;
+use App\Models\Paper;
+use App\Models\Project;
+use App\Models\Supply;
+use App\Planning\Plans;
+use App\Planning\ProjectEditor;
+use Ephemeron\Measure\Length;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** A stage that is come back to is there as it was, until anything is written. */
+final class KeptPagesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    #[TestWith(['plan'])]
+    #[TestWith(['cut'])]
+    #[TestWith(['score'])]
+    #[TestWith(['fold'])]
+    #[TestWith(['bench'])]
+    public function test_a_stage_asked_for_again_is_the_same_and_asks_nothing(string $stage): void
+    {
+        $project = $this->book();
+        $first = $this->page($project, $stage, $queries);
+        $this->assertGreaterThan(0, $queries);
+        $again = $this->page($project, $stage, $queries);
+        $this->assertSame(0, $queries);
+        $this->assertSame($this->withoutOnce($first), $this->withoutOnce($again));
+        // What a form is known by is good for one page.
+        $this->assertSame(str_contains($first, 'name="once"'), $first !== $again);
+        // Another question has another answer.
+        $this->get(route($stage, [$project, 'unit' => 'other']))->assertOk();
+        $this->page($project, $stage, $queries);
+        $this->assertGreaterThan(0, $queries);
+    }
+
+    public function test_whatever_is_written_makes_it_anew(): void
+    {
+        $project = $this->book();
+        $writes = [
+            fn () => $project->notes()->create(['step' => 'face:page-1', 'text' => 'It curls.']),
+            fn () => Supply::query()->create(['kind' => 'magnet', 'name' => 'Small ones', 'count' => 4]),
+            fn () => $this->app->make(WorthKeeping::class)->choose(Length::inches(3)),
+            fn () => Paper::query()->create(['name' => 'Orbit', 'kind' => 'card', 'width' => 8128, 'height' => 8128, 'weight' => '216 g', 'count' => 1]),
+            fn () => Paper::query()->where('name', 'Orbit')->update(['count' => 2]),
+            fn () => Paper::query()->where('name', 'Orbit')->delete(),
+            fn () => DB::transaction(fn () => $project->update(['name' => 'Otherwise'])),
+        ];
+        foreach ($writes as $number => $write) {
+            $this->page($project, 'plan', $queries);
+            $this->page($project, 'plan', $queries);
+            $this->assertSame(0, $queries, "before {$number}");
+            $write();
+            $page = $this->page($project, 'plan', $queries);
+            $this->assertGreaterThan(0, $queries, "after {$number}");
+        }
+        $this->assertStringContainsString('Otherwise', $page ?? '');
+    }
+
+    public function test_what_is_said_once_is_said_once(): void
+    {
+        $project = $this->book();
+        $this->patch(route('design', $project), ['revision' => $project->revision, 'set' => ['parameters.leaf-width' => '4 7/8']]);
+        $this->get(route('plan', $project))->assertSeeText('Changed:');
+        $this->get(route('plan', $project))->assertDontSeeText('Changed:')->assertSee('4 7/8');
+        $this->patch(route('design', $project), ['revision' => $project->refresh()->revision, 'set' => ['parameters.leaf-width' => 'broad']])
+            ->assertSessionHasErrors();
+        $this->get(route('plan', $project))->assertSee('is-invalid', false);
+        $this->get(route('plan', $project))->assertDontSee('is-invalid', false);
+    }
+
+    public function test_a_clock_that_runs_is_not_kept(): void
+    {
+        $project = $this->book();
+        $step = $this->app->make(Plans::class)->plan($project)->steps[0]->key;
+        $this->put(route('clock', $project), ['step' => $step, 'run' => true])->assertSuccessful();
+        $this->page($project, 'bench', $queries);
+        $this->page($project, 'bench', $queries);
+        $this->assertGreaterThan(0, $queries);
+    }
+
+    public function test_another_session_has_a_page_of_its_own(): void
+    {
+        $project = $this->book();
+        $one = $this->page($project, 'plan', $queries);
+        $this->app->make('session')->driver()->regenerateToken();
+        $other = $this->page($project, 'plan', $queries);
+        $this->assertGreaterThan(0, $queries);
+        $this->assertStringContainsString((string) csrf_token(), $other);
+        $this->assertStringNotContainsString((string) csrf_token(), $one);
+    }
+
+    public function test_a_page_that_is_not_there_is_not_kept(): void
+    {
+        $this->get('/projects/4711/plan')->assertNotFound();
+        $project = $this->book();
+        $this->page($project, 'plan', $queries);
+        $project->delete();
+        $this->get(route('plan', $project))->assertNotFound();
+    }
+
+    #[TestWith(['select * from "projects"', false])]
+    #[TestWith(['insert into "sessions" ("id") values (?)', false])]
+    #[TestWith(['update "jobs" set "attempts" = ?', false])]
+    #[TestWith(['delete from "cache" where "key" = ?', false])]
+    #[TestWith(['update "projects" set "name" = ?', true])]
+    #[TestWith(['insert or ignore into "ticks" ("key") values (?)', true])]
+    #[TestWith(['delete from "jobs_of_a_day"', true])]
+    public function test_the_edition_is_another_after_what_is_written(string $sql, bool $turns): void
+    {
+        $edition = $this->app->make(ShelfEdition::class);
+        $before = $edition->now();
+        $this->assertSame($before, $edition->now());
+        $edition->heard(new \Illuminate\Database\Events\QueryExecuted($sql, [], 0.1, DB::connection()));
+        $this->assertSame($turns, $edition->now() !== $before);
+        $written = $edition->now();
+        // Others see it when it is committed.
+        $edition->committed();
+        $this->assertSame($turns, $edition->now() !== $written);
+    }
+
+    private function book(): Project
+    {
+        return $this->app->make(ProjectEditor::class)->create(['structure' => 'nested-gusset-album', 'name' => 'Kept']);
+    }
+
+    private function page(Project $project, string $stage, ?int &$queries): string
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $page = (string) $this->get(route($stage, $project))->assertOk()->getContent();
+        $queries = count(DB::getQueryLog());
+
+        return $page;
+    }
+
+    private function withoutOnce(string $page): string
+    {
+        return (string) preg_replace('/name="once" value="[^"]*"/', '', $page);
+    }
+}
