@@ -95,6 +95,16 @@ final class PricedSets
         return $proved;
     }
 
+    /**
+     * If no set is worth more than this, more sheets than are proved are needed for pieces of so much worth.
+     *
+     * @param int $proved sheets, 1 or more
+     */
+    public static function limit(int $worth, int $proved): int
+    {
+        return intdiv($worth - 1, $proved);
+    }
+
     /** @param list<int> $wanted by place */
     private function raiseFor(array $wanted, int $proved, int $enough): int
     {
@@ -108,8 +118,7 @@ final class PricedSets
             foreach ($values as $place => $value) {
                 $worth += $value * $wanted[$place];
             }
-            // If no set is worth more than this, one sheet more is proved.
-            $most = intdiv($worth - 1, $proved);
+            $most = self::limit($worth, $proved);
             if ($most <= self::SCALE) {
                 break;
             }

@@ -23,7 +23,7 @@ final readonly class ProvenPlanner implements CutPlanner
 {
     private const SEED = 20261124;
 
-    /** More pieces than this are first brought down by patterns from the linear programme. */
+    /** More pieces than this are first brought down by patterns from the linear programme, and not laid out at random. */
     private const MANY = 260;
 
     private const CUTS_OF_A_STEP = 2_500_000;
@@ -116,7 +116,9 @@ final readonly class ProvenPlanner implements CutPlanner
             $search->priceSets($bound, $this->pricing);
         }
         $search->generatePatterns($this->cuts);
-        $search->fillCorners($this->corners);
+        if ($search->pieces() <= self::MANY) {
+            $search->fillCorners($this->corners);
+        }
         foreach ($this->rounds as [$turns, $dives, $cuts]) {
             $search->goRound($turns, $dives, self::CUTS_OF_A_STEP, self::CHOICES);
             $search->generatePatterns($cuts);

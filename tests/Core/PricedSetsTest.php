@@ -120,6 +120,17 @@ final class PricedSetsTest extends TestCase
         $this->assertSame(3, (new PricedSets($task, $bound, $task->wanted(), [], Effort::unlimited()))->raise(2, 5));
     }
 
+    public function test_the_limit_proves_one_sheet_more_and_one_millionth_above_it_does_not(): void
+    {
+        foreach ([1, 2, 7, 23] as $proved) {
+            foreach ([1_000_000, 2_999_999, 3_000_000, 3_000_001, 7_654_321, 46_000_000] as $worth) {
+                $limit = PricedSets::limit($worth, $proved);
+                $this->assertGreaterThan($proved * $limit, $worth);
+                $this->assertLessThanOrEqual($proved * ($limit + 1), $worth);
+            }
+        }
+    }
+
     public function test_without_effort_nothing_is_proved(): void
     {
         $task = $this->task(3);

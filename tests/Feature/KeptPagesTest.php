@@ -6,14 +6,18 @@ namespace Tests\Feature;
 
 use App\Database\ShelfEdition;
 use App\Drawer\WorthKeeping;
+use App\Http\Middleware\KeptPages;
 use App\Models\Paper;
 use App\Models\Project;
+use App\Models\Setting;
 use App\Models\Supply;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Measure\Length;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -99,6 +103,29 @@ final class KeptPagesTest extends TestCase
         $this->assertStringNotContainsString((string) csrf_token(), $one);
     }
 
+    public function test_a_page_that_writes_or_says_something_for_the_next_is_not_kept(): void
+    {
+        $made = 0;
+        $page = static function (string $path, \Closure $besides) use (&$made): void {
+            Route::middleware(['web', KeptPages::class])->get($path, static function () use (&$made, $besides): string {
+                $besides();
+
+                return 'Made '.++$made;
+            });
+        };
+        $page('quiet', static fn () => null);
+        $page('writes', static fn () => Setting::query()->updateOrCreate(['key' => 'looked'], ['value' => (string) hrtime(true)]));
+        $page('says', static fn () => session()->flash('said', 'Once.'));
+        $page('fails', static fn () => abort(503));
+        $this->get('quiet')->assertSeeText('Made 1');
+        $this->get('quiet')->assertSeeText('Made 1');
+        $this->get('writes')->assertSeeText('Made 2');
+        $this->get('writes')->assertSeeText('Made 3');
+        $this->get('says')->assertSeeText('Made 4');
+        $this->get('says')->assertSeeText('Made 5');
+        $this->get('fails')->assertServiceUnavailable();
+    }
+
     public function test_a_page_that_is_not_there_is_not_kept(): void
     {
         $this->get('/projects/4711/plan')->assertNotFound();
@@ -120,7 +147,7 @@ final class KeptPagesTest extends TestCase
         $edition = $this->app->make(ShelfEdition::class);
         $before = $edition->now();
         $this->assertSame($before, $edition->now());
-        $edition->heard(new \Illuminate\Database\Events\QueryExecuted($sql, [], 0.1, DB::connection()));
+        $edition->heard(new QueryExecuted($sql, [], 0.1, DB::connection()));
         $this->assertSame($turns, $edition->now() !== $before);
         $written = $edition->now();
         // Others see it when it is committed.
