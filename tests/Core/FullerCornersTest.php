@@ -27,7 +27,7 @@ final class FullerCornersTest extends TestCase
     /** @return iterable<string, array{int, int}> seed and sheets */
     public static function cutUp(): iterable
     {
-        for ($seed = 1; $seed <= 5; $seed++) {
+        for ($seed = 1; $seed <= 4; $seed++) {
             yield "one sheet, seed {$seed}" => [$seed, 1];
             yield "two sheets, seed {$seed}" => [$seed, 2];
         }
@@ -79,7 +79,7 @@ final class FullerCornersTest extends TestCase
     private function corners(array $demands, ?Measured &$task, Effort $effort): FullerCorners
     {
         $supplies = [new Supply('Sheet', Size::inches(self::SIDE, self::SIDE), Length::zero())];
-        $task = Measured::of(Kind::among($demands), $supplies, new Trimmer(Length::inches(500), Length::inches(1), ToolGrid::Eighth));
+        $task = Measured::of(Kind::among($demands), $supplies, new Trimmer(Length::inches(500), Length::inches(2), ToolGrid::Eighth));
         $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(1));
 
         return new FullerCorners($task, $supplies, new Packer($task, $supplies, $effort), new Disorder($task, $chance), $chance, $effort);

@@ -122,7 +122,8 @@ final class KeptPagesTest extends TestCase
         $this->get('writes')->assertSeeText('Made 2');
         $this->get('writes')->assertSeeText('Made 3');
         $this->get('says')->assertSeeText('Made 4');
-        $this->get('says')->assertSeeText('Made 5');
+        $this->get('quiet')->assertSeeText('Made 5');
+        $this->get('says')->assertSeeText('Made 6');
         $this->get('fails')->assertServiceUnavailable();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Club\Club;
 use App\Database\ShelfEdition;
 use App\Planning\CodeEdition;
 use App\Planning\KeptPart;
@@ -42,10 +43,8 @@ final readonly class KeptPages
         if (! $request->isMethod('GET') || $session->get('_flash.old', []) !== []) {
             return $next($request);
         }
-        $edition = $this->edition->now();
-        $key = 'page:'.Mark::of($session->token(), $request->path());
-        // Who is at work is known by the session.
-        $mark = Mark::of($edition, CodeEdition::shown(), $request->fullUrl());
+        $key = 'page:'.Mark::of($session->token(), Club::atWork(), $request->path());
+        $mark = Mark::of($this->edition->now(), CodeEdition::shown(), $request->fullUrl());
         $kept = $this->cache->get($key);
         if ($kept instanceof KeptPart && $kept->mark === $mark) {
             return new Response($this->withFormsOfItsOwn($kept->made));
@@ -53,8 +52,8 @@ final readonly class KeptPages
         $response = $next($request);
         $isWhole = $response instanceof Response && $response->getStatusCode() === 200 && $response->exception === null;
         $isOnce = $session->get('_flash.new', []) !== [] || $request->attributes->has(self::PASSES);
-        // What was written while it was made may be in it or not.
-        if ($isWhole && ! $isOnce && $this->edition->now() === $edition) {
+        // If anything was written while it was made, it is one of an edition that does not come back.
+        if ($isWhole && ! $isOnce) {
             $this->cache->put($key, new KeptPart($mark, (string) $response->getContent()), now()->addMinutes(self::MINUTES));
         }
 
