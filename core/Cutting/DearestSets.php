@@ -7,8 +7,8 @@ namespace Ephemeron\Cutting;
 /**
  * Looks for sets of pieces that come out of one sheet and are worth more than so much, or shows that there are none: one piece first, then
  * every later one that goes with it, as long as what is left of the sheet may hold enough. What may still come is bounded by what pieces
- * take of a sheet in several ways ({@see LowerBound::shares()}), each time with the piece that is worth most for it first. (Branch and bound
- * for the knapsack after E. Horowitz and S. Sahni, Journal of the ACM 21, 1974; cited from memory.)
+ * take of a sheet in several ways ({@see LowerBound::shares()}), each time with the piece that is worth most for it first. (Branch and
+ * bound for the knapsack after E. Horowitz and S. Sahni, Journal of the ACM 21, 1974; cited from memory.)
  *
  * Kinds are known by their places in the order of {@see PieceSets}.
  */
@@ -79,7 +79,11 @@ final class DearestSets
         $this->least = $least;
         $this->values = $values;
         $this->found = [];
-        $open = array_filter($this->wanted, static fn (int $count, int $place): bool => $count > 0 && $values[$place] > 0, ARRAY_FILTER_USE_BOTH);
+        $open = array_filter(
+            $this->wanted,
+            static fn (int $count, int $place): bool => $count > 0 && $values[$place] > 0,
+            ARRAY_FILTER_USE_BOTH,
+        );
         $this->chooseWays($open);
         foreach ($open as $place => $count) {
             if (count($this->found) >= self::ENOUGH) {

@@ -54,8 +54,9 @@ final readonly class FullerCorners
             $corners = [];
             $this->corners($slab, $corners);
             $heat = $emptier * (1 - $trial % self::TRIALS / self::TRIALS);
+            $last = count($corners) - 1;
             $missing = $this->fill(
-                $this->emptier($corners[$this->chance->getInt(0, count($corners) - 1)], $corners[$this->chance->getInt(0, count($corners) - 1)]),
+                $this->emptier($corners[$this->chance->getInt(0, $last)], $corners[$this->chance->getInt(0, $last)]),
                 $this->chance->shuffleArray($missing),
                 (int) (-log($this->chance->getInt(1, self::FINE) / self::FINE) * $heat),
             );

@@ -11,8 +11,8 @@ namespace Ephemeron\Cutting;
  * is proved in whole numbers, in millionths of a sheet. (Column generation over sets: D. Pisinger and M. Sigurd, INFORMS Journal on
  * Computing 19, 2007; the bound after A. A. Farley, Operations Research 38, 1990; cited from memory.)
  *
- * Sets have no more of a kind than are wanted, where {@see PatternSearch} takes as many as it likes: slower, and sharper where pieces differ.
- * What the larger pieces need all of them need too, and they are soon seen to, so they come first.
+ * Sets have no more of a kind than are wanted, where {@see PatternSearch} takes as many as it likes: slower, and sharper where pieces
+ * differ. What the larger pieces need all of them need too, and they are soon seen to, so they come first.
  */
 final class PricedSets
 {
