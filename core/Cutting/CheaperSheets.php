@@ -46,10 +46,7 @@ final readonly class CheaperSheets
 
     private function without(Packing $plan, int $sheet, int $trials): void
     {
-        $pieces = [];
-        foreach ($plan->sheets[$sheet][1]->pieces() as $kind => $count) {
-            array_push($pieces, ...array_fill(0, $count, $kind));
-        }
+        $pieces = Measured::each($plan->sheets[$sheet][1]->pieces());
         $rest = array_values(array_diff_key($plan->sheets, [$sheet => true]));
         for ($trial = 0; $trial < $trials && ! $this->effort->isSpent(); $trial++) {
             $begun = array_map(static fn (array $one): array => [$one[0], clone $one[1]], $rest);

@@ -27,10 +27,7 @@ final class EveryWay
 
     public function __construct(Measured $task, private readonly Effort $effort)
     {
-        $pieces = [];
-        foreach ($task->wanted() as $kind => $count) {
-            array_push($pieces, ...array_fill(0, $count, $kind));
-        }
+        $pieces = Measured::each($task->wanted());
         usort($pieces, static fn (int $one, int $other): int => [$task->area($other), $one] <=> [$task->area($one), $other]);
         [$width, $height] = $task->sheets[0];
         $this->pieces = $pieces;

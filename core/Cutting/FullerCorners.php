@@ -42,12 +42,9 @@ final readonly class FullerCorners
     /** @return Packing|null with nothing missing; null: none was found */
     public function within(int $sheets): ?Packing
     {
-        $pieces = [];
-        foreach ($this->task->wanted() as $kind => $count) {
-            array_push($pieces, ...array_fill(0, $count, $kind));
-        }
+        $pieces = Measured::each($this->task->wanted());
         $now = $this->begin($pieces, $sheets);
-        $missing = $this->each($now->missing);
+        $missing = Measured::each($now->missing);
         $emptier = self::SHARE * $this->area($pieces) / count($pieces);
         for ($trial = 0; $missing !== [] && $now->sheets !== [] && ! $this->effort->isSpent(); $trial++) {
             [, $slab] = $now->sheets[$this->chance->getInt(0, count($now->sheets) - 1)];
@@ -74,7 +71,7 @@ final readonly class FullerCorners
             $rule = $try % Packer::RULES;
             $split = intdiv($try, Packer::RULES) % Packer::SPLITS;
             $packing = $this->packer->pack($this->disorder->of($pieces), $rule, $split, $sheets);
-            $left = $this->area($this->each($packing->missing));
+            $left = $this->area(Measured::each($packing->missing));
             if ($left < $least) {
                 [$best, $least] = [$packing, $left];
             }
@@ -110,7 +107,7 @@ final readonly class FullerCorners
      */
     private function fill(Slab $corner, array $missing, int $emptier): array
     {
-        $there = $this->each($corner->pieces());
+        $there = Measured::each($corner->pieces());
         $pieces = [...$there, ...array_splice($missing, 0, self::TOGETHER - count($there))];
         $areas = [0];
         foreach ($pieces as $piece => $kind) {
@@ -147,20 +144,6 @@ final readonly class FullerCorners
         $free = static fn (Slab $slab): int => $slab->width * $slab->height - $slab->used();
 
         return $free($one) >= $free($other) ? $one : $other;
-    }
-
-    /**
-     * @param array<int, int> $counts by kind
-     * @return list<int> kinds
-     */
-    private function each(array $counts): array
-    {
-        $kinds = [];
-        foreach ($counts as $kind => $count) {
-            array_push($kinds, ...array_fill(0, $count, $kind));
-        }
-
-        return $kinds;
     }
 
     /** @param list<int> $kinds */

@@ -79,12 +79,7 @@ final class FullerSheets
      */
     private function pair(int $supply, array $fuller, array $emptier, int $most): ?array
     {
-        $pieces = [];
-        foreach ([$fuller, $emptier] as $sheet) {
-            foreach ($sheet as $kind => $count) {
-                array_push($pieces, ...array_fill(0, $count, $kind));
-            }
-        }
+        $pieces = [...Measured::each($fuller), ...Measured::each($emptier)];
         [$width, $height] = $this->task->sheets[$supply];
         $sets = new SheetSets($this->task, $pieces, $width, $height, $this->effort);
         $all = (1 << count($pieces)) - 1;

@@ -76,6 +76,20 @@ final readonly class Measured
         return array_map(static fn (Kind $kind): int => $kind->quantity, $this->kinds);
     }
 
+    /**
+     * @param array<int, int> $counts by kind
+     * @return list<int> a kind for each piece
+     */
+    public static function each(array $counts): array
+    {
+        $kinds = [];
+        foreach ($counts as $kind => $count) {
+            array_push($kinds, ...array_fill(0, $count, $kind));
+        }
+
+        return $kinds;
+    }
+
     public function area(int $kind): int
     {
         return intdiv($this->kinds[$kind]->size->width->ticks, $this->unit) * intdiv($this->kinds[$kind]->size->height->ticks, $this->unit);

@@ -123,10 +123,7 @@ final class PatternDive
      */
     private function finish(array $fixed, array $left, int $target): void
     {
-        $sequence = [];
-        foreach ($left as $kind => $count) {
-            array_push($sequence, ...array_fill(0, $count, $kind));
-        }
+        $sequence = Measured::each($left);
         for ($try = 0; $try < 120 && ! $this->effort->isSpent(); $try++) {
             $begun = array_map(static fn (array $sheet): array => [$sheet[0], clone $sheet[1]], $fixed);
             $packing = $this->packer->pack(

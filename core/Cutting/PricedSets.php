@@ -161,10 +161,7 @@ final class PricedSets
         asort($waste);
         $patterns = [];
         foreach (array_slice(array_keys($waste), 0, $most) as $at) {
-            $kinds = [];
-            foreach ($this->found[$at] as $place => $count) {
-                array_push($kinds, ...array_fill(0, $count, $this->order[$place]));
-            }
+            $kinds = array_map(fn (int $place): int => $this->order[$place], Measured::each($this->found[$at]));
             $sets = new SheetSets($this->task, $kinds, ...[...$this->task->sheets[0], $this->effort]);
             $all = (1 << count($kinds)) - 1;
             if (! $this->effort->isSpent() && $sets->comesOut($all)) {

@@ -82,13 +82,9 @@ final readonly class SheetReshuffle
     {
         $sequence = [];
         foreach (array_intersect_key($now->sheets, $chosen) as [, $slab]) {
-            foreach ($slab->pieces() as $kind => $count) {
-                array_push($sequence, ...array_fill(0, $count, $kind));
-            }
+            array_push($sequence, ...Measured::each($slab->pieces()));
         }
-        foreach ($now->missing as $kind => $count) {
-            array_push($sequence, ...array_fill(0, $count, $kind));
-        }
+        array_push($sequence, ...Measured::each($now->missing));
         $least = $sequence === [] ? 0 : min(array_map($this->task->area(...), $sequence));
         [$kept, $full] = [[], []];
         foreach (array_diff_key($now->sheets, $chosen) as [$supply, $slab]) {
