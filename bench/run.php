@@ -184,7 +184,8 @@ for ($round = 0; $round < 15; $round++) {
         $ask();
         $samples[$what][] = (hrtime(true) - $began) / 1e6;
     }
-    foreach ([$largest, $heavyId] as $book) {
+    // A book that is begun would ask first.
+    foreach ([$fresh->id, $heavyId] as $book) {
         $project = Project::query()->findOrFail($book);
         $editor->change($project, ['parameters.leaf-width' => sprintf('4 %d/64', 8 + $round)], $project->revision);
         $began = hrtime(true);
@@ -198,7 +199,7 @@ $medians = array_map(static function (array $times): float {
     return $times[intdiv(count($times), 2)];
 }, $samples);
 foreach ([...['changed' => 'Plan after a change'], ...array_map(static fn (array $screen): string => "{$screen[0]} made anew", $screens)] as $screen => $name) {
-    foreach ([[$largest, 'of it'], [$heavyId, 'of the forty leaves']] as [$book, $of]) {
+    foreach ([[$largest, 'of it'], [$fresh->id, 'of an album'], [$heavyId, 'of the forty leaves']] as [$book, $of]) {
         if (isset($medians["{$screen} {$book}"])) {
             $time = $medians["{$screen} {$book}"];
             printf("%-52s %6.2f ms %5.1f ms %7.2f\n", "{$name} {$of}", $time, $medians['empty'], $time / $medians['empty']);
