@@ -51,7 +51,11 @@ final class ShelfEdition
 
     private function turn(): string
     {
-        $this->cache->forever(self::KEY, $now = Str::random(20));
+        $now = Str::random(20);
+        if (! $this->cache->forever(self::KEY, $now)) {
+            // On a full disk what is old must go all the same: then nothing is known, and nothing kept is of it.
+            $this->cache->forget(self::KEY);
+        }
 
         return $now;
     }

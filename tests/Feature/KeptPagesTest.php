@@ -14,6 +14,7 @@ use App\Models\Supply;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Measure\Length;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -154,6 +155,14 @@ final class KeptPagesTest extends TestCase
         // Others see it when it is committed.
         $edition->committed();
         $this->assertSame($turns, $edition->now() !== $written);
+    }
+
+    public function test_where_the_new_edition_has_no_room_the_old_one_goes(): void
+    {
+        $cache = $this->createMock(Repository::class);
+        $cache->expects($this->once())->method('forever')->willReturn(false);
+        $cache->expects($this->once())->method('forget');
+        (new ShelfEdition($cache))->heard(new QueryExecuted('delete from "ticks"', [], 0.1, DB::connection()));
     }
 
     private function book(): Project
