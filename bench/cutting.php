@@ -9,6 +9,7 @@ declare(strict_types=1);
  *   cutting.php [number of random tasks] [seeds of each class]
  */
 
+use App\Jobs\LookLonger;
 use Bench\CuttingInstances;
 use Bench\PublishedClasses;
 use Ephemeron\Cutting\CutPlan;
@@ -34,9 +35,6 @@ use Ephemeron\Workshop;
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/CuttingInstances.php';
 require __DIR__.'/PublishedClasses.php';
-
-/** Seconds that the application looks longer for fewer sheets. */
-const LONG = 20.0;
 
 $trimmer = Trimmer::usual(ToolGrid::Sixteenth);
 $planner = ProvenPlanner::thorough();
@@ -233,7 +231,7 @@ foreach ($tasks as $name => [, $pieces]) {
 }
 $least = $covers === [] ? [] : $asked('cover', $covers);
 
-foreach (['quick' => ProvenPlanner::quick(), 'thorough' => $planner, 'long' => ProvenPlanner::thorough(LONG)] as $how => $by) {
+foreach (['quick' => ProvenPlanner::quick(), 'thorough' => $planner, 'long' => ProvenPlanner::thorough(LookLonger::SECONDS)] as $how => $by) {
     /** @var array<string, list<array{CutPlan, float, int}>> $groups */
     $groups = [];
     foreach ($made as $name => [$demands, $supplies]) {

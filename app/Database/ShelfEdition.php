@@ -62,7 +62,7 @@ final class ShelfEdition
 
     private function writes(string $sql): bool
     {
-        return preg_match('/^\s*(select|with|pragma|explain|begin|savepoint|release|rollback|commit)\b/i', $sql) !== 1
+        return preg_match('/^\s*(select|pragma|explain|begin|savepoint|release|rollback|commit)\b/i', $sql) !== 1
             && preg_match('/^\s*\w+(?:\s+(?:into|from|or\s+ignore))*\s+["`]?(?:'.implode('|', self::OF_LOOKING).')\b/i', $sql) !== 1;
     }
 }

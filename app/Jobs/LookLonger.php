@@ -22,7 +22,8 @@ final class LookLonger implements ShouldQueue
 {
     use Queueable;
 
-    private const SECONDS = 20.0;
+    /** What a usual machine does in so many seconds is done for a plan, at the most. */
+    public const SECONDS = 20.0;
 
     /** Seconds between two looks at whether somebody has called it off. */
     private const EVERY = 0.4;

@@ -144,6 +144,8 @@ final class KeptPagesTest extends TestCase
     #[TestWith(['update "projects" set "name" = ?', true])]
     #[TestWith(['insert or ignore into "ticks" ("key") values (?)', true])]
     #[TestWith(['delete from "jobs_of_a_day"', true])]
+    #[TestWith(['INSERT INTO main."ticks" ("key") SELECT "key" FROM restored."ticks"', true])]
+    #[TestWith(['with "old" as (select 1) update "papers" set "count" = 0', true])]
     public function test_the_edition_is_another_after_what_is_written(string $sql, bool $turns): void
     {
         $edition = $this->app->make(ShelfEdition::class);
