@@ -9,8 +9,8 @@ use Ephemeron\Measure\Size;
 /** One search for the best way to lay pieces out; it is told what to try next. */
 final class PackingSearch
 {
-    /** Of laying out all pieces, for larger leftovers and fewer settings, when no fewer sheets will do. */
-    private const WAYS_WHEN_PROVED = 12;
+    /** Of laying out all pieces: enough when no fewer sheets will do. */
+    private const SOME_WAYS = 12;
 
     /** Patterns of priced sets that are made. */
     private const PRICED = 200;
@@ -29,6 +29,9 @@ final class PackingSearch
     private readonly SheetReshuffle $reshuffle;
 
     private readonly CheaperSheets $cheaper;
+
+    /** In how many ways all pieces have been laid out. */
+    private int $laidOut = 0;
 
     /** @param list<Supply> $supplies */
     public function __construct(
@@ -118,23 +121,16 @@ final class PackingSearch
         $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, array_filter($left)));
     }
 
-    /**
-     * Every order with every rule and every split; when the bound is met, a few more for the sake of larger leftovers and fewer settings.
-     */
+    /** Every order with every rule and every split; when the bound is met, no more than {@see self::layOutInSomeWays()}. */
     public function layOutInManyWays(): void
     {
-        $tries = 0;
-        foreach ($this->orders() as $order) {
-            $sequence = $this->sequence($order);
-            for ($rule = 0; $rule < Packer::RULES; $rule++) {
-                for ($split = 0; $split < Packer::SPLITS; $split++) {
-                    if ($this->effort->isSpent() || (++$tries > self::WAYS_WHEN_PROVED && $this->isProved())) {
-                        return;
-                    }
-                    $this->plans->keep($this->packer->pack($sequence, $rule, $split, $this->plans->most()));
-                }
-            }
-        }
+        $this->layOut(PHP_INT_MAX);
+    }
+
+    /** In a few ways, for the sake of larger leftovers and fewer settings too. */
+    public function layOutInSomeWays(): void
+    {
+        $this->layOut(self::SOME_WAYS);
     }
 
     /**
@@ -322,6 +318,30 @@ final class PackingSearch
             if ($this->isProved() || $this->effort->isSpent() || count($sequence) > 400) {
                 return;
             }
+        }
+    }
+
+    /** Goes on where it stopped. */
+    private function layOut(int $ways): void
+    {
+        $sequences = [];
+        foreach ($this->orders() as $order) {
+            $sequence = $this->sequence($order);
+            $sequences[implode(' ', $sequence)] = $sequence;
+        }
+        $sequences = array_values($sequences);
+        $waysOfEach = Packer::RULES * Packer::SPLITS;
+        for (; $this->laidOut < count($sequences) * $waysOfEach; $this->laidOut++) {
+            if ($this->effort->isSpent() || $this->laidOut >= ($this->isProved() ? self::SOME_WAYS : $ways)) {
+                return;
+            }
+            $way = $this->laidOut % $waysOfEach;
+            $this->plans->keep($this->packer->pack(
+                $sequences[intdiv($this->laidOut, $waysOfEach)],
+                intdiv($way, Packer::SPLITS),
+                $way % Packer::SPLITS,
+                $this->plans->most(),
+            ));
         }
     }
 

@@ -66,17 +66,25 @@ final class PieceSets
         if ($this->gaveUp) {
             return [];
         }
-        // Every part of all pieces but the first, by the bits of its number; the rest of it goes with the first.
-        $parts = [''];
-        for ($piece = 0; $piece < $others; $piece++) {
-            foreach ($parts as $part) {
-                $parts[] = $part.$set[$piece + 1];
+        // Every part of all pieces but the first, and what is left with the first then; of equal pieces it matters only how many there are.
+        [$parts, $rests] = [[''], [$set[0]]];
+        for ($at = 1; $at <= $others; $at += $alike) {
+            $alike = strspn($set, $set[$at], $at);
+            [$before, $left] = [$parts, $rests];
+            for ($taken = 1; $taken <= $alike; $taken++) {
+                foreach ($before as $number => $part) {
+                    $parts[] = $part.str_repeat($set[$at], $taken);
+                    $rests[] = $left[$number].str_repeat($set[$at], $alike - $taken);
+                }
+            }
+            foreach ($left as $number => $rest) {
+                $rests[$number] = $rest.str_repeat($set[$at], $alike);
             }
         }
         $least = [];
-        for ($part = 1, $all = count($parts) - 1; $part <= $all; $part++) {
-            $those = $this->rectangles($parts[$part]);
-            $these = $those === [] ? [] : $this->rectangles($set[0].$parts[$all ^ $part]);
+        for ($number = 1, $ways = count($parts); $number < $ways; $number++) {
+            $those = $this->rectangles($parts[$number]);
+            $these = $those === [] ? [] : $this->rectangles($rests[$number]);
             if ($these === []) {
                 // What a part of it does not hold the whole does not either.
                 return $this->gaveUp() ? [] : $this->rectangles[$set] = [];

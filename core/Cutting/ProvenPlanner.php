@@ -26,6 +26,9 @@ final readonly class ProvenPlanner implements CutPlanner
     /** More pieces than this are first brought down by patterns from the linear programme, and not laid out at random. */
     private const MANY = 260;
 
+    /** Where there are no more a proof is a matter of milliseconds, and comes before laying out in many ways. */
+    private const FEW_KINDS = 8;
+
     private const CUTS_OF_A_STEP = 2_500_000;
 
     /** Patterns tried in one choice. */
@@ -106,14 +109,22 @@ final readonly class ProvenPlanner implements CutPlanner
             $effort,
         );
         $search->begin($trimmer, $this->looks);
-        if ($search->pieces() <= self::MANY) {
+        $mayBeLaidOut = $search->pieces() <= self::MANY;
+        if ($mayBeLaidOut) {
+            $search->layOutInSomeWays();
+        }
+        $bound = $this->isOneKindOfSheet($supplies) && $search->best()->missed === 0 ? new LowerBound($kinds, $supplies[0]->sheet) : null;
+        if ($bound !== null && ! $search->isProved()) {
+            $search->raise($bound->sheets(enough: $search->best()->newSheets, effort: $effort));
+        }
+        if ($bound !== null && count($kinds) <= self::FEW_KINDS) {
+            $this->lookIntoSets($search, $bound);
+        }
+        if ($mayBeLaidOut) {
             $search->layOutInManyWays();
         }
-        if (! $search->isProved() && $search->best()->missed === 0 && $this->isOneKindOfSheet($supplies)) {
-            $bound = new LowerBound($kinds, $supplies[0]->sheet);
-            $search->raise($bound->sheets(enough: $search->best()->newSheets, effort: $effort));
-            $search->tryEveryWay(intdiv($this->units, 2));
-            $search->priceSets($bound, $this->pricing);
+        if ($bound !== null && count($kinds) > self::FEW_KINDS) {
+            $this->lookIntoSets($search, $bound);
         }
         $search->generatePatterns($this->cuts);
         if ($search->pieces() <= self::MANY) {
@@ -126,6 +137,12 @@ final readonly class ProvenPlanner implements CutPlanner
         $search->makeCheaper(self::TRIALS_FOR_THE_PRICE);
 
         return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize, $blocks);
+    }
+
+    private function lookIntoSets(PackingSearch $search, LowerBound $bound): void
+    {
+        $search->tryEveryWay(intdiv($this->units, 2));
+        $search->priceSets($bound, $this->pricing);
     }
 
     /**

@@ -21,6 +21,9 @@ final readonly class SheetFilling
     /** @var list<array{int, int, int, bool}> kind, width, height, turned */
     private array $placements;
 
+    /** @var array<int, list<array{int, int, int, bool}>> by rule: the preferred ones first, where that does not hang on what is filled */
+    private array $ranked;
+
     private int $narrowest;
 
     /**
@@ -39,6 +42,7 @@ final readonly class SheetFilling
             }
         }
         $this->placements = $placements;
+        $this->ranked = [0 => $this->ranked(self::area(...)), 2 => $this->ranked(self::longSide(...))];
     }
 
     /** @param array<int, int> $left how many of each kind are still wanted */
@@ -139,19 +143,9 @@ final readonly class SheetFilling
     /** @param array<int, int> $left */
     private function fillRest(int $width, int $height, array $left, int $rule, string $division): Filling
     {
-        $chosen = null;
-        $bestRank = -1.0;
-        $this->effort->spend(4 * count($this->placements));
-        foreach ($this->placements as $placement) {
-            if (! $this->goes($placement, $width, $height, $left)) {
-                continue;
-            }
-            $rank = $this->rank($placement, $width, $height, $rule);
-            if ($rank > $bestRank) {
-                $bestRank = $rank;
-                $chosen = $placement;
-            }
-        }
+        $chosen = isset($this->ranked[$rule])
+            ? $this->firstThatGoes($this->ranked[$rule], $width, $height, $left)
+            : $this->spanningMost($width, $height, $left);
         if ($chosen === null) {
             return Filling::offcut($width, $height);
         }
@@ -162,6 +156,51 @@ final readonly class SheetFilling
         };
 
         return $this->divide($width, $height, $chosen, $widthFirst, $left, $rule, $division);
+    }
+
+    /**
+     * @param list<array{int, int, int, bool}> $ranked
+     * @param array<int, int> $left
+     * @return array{int, int, int, bool}|null
+     */
+    private function firstThatGoes(array $ranked, int $width, int $height, array $left): ?array
+    {
+        $this->effort->spend(2 * count($ranked));
+        foreach ($ranked as [$kind, $w, $h, $turned]) {
+            $beside = $width - $w;
+            $below = $height - $h;
+            if ($beside >= 0 && $below >= 0 && $left[$kind] > 0
+                && ($beside === 0 || $beside >= $this->narrowest) && ($below === 0 || $below >= $this->narrowest)) {
+                return [$kind, $w, $h, $turned];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<int, int> $left
+     * @return array{int, int, int, bool}|null
+     */
+    private function spanningMost(int $width, int $height, array $left): ?array
+    {
+        $chosen = null;
+        $most = -1.0;
+        $this->effort->spend(3 * count($this->placements));
+        foreach ($this->placements as [$kind, $w, $h, $turned]) {
+            $beside = $width - $w;
+            $below = $height - $h;
+            if ($beside >= 0 && $below >= 0 && $left[$kind] > 0
+                && ($beside === 0 || $beside >= $this->narrowest) && ($below === 0 || $below >= $this->narrowest)) {
+                $spans = max($w / $width, $h / $height);
+                if ($spans > $most) {
+                    $most = $spans;
+                    $chosen = [$kind, $w, $h, $turned];
+                }
+            }
+        }
+
+        return $chosen;
     }
 
     /**
@@ -209,16 +248,28 @@ final readonly class SheetFilling
             && ($below === 0 || $below >= $this->narrowest);
     }
 
-    /** @param array{int, int, int, bool} $placement */
-    private function rank(array $placement, int $width, int $height, int $rule): float
+    /**
+     * @param \Closure(array{int, int, int, bool}): int $rank
+     * @return list<array{int, int, int, bool}>
+     */
+    private function ranked(\Closure $rank): array
     {
-        [, $pieceWidth, $pieceHeight] = $placement;
+        $placements = $this->placements;
+        usort($placements, static fn (array $one, array $other): int => $rank($other) <=> $rank($one));
 
-        return match ($rule) {
-            0 => $pieceWidth * $pieceHeight,
-            1 => max($pieceWidth / $width, $pieceHeight / $height),
-            default => max($pieceWidth, $pieceHeight),
-        };
+        return $placements;
+    }
+
+    /** @param array{int, int, int, bool} $placement */
+    private static function area(array $placement): int
+    {
+        return $placement[1] * $placement[2];
+    }
+
+    /** @param array{int, int, int, bool} $placement */
+    private static function longSide(array $placement): int
+    {
+        return max($placement[1], $placement[2]);
     }
 
     private function treeAt(Filling $filling, int $x, int $y): Piece

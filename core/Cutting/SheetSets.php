@@ -8,7 +8,7 @@ use Ephemeron\Measure\Axis;
 
 /**
  * Which sets of a few pieces come out of one sheet by cuts from edge to edge, exactly: for every set the smallest rectangles that hold it
- * ({@see TightRectangles}).
+ * ({@see TightRectangles}). Of equal pieces it matters only how many there are.
  *
  * A strip too narrow to come off is not looked at: {@see Slab::comesOff()} tells of a sheet that has been found.
  */
@@ -19,6 +19,9 @@ final class SheetSets
 
     /** @var array<int, list<int>> widths and heights, alternating, by set: the narrower ones first */
     private array $shapes = [];
+
+    /** @var list<int> the pieces of a kind that has more than one */
+    private readonly array $alike;
 
     private readonly TightRectangles $tight;
 
@@ -33,9 +36,12 @@ final class SheetSets
         private readonly Effort $effort,
     ) {
         $this->tight = new TightRectangles($width, $height, $effort);
+        $ofKind = [];
         foreach ($pieces as $piece => $kind) {
             $this->shapes[1 << $piece] = $this->tight->ofPiece($task, $kind);
+            $ofKind[$kind] = ($ofKind[$kind] ?? 0) | 1 << $piece;
         }
+        $this->alike = array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
     }
 
     /** Whether the effort came to its end before a set was settled: what was said to be impossible since may not be. */
@@ -65,6 +71,10 @@ final class SheetSets
         if (isset($this->shapes[$set])) {
             return $this->shapes[$set];
         }
+        $first = $this->firstOfTheirKind($set);
+        if ($first !== $set) {
+            return $this->shapes($first);
+        }
         $low = $set & -$set;
         $rest = $set ^ $low;
         $least = [];
@@ -72,19 +82,35 @@ final class SheetSets
             if ($this->gaveUp = $this->gaveUp || $this->effort->isSpent()) {
                 return [];
             }
-            $these = $this->shapes($part | $low);
-            $those = $this->shapes($rest ^ $part);
-            if ($these === [] || $those === []) {
-                // What a part of it does not hold the whole does not either.
-                return $this->gaveUp() ? [] : $this->shapes[$set] = [];
+            if ($this->firstOfTheirKind($part | $low) === ($part | $low)) {
+                $these = $this->shapes($part | $low);
+                $those = $this->shapes($rest ^ $part);
+                if ($these === [] || $those === []) {
+                    // What a part of it does not hold the whole does not either.
+                    return $this->gaveUp() ? [] : $this->shapes[$set] = [];
+                }
+                $this->tight->join($these, $those, $least);
             }
-            $this->tight->join($these, $those, $least);
             if ($part === 0) {
                 break;
             }
         }
 
         return $this->shapes[$set] = $this->tight->smallest($least);
+    }
+
+    /** As many of each kind, the lowest ones. */
+    private function firstOfTheirKind(int $set): int
+    {
+        foreach ($this->alike as $pieces) {
+            $mine = $set & $pieces;
+            $set ^= $mine;
+            for ($open = $pieces; $mine !== 0; $mine &= $mine - 1, $open &= $open - 1) {
+                $set |= $open & -$open;
+            }
+        }
+
+        return $set;
     }
 
     /** Divides the corner of a slab into the pieces of a set that fits so wide and so tall. */

@@ -49,6 +49,35 @@ final class PricedSetsTest extends TestCase
         $this->assertFalse($many->gaveUp());
     }
 
+    /** Three kinds, three of each: told apart, as if each were a kind of its own, and as what they are; in an order that mixes them. */
+    #[DataProvider('seeds')]
+    public function test_of_equal_pieces_it_matters_only_how_many_there_are(int $seed): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $kind = static fn (Size $size, int $quantity): Kind => Kind::among([new Demand('K', $size, $quantity, $seed % 2 === 0)])[0];
+        $sizes = array_map(static fn (): Size => Size::inches($chance->getInt(2, 7), $chance->getInt(2, 7)), range(0, 2));
+        $kindOf = $chance->shuffleArray([0, 0, 0, 1, 1, 1, 2, 2, 2]);
+        $alike = array_map(static fn (Size $size): Kind => $kind($size, 3), $sizes);
+        $apart = array_map(static fn (int $of): Kind => $kind($sizes[$of], 1), $kindOf);
+        $task = Measured::of($alike, [$this->sheet()], $this->trimmer());
+        $eachApart = Measured::of($apart, [$this->sheet()], $this->trimmer());
+        [$width, $height] = $task->sheets[0];
+        $few = new SheetSets($task, $kindOf, $width, $height, Effort::unlimited());
+        $many = new PieceSets($task, [0, 1, 2], $width, $height, Effort::unlimited());
+        $told = new SheetSets($eachApart, range(0, self::PIECES - 1), $width, $height, Effort::unlimited());
+        foreach ($this->sets() as $set => $string) {
+            $kinds = array_map(static fn (string $place): string => chr($kindOf[ord($place)]), str_split($string));
+            sort($kinds);
+            $this->assertSame($told->comesOut($set), $few->comesOut($set), "Set {$set}");
+            $this->assertSame($told->comesOut($set), $many->comesOut(implode('', $kinds)), "Set {$set}");
+            if ($few->comesOut($set)) {
+                $counts = $few->slab($set)->pieces();
+                ksort($counts);
+                $this->assertSame(array_count_values(array_map(ord(...), $kinds)), $counts);
+            }
+        }
+    }
+
     #[DataProvider('seeds')]
     public function test_the_dearest_set_is_found_and_nothing_dearer(int $seed): void
     {
