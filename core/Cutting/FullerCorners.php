@@ -5,25 +5,24 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Lays as much as goes on so many sheets, then fills a part of one of them anew, as well as it can be exactly ({@see SheetSets}), with the
- * pieces that lie there and some that have no place yet; then another part, until all have one. At first a part may come out emptier, as
- * long as others come out fuller for it, by and by less so, then again. (Annealing after S. Kirkpatrick, C. Gelatt and M. Vecchi, Science
- * 220, 1983; cited from memory.)
+ * Lays as much as goes on so many sheets, then fills one or two parts of them anew, as well as it can be exactly ({@see SheetSets}), with
+ * the pieces that lie there and some that have no place yet; then others, until all have one. At first parts may come out emptier, as long
+ * as others come out fuller for it, by and by less so, then again. (Annealing after S. Kirkpatrick, C. Gelatt and M. Vecchi, Science 220,
+ * 1983; cited from memory.) Now and then sheets are cut otherwise into what lies on them ({@see Regrouping}), so that other pieces are one
+ * part and what is free comes together.
  */
 final readonly class FullerCorners
 {
-    /** In a part of a sheet, and with those without a place. */
-    private const IN_CORNER = 7;
-
-    private const TOGETHER = 10;
-
     private const BEGINNINGS = 60;
 
-    /** Parts that are filled until nothing may come out emptier. */
-    private const TRIALS = 4_000;
+    /** Parts that are filled until sheets are cut otherwise. */
+    private const UNTIL_REGROUPED = 30;
 
-    /** Of the area of a piece, in the mean, that a part may come out emptier at first (0.1 and 0.4 found less). */
-    private const SHARE = 0.2;
+    /** Units until nothing may come out emptier. */
+    private const COOLING = 3 * Effort::A_SECOND;
+
+    /** Of the area of a piece, in the mean, that parts may come out emptier at first (0.02 and 0.1 found less). */
+    private const SHARE = 0.05;
 
     /** Chance is drawn in whole numbers. */
     private const FINE = 1_000_000;
@@ -45,18 +44,29 @@ final readonly class FullerCorners
         $pieces = Measured::each($this->task->wanted());
         $now = $this->begin($pieces, $sheets);
         $missing = Measured::each($now->missing);
+        $slabs = array_column($now->sheets, 1);
+        if ($slabs === []) {
+            return null;
+        }
+        $corners = new Corners($slabs, $this->chance, $this->effort);
+        $regrouping = new Regrouping($this->chance, $this->effort);
         $emptier = self::SHARE * $this->area($pieces) / count($pieces);
-        for ($trial = 0; $missing !== [] && $now->sheets !== [] && ! $this->effort->isSpent(); $trial++) {
-            [, $slab] = $now->sheets[$this->chance->getInt(0, count($now->sheets) - 1)];
-            $corners = [];
-            $this->corners($slab, $corners);
-            $heat = $emptier * (1 - $trial % self::TRIALS / self::TRIALS);
-            $last = count($corners) - 1;
-            $missing = $this->fill(
-                $this->emptier($corners[$this->chance->getInt(0, $last)], $corners[$this->chance->getInt(0, $last)]),
+        $began = $this->effort->spent();
+        $cooling = max(1, min(self::COOLING, $this->effort->left()));
+        for ($trial = 1; $missing !== [] && ! $this->effort->isSpent(); $trial++) {
+            if ($trial % self::UNTIL_REGROUPED === 0) {
+                $corners->regroup($regrouping, $this->task->narrowest);
+            }
+            $heat = $emptier * (1 - ($this->effort->spent() - $began) % $cooling / $cooling);
+            $left = $this->fill(
+                $corners->choose(),
                 $this->chance->shuffleArray($missing),
                 (int) (-log($this->chance->getInt(1, self::FINE) / self::FINE) * $heat),
             );
+            if ($left !== null) {
+                $missing = $left;
+                $corners->areChanged();
+            }
         }
 
         return $missing === [] ? new Packing($this->task, $this->supplies, $now->sheets, []) : null;
@@ -81,69 +91,83 @@ final readonly class FullerCorners
     }
 
     /**
-     * @param list<Slab> $corners parts with a few pieces; they are put in, one at the least
-     * @return int pieces in the slab
-     */
-    private function corners(Slab $slab, array &$corners): int
-    {
-        $this->effort->spend(6);
-        $pieces = $slab->kind === null ? 0 : 1;
-        foreach ([$slab->first, $slab->second] as $part) {
-            $pieces += $part === null ? 0 : $this->corners($part, $corners);
-        }
-        if ($pieces <= self::IN_CORNER) {
-            $corners[] = $slab;
-        }
-
-        return $pieces;
-    }
-
-    /**
-     * The fullest set that is not the one that lies there.
+     * With the fullest set that does not lie there so already.
      *
+     * @param non-empty-list<Slab> $corners one or two
      * @param list<int> $missing kinds
-     * @param int $emptier so much less of the corner may be used
-     * @return list<int> kinds that have no place then
+     * @param int $emptier so much less of the corners may be used
+     * @return list<int>|null kinds that have no place then; null: they stay as they are
      */
-    private function fill(Slab $corner, array $missing, int $emptier): array
+    private function fill(array $corners, array $missing, int $emptier): ?array
     {
-        $there = Measured::each($corner->pieces());
-        $pieces = [...$there, ...array_splice($missing, 0, self::TOGETHER - count($there))];
+        $pieces = [];
+        $now = [];
+        $rooms = [];
+        foreach ($corners as $corner) {
+            $there = Measured::each($corner->pieces());
+            $now[] = ((1 << count($there)) - 1) << count($pieces);
+            $rooms[] = $corner->width * $corner->height;
+            array_push($pieces, ...$there);
+        }
+        $all = array_sum($now);
+        array_push($pieces, ...array_splice($missing, 0, Corners::TOGETHER - count($pieces)));
         $areas = [0];
-        foreach ($pieces as $piece => $kind) {
-            for ($set = 0, $last = 1 << $piece; $set < $last; $set++) {
-                $areas[$last | $set] = $areas[$set] + $this->task->area($kind);
+        foreach ($pieces as $kind) {
+            $area = $this->task->area($kind);
+            foreach ($areas as $without) {
+                $areas[] = $without + $area;
             }
         }
         $this->effort->spend(5 * count($areas));
-        $now = (1 << count($there)) - 1;
-        $least = max(1, $areas[$now] - $emptier);
-        $most = $corner->width * $corner->height;
-        unset($areas[$now]);
+        $least = max(1, $areas[$all] - $emptier);
+        $most = array_sum($rooms);
         $open = array_filter($areas, static fn (int $area): bool => $area >= $least && $area <= $most);
         arsort($open);
-        $sets = new SheetSets($this->task, $pieces, $corner->width, $corner->height, $this->effort);
+        $sets = array_map(
+            fn (Slab $corner): SheetSets => new SheetSets($this->task, $pieces, $corner->width, $corner->height, $this->effort),
+            $corners,
+        );
         foreach (array_keys($open) as $set) {
-            if ($sets->comesOut($set)) {
-                $slab = $sets->slab($set);
-                if (! $slab->comesOff($this->task->narrowest)) {
+            $parts = $this->apart($set, $sets, $rooms, $areas, $now);
+            if ($parts !== null) {
+                $slabs = array_map(static fn (SheetSets $of, int $part): Slab => $of->slab($part), $sets, $parts);
+                if (! Slab::allComeOff($slabs, $this->task->narrowest)) {
                     break;
                 }
-                $corner->becomes($slab);
+                array_map(static fn (Slab $corner, Slab $slab) => $corner->becomes($slab), $corners, $slabs);
                 $isLeft = static fn (int $piece): bool => ($set >> $piece & 1) === 0;
 
                 return [...$missing, ...array_values(array_filter($pieces, $isLeft, ARRAY_FILTER_USE_KEY))];
             }
         }
 
-        return [...$missing, ...array_slice($pieces, count($there))];
+        return null;
     }
 
-    private function emptier(Slab $one, Slab $other): Slab
+    /**
+     * @param non-empty-list<SheetSets> $sets
+     * @param non-empty-list<int> $rooms
+     * @param array<int, int> $areas by set
+     * @param list<int> $now
+     * @return list<int>|null a part of the set for each corner, none of them nothing, and not as it is now
+     */
+    private function apart(int $set, array $sets, array $rooms, array $areas, array $now): ?array
     {
-        $free = static fn (Slab $slab): int => $slab->width * $slab->height - $slab->used();
+        if (! isset($sets[1], $rooms[1])) {
+            return [$set] !== $now && $sets[0]->comesOut($set) ? [$set] : null;
+        }
+        $begin = $part = $this->chance->getInt(0, $set) & $set;
+        do {
+            $this->effort->spend(2);
+            $rest = $set ^ $part;
+            if ($part !== 0 && $rest !== 0 && $areas[$part] <= $rooms[0] && $areas[$rest] <= $rooms[1] && [$part, $rest] !== $now
+                && $sets[0]->comesOut($part) && $sets[1]->comesOut($rest)) {
+                return [$part, $rest];
+            }
+            $part = ($part - 1) & $set;
+        } while ($part !== $begin);
 
-        return $free($one) >= $free($other) ? $one : $other;
+        return null;
     }
 
     /** @param list<int> $kinds */

@@ -16,6 +16,7 @@ final readonly class Measured
      * @param int $unit ticks of one unit
      * @param list<Kind> $kinds
      * @param list<array{int, int, int, bool}> $placements kind, width, height, turned: every way a kind may lie
+     * @param list<non-empty-list<array{int, int, bool}>> $ways width, height, turned: the same by kind
      * @param list<array{int, int}> $sheets width and height of each supply
      * @param int $narrowest strip that comes off
      * @param int $longest cut that the blade makes
@@ -24,6 +25,7 @@ final readonly class Measured
         public int $unit,
         public array $kinds,
         public array $placements,
+        public array $ways,
         public array $sheets,
         public int $narrowest,
         public int $longest,
@@ -45,18 +47,24 @@ final readonly class Measured
         }
         $unit = max(1, $unit);
         $placements = [];
+        $ways = [];
         foreach ($kinds as $index => $kind) {
             [$width, $height] = [intdiv($kind->size->width->ticks, $unit), intdiv($kind->size->height->ticks, $unit)];
-            $placements[] = [$index, $width, $height, false];
+            $waysOfIt = [[$width, $height, false]];
             if ($kind->turnable && $width !== $height) {
-                $placements[] = [$index, $height, $width, true];
+                $waysOfIt[] = [$height, $width, true];
             }
+            foreach ($waysOfIt as $way) {
+                $placements[] = [$index, ...$way];
+            }
+            $ways[] = $waysOfIt;
         }
 
         return new self(
             $unit,
             $kinds,
             $placements,
+            $ways,
             array_map(
                 static fn (Supply $supply): array => [
                     intdiv($supply->sheet->width->ticks, $unit),

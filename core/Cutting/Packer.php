@@ -14,9 +14,6 @@ final class Packer
 
     public const SPLITS = 4;
 
-    /** @var list<list<array{int, int, bool}>> ways each kind may lie: width, height, turned */
-    private array $ways;
-
     /** @var list<int> supplies in the order in which new sheets are taken from them */
     private array $order;
 
@@ -35,11 +32,6 @@ final class Packer
             usort($order, static fn (int $one, int $other): int => [$supplies[$one]->mills, $one] <=> [$supplies[$other]->mills, $other]);
         }
         $this->order = $order;
-        $ways = array_fill(0, count($task->kinds), []);
-        foreach ($task->placements as [$kind, $width, $height, $turned]) {
-            $ways[$kind][] = [$width, $height, $turned];
-        }
-        $this->ways = array_values($ways);
     }
 
     /**
@@ -111,9 +103,9 @@ final class Packer
         $best = null;
         $least = PHP_INT_MAX;
         $narrowest = $this->task->narrowest;
-        $this->effort->spend(2 + count($free) * count($this->ways[$kind]));
+        $this->effort->spend(2 + count($free) * count($this->task->ways[$kind]));
         foreach ($free as $at => $slab) {
-            foreach ($this->ways[$kind] as [$width, $height, $turned]) {
+            foreach ($this->task->ways[$kind] as [$width, $height, $turned]) {
                 $beside = $slab->width - $width;
                 $below = $slab->height - $height;
                 if ($beside < 0 || $below < 0 || ($beside > 0 && $beside < $narrowest) || ($below > 0 && $below < $narrowest)) {

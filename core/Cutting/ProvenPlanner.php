@@ -63,7 +63,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], Effort::A_SECOND >> 2, Effort::A_SECOND >> 3);
+        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], Effort::A_SECOND >> 2, Effort::A_SECOND >> 2);
     }
 
     /**
@@ -75,7 +75,7 @@ final readonly class ProvenPlanner implements CutPlanner
     {
         $units = (int) ($seconds * Effort::A_SECOND);
 
-        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, intdiv(3 * $units, 4), intdiv($units, 2), $goOn);
+        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, intdiv(3 * $units, 4), intdiv(3 * $units, 4), $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan

@@ -150,8 +150,8 @@ final class SheetSets
 
     private function place(Slab $slab, int $kind, int $width, int $height): void
     {
-        foreach ($this->task->placements as [$of, $w, $h, $turned]) {
-            if ($of === $kind && $w <= $width && $h <= $height) {
+        foreach ($this->task->ways[$kind] as [$w, $h, $turned]) {
+            if ($w <= $width && $h <= $height) {
                 $slab->place($kind, $w, $h, $turned, $slab->width - $w <= $slab->height - $h);
 
                 return;

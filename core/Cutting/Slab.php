@@ -74,6 +74,12 @@ final class Slab
         [$this->first, $this->second] = [$other->first, $other->second];
     }
 
+    /** Whether another is a part of it, or it itself. */
+    public function contains(self $other): bool
+    {
+        return $this === $other || $this->first?->contains($other) || $this->second?->contains($other);
+    }
+
     public function __clone()
     {
         $this->first = $this->first === null ? null : clone $this->first;

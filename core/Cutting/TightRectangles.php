@@ -26,8 +26,8 @@ final readonly class TightRectangles
     public function ofPiece(Measured $task, int $kind): array
     {
         $least = [];
-        foreach ($task->placements as [$of, $width, $height]) {
-            if ($of === $kind && $width <= $this->width && $height <= $this->height) {
+        foreach ($task->ways[$kind] as [$width, $height]) {
+            if ($width <= $this->width && $height <= $this->height) {
                 $least[$width] = $height;
             }
         }

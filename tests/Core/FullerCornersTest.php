@@ -11,8 +11,10 @@ use Ephemeron\Cutting\FullerCorners;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\Packer;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
@@ -58,6 +60,35 @@ final class FullerCornersTest extends TestCase
         }
         ksort($given);
         $this->assertSame($task->wanted(), $given);
+    }
+
+    /** @return iterable<string, array{int, int, int, bool}> pieces, sheets, seed, whether they may be turned */
+    public static function nearlyFull(): iterable
+    {
+        yield '95 % of a sheet, not turned' => [40, 1, 113, false];
+        yield '94 % of a sheet, not turned' => [40, 1, 119, false];
+        yield '96 % of a sheet' => [40, 1, 93, true];
+        yield '96 % of two sheets' => [60, 2, 194, true];
+        yield '94 % of two sheets' => [60, 2, 139, true];
+    }
+
+    /** As in class 6 of the published ones ({@see \Bench\PublishedClasses}), by other seeds; no plan has fewer than their area needs. */
+    #[DataProvider('nearlyFull')]
+    public function test_what_fills_sheets_nearly_goes_on_them(int $pieces, int $sheets, int $seed, bool $turnable): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $demands = [];
+        $area = 0;
+        for ($piece = 0; $piece < $pieces; $piece++) {
+            $demands[] = new Demand("P{$piece}", Size::inches($chance->getInt(1, 100), $chance->getInt(1, 100)), 1, $turnable);
+            $area += $demands[$piece]->size->area();
+        }
+        $sheet = new Supply('Sheet', Size::inches(300, 300), Length::zero());
+        $this->assertGreaterThan(0.94 * $sheets * $sheet->sheet->area(), $area);
+        $trimmer = new Trimmer(Length::inches(1_000), Length::inches(1), ToolGrid::Eighth);
+        $plan = ProvenPlanner::quick()->plan($demands, [$sheet], $trimmer);
+        (new TrimmerBench($trimmer))->replay($plan, $demands);
+        $this->assertSame([$sheets, $sheets], [$plan->sheets(), $plan->lowerBound]);
     }
 
     public function test_what_is_too_much_does_not_go_on_and_without_effort_nothing_is_found(): void
