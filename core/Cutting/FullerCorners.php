@@ -52,7 +52,7 @@ final readonly class FullerCorners
         $regrouping = new Regrouping($this->chance, $this->effort);
         $emptier = self::SHARE * $this->area($pieces) / count($pieces);
         $began = $this->effort->spent();
-        $cooling = max(1, min(self::COOLING, $this->effort->left()));
+        $cooling = max(1, min(self::COOLING, intdiv($this->effort->left(), 2)));
         for ($trial = 1; $missing !== [] && ! $this->effort->isSpent(); $trial++) {
             if ($trial % self::UNTIL_REGROUPED === 0) {
                 $corners->regroup($regrouping, $this->task->narrowest);

@@ -63,7 +63,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], Effort::A_SECOND >> 2, Effort::A_SECOND >> 2);
+        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], Effort::A_SECOND >> 2, Effort::A_SECOND >> 1);
     }
 
     /**
