@@ -121,7 +121,7 @@ final class PackingSearch
         $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, array_filter($left)));
     }
 
-    /** Every order with every rule and every split; when the bound is met, no more than {@see self::layOutInSomeWays()}. */
+    /** In every order by every rule and with every split, as long as nothing is proved. */
     public function layOutInManyWays(): void
     {
         $this->layOut(PHP_INT_MAX);

@@ -10,9 +10,9 @@ use Ephemeron\Measure\Size;
 /**
  * Cuts a design from what there is with the fewest sheets, and says how few there must be at the least.
  *
- * Quick ways first: patterns that are repeated as often as they go, then many orders and rules of laying pieces out. Where that meets the
- * bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose whole
- * part is taken and whose rest is laid out again. Where few pieces go on a sheet, sets of them are priced ({@see PricedSets}), which
+ * Quick ways first: patterns that are repeated as often as they go, then some orders and rules of laying pieces out, then many. Where that
+ * meets the bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose
+ * whole part is taken and whose rest is laid out again. Where few pieces go on a sheet, sets of them are priced ({@see PricedSets}), which
  * proves most of what is left. Then a plan with one sheet fewer is sought, part by part ({@see FullerCorners}), from all patterns that were
  * met ({@see PatternChoice}), and by taking sheets of the best plan apart; at last cheaper sheets are.
  *
@@ -28,6 +28,9 @@ final readonly class ProvenPlanner implements CutPlanner
 
     /** Where there are no more a proof is a matter of milliseconds, and comes before laying out in many ways. */
     private const FEW_KINDS = 8;
+
+    /** What is proved by a tenth of the looks needs no more. */
+    private const LOOKS_BY_AND_BY = 10;
 
     private const CUTS_OF_A_STEP = 2_500_000;
 
@@ -108,24 +111,7 @@ final readonly class ProvenPlanner implements CutPlanner
             new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)),
             $effort,
         );
-        $search->begin($trimmer, $this->looks);
-        $mayBeLaidOut = $search->pieces() <= self::MANY;
-        if ($mayBeLaidOut) {
-            $search->layOutInSomeWays();
-        }
-        $bound = $this->isOneKindOfSheet($supplies) && $search->best()->missed === 0 ? new LowerBound($kinds, $supplies[0]->sheet) : null;
-        if ($bound !== null && ! $search->isProved()) {
-            $search->raise($bound->sheets(enough: $search->best()->newSheets, effort: $effort));
-        }
-        if ($bound !== null && count($kinds) <= self::FEW_KINDS) {
-            $this->lookIntoSets($search, $bound);
-        }
-        if ($mayBeLaidOut) {
-            $search->layOutInManyWays();
-        }
-        if ($bound !== null && count($kinds) > self::FEW_KINDS) {
-            $this->lookIntoSets($search, $bound);
-        }
+        $this->layOut($search, $trimmer, $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $supplies[0]->sheet) : null, $effort);
         $search->generatePatterns($this->cuts);
         if ($search->pieces() <= self::MANY) {
             $search->fillCorners($this->corners);
@@ -137,6 +123,31 @@ final readonly class ProvenPlanner implements CutPlanner
         $search->makeCheaper(self::TRIALS_FOR_THE_PRICE);
 
         return $this->result($search, $kinds, $supplies, $fitting, $missing, $oversize, $blocks);
+    }
+
+    /** The quick ways first, and what proves something soon; the others as long as nothing is proved. */
+    private function layOut(PackingSearch $search, Trimmer $trimmer, ?LowerBound $bound, Effort $effort): void
+    {
+        $isMany = $search->pieces() > self::MANY;
+        $search->begin($trimmer, $isMany ? $this->looks : intdiv($this->looks, self::LOOKS_BY_AND_BY));
+        if (! $isMany) {
+            $search->layOutInSomeWays();
+        }
+        $bound = $search->best()->missed === 0 ? $bound : null;
+        if ($bound !== null && ! $search->isProved()) {
+            $search->raise($bound->sheets(enough: $search->best()->newSheets, effort: $effort));
+        }
+        $areFewKinds = count($search->task()->kinds) <= self::FEW_KINDS;
+        if ($bound !== null && $areFewKinds) {
+            $this->lookIntoSets($search, $bound);
+        }
+        if (! $isMany && ! $search->isProved()) {
+            $search->begin($trimmer, $this->looks);
+            $search->layOutInManyWays();
+        }
+        if ($bound !== null && ! $areFewKinds) {
+            $this->lookIntoSets($search, $bound);
+        }
     }
 
     private function lookIntoSets(PackingSearch $search, LowerBound $bound): void
