@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Project;
+use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Design\Design;
@@ -166,10 +167,11 @@ final readonly class Plans
 
         return $this->remembered($mark, function () use ($host, $own, $guests, $mark, $changed, $design): WorkPlan {
             $read = $this->reader->fromArray($own);
-            $this->turns->wait($mark, $host, $read, $changed, $design === $changed->design ? null : $design);
+            $laidOut = $this->workshop->blueprint($read);
+            $this->turns->wait($mark, $laidOut->pieces() * $host->copies, $changed, $design === $changed->design ? null : $design);
             $known = $this->cache->get("plan:{$mark}");
 
-            return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests);
+            return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests, $laidOut);
         });
     }
 
@@ -223,8 +225,14 @@ final readonly class Plans
     }
 
     /** @param list<array{int, array<string, mixed>, int}> $guests */
-    private function worked(Project $project, Design $design, int $copies, AsCut $cut, array $guests): WorkPlan
-    {
+    private function worked(
+        Project $project,
+        Design $design,
+        int $copies,
+        AsCut $cut,
+        array $guests,
+        ?Blueprint $laidOut = null,
+    ): WorkPlan {
         $others = [];
         foreach ($guests as $index => [$known, $guest, $count]) {
             try {
@@ -234,6 +242,8 @@ final readonly class Plans
             }
         }
 
-        return $this->workshop->with($this->turns->watched(new KeptPlans($project, $this->planner)))->plan($design, $copies, $cut, $others);
+        $workshop = $this->workshop->with($this->turns->watched(new KeptPlans($project, $this->planner)));
+
+        return $workshop->plan($design, $copies, $cut, $others, $laidOut);
     }
 }

@@ -8,8 +8,6 @@ use App\Club\Club;
 use App\Jobs\WorkOut;
 use App\Models\Project;
 use Ephemeron\Cutting\CutPlanner;
-use Ephemeron\Design\Design;
-use Ephemeron\Workshop;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Context;
 
@@ -33,24 +31,21 @@ final readonly class Turns
     /** Where something is about to be saved and nothing has been yet. */
     private const BEFORE = 'before-it-is-saved';
 
-    public function __construct(private Workshop $workshop, private Repository $cache)
+    public function __construct(private Repository $cache)
     {
     }
 
     /**
+     * @param int $pieces that are to be laid out
      * @param array<string, mixed>|null $as the design it is to have, where that is not the one it has
      *
      * @throws UnderWay where somebody is to look again in a moment, or to send the same again
      */
-    public function wait(string $mark, Project $host, Design $design, Project $project, ?array $as): void
+    public function wait(string $mark, int $pieces, Project $project, ?array $as): void
     {
         $isAsked = config('ephemeron.turns') ?? ! app()->runningInConsole();
         $mayWait = request()->isMethod('GET') || Context::hasHidden(self::BEFORE);
-        if (! $isAsked || ! $mayWait || Context::hasHidden(self::HERE)) {
-            return;
-        }
-        $pieces = $this->workshop->blueprint($design)->pieces() * $host->copies;
-        if ($pieces < self::LARGE) {
+        if ($pieces < self::LARGE || ! $isAsked || ! $mayWait || Context::hasHidden(self::HERE)) {
             return;
         }
         $asked = $this->cache->get("turn:{$mark}");

@@ -8,15 +8,15 @@ namespace Ephemeron\Cutting;
  * Lays as much as goes on so many sheets, then fills one or two parts of them anew, as well as it can be exactly ({@see SheetSets}), with
  * the pieces that lie there and some that have no place yet; then others, until all have one. At first parts may come out emptier, as long
  * as others come out fuller for it, by and by less so, then again. (Annealing after S. Kirkpatrick, C. Gelatt and M. Vecchi, Science 220,
- * 1983; cited from memory.) Now and then sheets are cut otherwise into what lies on them ({@see Regrouping}), so that other pieces are one
+ * 1983; cited from memory.) Now and then a sheet is cut otherwise into what lies on it ({@see Regrouping}), so that other pieces are one
  * part and what is free comes together.
  */
 final readonly class FullerCorners
 {
     private const BEGINNINGS = 60;
 
-    /** Parts that are filled until sheets are cut otherwise. */
-    private const UNTIL_REGROUPED = 30;
+    /** Parts that are filled until a sheet is cut otherwise. */
+    private const UNTIL_REGROUPED = 15;
 
     /** Units until nothing may come out emptier. */
     private const COOLING = 3 * Effort::A_SECOND;
@@ -100,6 +100,7 @@ final readonly class FullerCorners
      */
     private function fill(array $corners, array $missing, int $emptier): ?array
     {
+        $this->effort->spend(1_200);
         $pieces = [];
         $now = [];
         $rooms = [];
@@ -121,12 +122,16 @@ final readonly class FullerCorners
         $this->effort->spend(5 * count($areas));
         $least = max(1, $areas[$all] - $emptier);
         $most = array_sum($rooms);
-        $open = array_filter($areas, static fn (int $area): bool => $area >= $least && $area <= $most);
-        arsort($open);
         $sets = array_map(
             fn (Slab $corner): SheetSets => new SheetSets($this->task, $pieces, $corner->width, $corner->height, $this->effort),
             $corners,
         );
+        $open = array_filter(
+            $areas,
+            static fn (int $area, int $set): bool => $area >= $least && $area <= $most && $sets[0]->firstOfTheirKind($set) === $set,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        arsort($open);
         foreach (array_keys($open) as $set) {
             $parts = $this->apart($set, $sets, $rooms, $areas, $now);
             if ($parts !== null) {
@@ -161,7 +166,7 @@ final readonly class FullerCorners
             $this->effort->spend(2);
             $rest = $set ^ $part;
             if ($part !== 0 && $rest !== 0 && $areas[$part] <= $rooms[0] && $areas[$rest] <= $rooms[1] && [$part, $rest] !== $now
-                && $sets[0]->comesOut($part) && $sets[1]->comesOut($rest)) {
+                && $sets[0]->firstOfTheirKind($part) === $part && $sets[0]->comesOut($part) && $sets[1]->comesOut($rest)) {
                 return [$part, $rest];
             }
             $part = ($part - 1) & $set;

@@ -26,7 +26,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** More pieces than this are first brought down by patterns from the linear programme, and not laid out at random. */
     private const MANY = 260;
 
-    /** Where there are no more a proof is a matter of milliseconds, and comes before laying out in many ways. */
+    /** Where there are no more a proof is a matter of milliseconds, and comes before laying out in many ways; patterns do the rest. */
     private const FEW_KINDS = 8;
 
     /** What is proved by a tenth of the looks needs no more. */
@@ -78,7 +78,7 @@ final readonly class ProvenPlanner implements CutPlanner
     {
         $units = (int) ($seconds * Effort::A_SECOND);
 
-        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, intdiv(3 * $units, 4), intdiv(3 * $units, 4), $goOn);
+        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, intdiv(3 * $units, 4), $units, $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -113,7 +113,7 @@ final readonly class ProvenPlanner implements CutPlanner
         );
         $this->layOut($search, $trimmer, $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $supplies[0]->sheet) : null, $effort);
         $search->generatePatterns($this->cuts);
-        if ($search->pieces() <= self::MANY) {
+        if ($search->pieces() <= self::MANY && count($kinds) > self::FEW_KINDS) {
             $search->fillCorners($this->corners);
         }
         foreach ($this->rounds as [$turns, $dives, $cuts]) {

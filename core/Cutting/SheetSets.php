@@ -55,6 +55,20 @@ final class SheetSets
         return $this->shapes($set) !== [];
     }
 
+    /** As many of each kind, the lowest ones: sets that differ only in which of equal pieces they have come out alike. */
+    public function firstOfTheirKind(int $set): int
+    {
+        foreach ($this->alike as $pieces) {
+            $mine = $set & $pieces;
+            $set ^= $mine;
+            for ($open = $pieces; $mine !== 0; $mine &= $mine - 1, $open &= $open - 1) {
+                $set |= $open & -$open;
+            }
+        }
+
+        return $set;
+    }
+
     /** @throws \LogicException where it does not come out of a sheet */
     public function slab(int $set): Slab
     {
@@ -97,20 +111,6 @@ final class SheetSets
         }
 
         return $this->shapes[$set] = $this->tight->smallest($least);
-    }
-
-    /** As many of each kind, the lowest ones. */
-    private function firstOfTheirKind(int $set): int
-    {
-        foreach ($this->alike as $pieces) {
-            $mine = $set & $pieces;
-            $set ^= $mine;
-            for ($open = $pieces; $mine !== 0; $mine &= $mine - 1, $open &= $open - 1) {
-                $set |= $open & -$open;
-            }
-        }
-
-        return $set;
     }
 
     /** Divides the corner of a slab into the pieces of a set that fits so wide and so tall. */
