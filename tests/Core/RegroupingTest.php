@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Cutting\Corners;
 use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\Regrouping;
 use Ephemeron\Cutting\Slab;
@@ -25,7 +26,7 @@ final class RegroupingTest extends TestCase
     #[DataProvider('seeds')]
     public function test_the_same_pieces_come_out_of_the_same_sheet(int $seed): void
     {
-        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $chance = self::chance($seed);
         $slab = new Slab(60, 48);
         $kinds = 0;
         $this->cutUp($slab, 12, $kinds, $chance);
@@ -46,7 +47,7 @@ final class RegroupingTest extends TestCase
         $rest->place(1, 4, 6, false, true);
         $seen = [];
         for ($seed = 1; $seed <= 20; $seed++) {
-            $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+            $chance = self::chance($seed);
             $other = (new Regrouping($chance, Effort::unlimited()))->of($slab);
             $this->assertSame(5 * 6, $other->largestFree());
             $seen[$other->signature()] = true;
@@ -56,8 +57,37 @@ final class RegroupingTest extends TestCase
 
     public function test_of_a_free_sheet_comes_a_free_one(): void
     {
-        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(1));
+        $chance = self::chance(1);
         $this->assertSame('7x5o', (new Regrouping($chance, Effort::unlimited()))->of(new Slab(7, 5))->signature());
+    }
+
+    /**
+     * A piece as tall as the sheet, 4 broad, beside one of 3 and one of 4, one below the other, in a part of 6. All that is free beside the
+     * tall one would leave a strip of 1 beside the one of 3, which does not come off where 2 is the narrowest.
+     */
+    public function test_a_sheet_from_which_a_strip_would_not_come_off_stays_as_it_is(): void
+    {
+        $tooNarrow = 0;
+        for ($seed = 1; $seed <= 20; $seed++) {
+            $slab = new Slab(10, 6);
+            $right = $slab->divide(Axis::Width, 4);
+            $slab->first?->place(0, 4, 6, false, true);
+            $below = $right->divide(Axis::Height, 3);
+            $right->first?->place(1, 3, 3, false, true);
+            $below->place(2, 4, 3, false, true);
+            $this->assertTrue($slab->comesOff(2));
+            $regrouping = static fn (): Regrouping => new Regrouping(self::chance($seed), Effort::unlimited());
+            $tooNarrow += $regrouping()->of($slab)->comesOff(2) ? 0 : 1;
+            (new Corners([$slab], self::chance($seed), Effort::unlimited()))->regroup($regrouping(), 2);
+            $this->assertTrue($slab->comesOff(2));
+            $this->assertSame([1, 1, 1], array_values($slab->pieces()));
+        }
+        $this->assertGreaterThan(0, $tooNarrow);
+    }
+
+    private static function chance(int $seed): \Random\Randomizer
+    {
+        return new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
     }
 
     private function cutUp(Slab $slab, int $cuts, int &$kinds, \Random\Randomizer $chance): void
