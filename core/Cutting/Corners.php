@@ -53,14 +53,15 @@ final class Corners
         }
     }
 
-    /** Cuts one of the sheets otherwise into what lies on it, where every strip comes off then. */
+    /** Cuts all sheets otherwise into what lies on them, where every strip comes off then. */
     public function regroup(Regrouping $regrouping, int $narrowest): void
     {
-        $sheet = $this->chance->getInt(0, count($this->sheets) - 1);
-        $other = $regrouping->of($this->sheets[$sheet]);
-        if ($other->comesOff($narrowest)) {
-            $this->sheets[$sheet]->becomes($other);
-            unset($this->known[$sheet]);
+        foreach ($this->sheets as $sheet => $slab) {
+            $other = $regrouping->of($slab);
+            if ($other->comesOff($narrowest)) {
+                $slab->becomes($other);
+                unset($this->known[$sheet]);
+            }
         }
     }
 

@@ -8,15 +8,15 @@ namespace Ephemeron\Cutting;
  * Lays as much as goes on so many sheets, then fills one or two parts of them anew, as well as it can be exactly ({@see SheetSets}), with
  * the pieces that lie there and some that have no place yet; then others, until all have one. At first parts may come out emptier, as long
  * as others come out fuller for it, by and by less so, then again. (Annealing after S. Kirkpatrick, C. Gelatt and M. Vecchi, Science 220,
- * 1983; cited from memory.) Now and then a sheet is cut otherwise into what lies on it ({@see Regrouping}), so that other pieces are one
+ * 1983; cited from memory.) Now and then sheets are cut otherwise into what lies on them ({@see Regrouping}), so that other pieces are one
  * part and what is free comes together.
  */
 final readonly class FullerCorners
 {
     private const BEGINNINGS = 60;
 
-    /** Parts that are filled until a sheet is cut otherwise. */
-    private const UNTIL_REGROUPED = 15;
+    /** Parts that are filled until the sheets are cut otherwise. */
+    private const UNTIL_REGROUPED = 30;
 
     /** Units until nothing may come out emptier. */
     private const COOLING = 3 * Effort::A_SECOND;
@@ -100,7 +100,7 @@ final readonly class FullerCorners
      */
     private function fill(array $corners, array $missing, int $emptier): ?array
     {
-        $this->effort->spend(1_200);
+        $this->effort->spend(600);
         $pieces = [];
         $now = [];
         $rooms = [];

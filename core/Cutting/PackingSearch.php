@@ -216,11 +216,11 @@ final class PackingSearch
     /**
      * On one sheet fewer than the best plan has, as long as that comes out.
      *
-     * @param int $units of effort; not more than seven eighths of what is left
+     * @param int $units of effort; not more than three quarters of what is left
      */
     public function fillCorners(int $units): void
     {
-        $effort = Effort::of(min($units, intdiv(7 * $this->effort->left(), 8)));
+        $effort = Effort::of(min($units, intdiv(3 * $this->effort->left(), 4)));
         $packer = new Packer($this->task, $this->supplies, $effort);
         $corners = new FullerCorners($this->task, $this->supplies, $packer, $this->disorder, $this->chance, $effort);
         while (! $this->isProved() && $this->best()->missed === 0 && $this->best()->newSheets > 1 && ! $effort->isSpent()) {
