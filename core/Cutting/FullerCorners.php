@@ -100,7 +100,6 @@ final readonly class FullerCorners
      */
     private function fill(array $corners, array $missing, int $emptier): ?array
     {
-        $this->effort->spend(600);
         $pieces = [];
         $now = [];
         $rooms = [];
@@ -112,6 +111,8 @@ final readonly class FullerCorners
         }
         $all = array_sum($now);
         array_push($pieces, ...array_splice($missing, 0, Corners::TOGETHER - count($pieces)));
+        // Equal pieces make fewer sets, which take longer than they count.
+        $this->effort->spend(400 * (count($pieces) - count(array_unique($pieces))));
         $areas = [0];
         foreach ($pieces as $kind) {
             $area = $this->task->area($kind);
