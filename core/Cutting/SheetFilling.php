@@ -166,12 +166,9 @@ final readonly class SheetFilling
     private function firstThatGoes(array $ranked, int $width, int $height, array $left): ?array
     {
         $this->effort->spend(2 * count($ranked));
-        foreach ($ranked as [$kind, $w, $h, $turned]) {
-            $beside = $width - $w;
-            $below = $height - $h;
-            if ($beside >= 0 && $below >= 0 && $left[$kind] > 0
-                && ($beside === 0 || $beside >= $this->narrowest) && ($below === 0 || $below >= $this->narrowest)) {
-                return [$kind, $w, $h, $turned];
+        foreach ($ranked as $placement) {
+            if ($this->goes($placement, $width, $height, $left)) {
+                return $placement;
             }
         }
 
@@ -187,15 +184,12 @@ final readonly class SheetFilling
         $chosen = null;
         $most = -1.0;
         $this->effort->spend(3 * count($this->placements));
-        foreach ($this->placements as [$kind, $w, $h, $turned]) {
-            $beside = $width - $w;
-            $below = $height - $h;
-            if ($beside >= 0 && $below >= 0 && $left[$kind] > 0
-                && ($beside === 0 || $beside >= $this->narrowest) && ($below === 0 || $below >= $this->narrowest)) {
-                $spans = max($w / $width, $h / $height);
+        foreach ($this->placements as $placement) {
+            if ($this->goes($placement, $width, $height, $left)) {
+                $spans = max($placement[1] / $width, $placement[2] / $height);
                 if ($spans > $most) {
                     $most = $spans;
-                    $chosen = [$kind, $w, $h, $turned];
+                    $chosen = $placement;
                 }
             }
         }
