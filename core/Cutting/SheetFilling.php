@@ -9,7 +9,7 @@ use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
-/** Fills single sheets; the workings of {@see GreedyPlanner}. */
+/** Fills single sheets; see {@see PackingSearch::begin()}. */
 final readonly class SheetFilling
 {
     /** How a piece is preferred below the first one: by area, by how well it spans a side, by its long side. */

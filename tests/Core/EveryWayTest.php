@@ -68,6 +68,14 @@ final class EveryWayTest extends TestCase
         (new TrimmerBench($trimmer))->replay($plan, $demands);
     }
 
+    public function test_no_more_sheets_are_taken_than_there_are(): void
+    {
+        $demands = [new Demand('A', Size::inches(12, 5), 3, false)];
+        $trimmer = new Trimmer(Length::inches(100), Length::inches(1), ToolGrid::Eighth);
+        $plan = ProvenPlanner::quick()->plan($demands, [new Supply('Sheet', Size::inches(12, 12), Length::zero(), 1)], $trimmer);
+        $this->assertSame([1, ['A' => 1]], [$plan->sheets(), $plan->missing]);
+    }
+
     /** The pinwheel: five pieces round a hole come out of no sheet by cuts from edge to edge, and by no saw that goes right across. */
     public function test_a_pinwheel_does_not_come_out_of_one_sheet(): void
     {
