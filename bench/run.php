@@ -124,8 +124,8 @@ $failed = $failed || $ratio > 2.0;
 // As a browser asks: in one session.
 $handle = curl_init();
 curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_COOKIEFILE => '']);
-$get = static function (string $path) use ($handle, $address): void {
-    curl_setopt($handle, CURLOPT_URL, $address.$path);
+$get = static function (string $path, string ...$headers) use ($handle, $address): void {
+    curl_setopt_array($handle, [CURLOPT_URL => $address.$path, CURLOPT_HTTPHEADER => $headers]);
     curl_exec($handle);
     $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
     if ($status !== 200) {
@@ -169,7 +169,7 @@ foreach ($screens as $screen => [$name, $most, $mostHeavy]) {
     }
 }
 
-// The same made anew: each after something was written, and Plan after a width that no plan is remembered for.
+// The same made anew: each after something was written, and Plan after a width that no plan is remembered for, in its two parts.
 $anew = ['empty' => static fn () => $get('/empty-page')];
 foreach (['plan', 'cut', 'score', 'bench', 'fold'] as $screen) {
     foreach ([$largest, $heavyId] as $book) {
@@ -188,9 +188,12 @@ for ($round = 0; $round < 14; $round++) {
     foreach ([$fresh->id, $heavyId] as $book) {
         $project = Project::query()->findOrFail($book);
         $editor->change($project, ['parameters.leaf-width' => sprintf('%d %d/8', 3 + intdiv($round + 1, 8), ($round + 1) % 8)], $project->revision);
-        $began = hrtime(true);
-        $get("/projects/{$book}/plan");
-        $samples["changed {$book}"][] = (hrtime(true) - $began) / 1e6;
+        // As a page asks that changes: its drawing first, then all that follows from it.
+        foreach (['changed' => ['X-Drawn-First: 1'], 'followed' => []] as $part => $headers) {
+            $began = hrtime(true);
+            $get("/projects/{$book}/plan", ...$headers);
+            $samples["{$part} {$book}"][] = (hrtime(true) - $began) / 1e6;
+        }
     }
 }
 $medians = array_map(static function (array $times): float {
@@ -198,7 +201,8 @@ $medians = array_map(static function (array $times): float {
 
     return $times[intdiv(count($times), 2)];
 }, $samples);
-foreach ([...['changed' => 'Plan after a change'], ...array_map(static fn (array $screen): string => "{$screen[0]} made anew", $screens)] as $screen => $name) {
+$parts = ['changed' => 'Plan after a change: drawn', 'followed' => 'Plan after a change: what follows, with the cuts planned'];
+foreach ([...$parts, ...array_map(static fn (array $screen): string => "{$screen[0]} made anew", $screens)] as $screen => $name) {
     foreach ([[$largest, 'of it'], [$fresh->id, 'of an album'], [$heavyId, 'of the forty leaves']] as [$book, $of]) {
         if (isset($medians["{$screen} {$book}"])) {
             $time = $medians["{$screen} {$book}"];

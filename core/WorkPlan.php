@@ -17,6 +17,7 @@ use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Design\Design;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\Guest;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Fit\Requisite;
 use Ephemeron\Fit\Requisites;
 use Ephemeron\Fit\StockPlan;
@@ -32,6 +33,8 @@ use Ephemeron\Structure\Structure;
 /** All that follows from a design: what lies on the table, in which order, and what to look out for. */
 final readonly class WorkPlan
 {
+    public Layout $layout;
+
     public Blueprint $blueprint;
 
     /** @var list<StockPlan> */
@@ -59,6 +62,7 @@ final readonly class WorkPlan
         private array $begun = [],
         public array $guests = [],
     ) {
+        $this->layout = $workings->layout;
         $this->blueprint = $workings->blueprint;
         $this->stocks = $workings->stocks;
         $this->scores = $workings->scores;

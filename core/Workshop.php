@@ -109,16 +109,16 @@ final readonly class Workshop
      * @param int $copies books made together, 1 or more; what is assembled is told for one of them
      * @param AsCut $cut what is cut already and stays as it is
      * @param list<Guest> $guests other books whose pieces are cut with those of this one
-     * @param Blueprint|null $laidOut its blueprint, where that is there already
+     * @param Blueprint|null $blueprint of the design, where that is there already
      */
     public function plan(
         Design $design,
         int $copies = 1,
         AsCut $cut = new AsCut,
         array $guests = [],
-        ?Blueprint $laidOut = null,
+        ?Blueprint $blueprint = null,
     ): WorkPlan {
-        $blueprint = $laidOut ?? $this->blueprint($design);
+        $blueprint ??= $this->blueprint($design);
 
         return $this->planned(
             $design,

@@ -12,13 +12,13 @@ use Ephemeron\Blueprint\Notch;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Stitches;
 use Ephemeron\Blueprint\Thing;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Edge;
 use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
-use Ephemeron\WorkPlan;
 
 /** A face as the reader sees it, with everything that lies on it; flaps lie shut unless they are lifted. */
 final readonly class FaceDrawing
@@ -31,7 +31,7 @@ final readonly class FaceDrawing
      * @param bool $hasFlaps whether its flaps are drawn with it
      */
     public function __construct(
-        private WorkPlan $plan,
+        private Layout $layout,
         private array $lifted = [],
         private ?Lying $lying = null,
         private Prints $prints = new Prints,
@@ -43,13 +43,13 @@ final readonly class FaceDrawing
     /** From the origin, true to size. */
     public function draw(SvgDrawing $drawing, Face $face, bool $lettered): void
     {
-        $role = $this->plan->blueprint->part($face->paper->part)->role;
+        $role = $this->layout->blueprint->part($face->paper->part)->role;
         $area = Rectangle::whole($face->size);
         $colour = $this->prints->colour($face);
         $drawing->paper($area, $colour ?? $this->palette->of($role), $colour === null ? $this->palette->classOf($role) : 'known-paper');
         $this->prints->draw($drawing, $face, $area);
         $this->drawNotches($drawing, $face);
-        $stock = $this->plan->stockOf($face->paper->part);
+        $stock = $this->layout->stockOf($this->layout->blueprint->part($face->paper->part));
         if ($stock->isDirectional($face->paper->side) || $face->isFallen()) {
             $drawing->flag($area->right()->inMillimetres() - 7, 10.0, 4.5, $face->lie);
         }
@@ -59,7 +59,7 @@ final readonly class FaceDrawing
     /** Notches of the very panel one looks at, turned with it where it stands on its head. */
     private function drawNotches(SvgDrawing $drawing, Face $face): void
     {
-        $part = $this->plan->blueprint->part($face->paper->part);
+        $part = $this->layout->blueprint->part($face->paper->part);
         $panel = $part->panel($face->paper->panel)->area;
         foreach ($part->notches as $notch) {
             if ($panel->middleOf($notch->edge) == $notch->centre) {
@@ -73,11 +73,11 @@ final readonly class FaceDrawing
     {
         $depth = 0;
         $rings = [];
-        foreach ($this->plan->blueprint->on($face->key) as $joint) {
+        foreach ($this->layout->blueprint->on($face->key) as $joint) {
             if ($joint->layer === Layer::Flap || $this->lying?->isThere($joint) === false) {
                 continue;
             }
-            $part = $this->plan->blueprint->part($joint->from->part);
+            $part = $this->layout->blueprint->part($joint->from->part);
             $drawing->shifted($joint->area->left(), $joint->area->top(), function (SvgDrawing $drawing) use ($part, $joint): void {
                 $this->drawThing($drawing, $part, $joint);
             });
@@ -88,8 +88,8 @@ final readonly class FaceDrawing
         foreach ($lettered ? $rings : [] as [$joint, $letter, $depth]) {
             $this->letter($drawing, $joint, $letter, $depth);
         }
-        foreach ($this->plan->blueprint->frontsOn($face->key) as $child) {
-            $joint = $child->turns ? null : (new FrontJoint($this->plan->blueprint))->of($child, $face);
+        foreach ($this->layout->blueprint->frontsOn($face->key) as $child) {
+            $joint = $child->turns ? null : (new FrontJoint($this->layout->blueprint))->of($child, $face);
             if ($joint !== null && $this->lying?->isThere($joint) !== false) {
                 $drawing->shifted(
                     $joint->area->left(),
@@ -98,7 +98,7 @@ final readonly class FaceDrawing
                 );
             }
         }
-        foreach ($this->lying?->hasFittings($face->key) === false ? [] : $this->plan->blueprint->thingsOn($face->key) as $thing) {
+        foreach ($this->lying?->hasFittings($face->key) === false ? [] : $this->layout->blueprint->thingsOn($face->key) as $thing) {
             $this->drawFitting($drawing, $thing);
         }
         $this->drawFlaps($drawing, $face, $lettered);
@@ -108,7 +108,7 @@ final readonly class FaceDrawing
     private function drawFlaps(SvgDrawing $drawing, Face $face, bool $lettered): void
     {
         $flaps = array_values(array_filter(
-            $this->hasFlaps ? $this->plan->blueprint->flapsOn($face->key) : [],
+            $this->hasFlaps ? $this->layout->blueprint->flapsOn($face->key) : [],
             fn (Flap $flap): bool => $this->lying?->hangs($flap) !== false,
         ));
         foreach (array_reverse($flaps) as $flap) {
@@ -117,7 +117,7 @@ final readonly class FaceDrawing
                 $drawing->shifted(
                     $area->left(),
                     $area->top(),
-                    fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->inside), $lettered),
+                    fn (SvgDrawing $drawing) => $this->draw($drawing, $this->layout->blueprint->face($flap->inside), $lettered),
                 );
                 $this->drawHinge($drawing, $flap);
             }
@@ -127,7 +127,7 @@ final readonly class FaceDrawing
                 $drawing->shifted(
                     $flap->area->left(),
                     $flap->area->top(),
-                    fn (SvgDrawing $drawing) => $this->draw($drawing, $this->plan->blueprint->face($flap->front), $lettered),
+                    fn (SvgDrawing $drawing) => $this->draw($drawing, $this->layout->blueprint->face($flap->front), $lettered),
                 );
                 $this->drawHinge($drawing, $flap);
             }
@@ -149,7 +149,7 @@ final readonly class FaceDrawing
     /** What is bought and not cut: a small mark where it sits. */
     private function drawFitting(SvgDrawing $drawing, Thing $thing): void
     {
-        $stitches = $this->plan->blueprint->find(Stitches::class, $thing->key);
+        $stitches = $this->layout->blueprint->find(Stitches::class, $thing->key);
         if ($stitches !== null) {
             $this->drawStitches($drawing, $stitches);
 
@@ -192,7 +192,7 @@ final readonly class FaceDrawing
 
     private function isCut(Thing $thing): bool
     {
-        return isset($this->plan->blueprint->parts[$thing->key]);
+        return isset($this->layout->blueprint->parts[$thing->key]);
     }
 
     private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint): void

@@ -33,7 +33,7 @@ final readonly class PoseDrawing
     private function drawSeen(SvgDrawing $drawing, Seen $seen): void
     {
         if ($seen->face !== null) {
-            (new FaceDrawing($this->plan))->draw($drawing, $this->plan->blueprint->face($seen->face), false);
+            (new FaceDrawing($this->plan->layout))->draw($drawing, $this->plan->blueprint->face($seen->face), false);
 
             return;
         }

@@ -9,10 +9,12 @@ use App\Drawer\Pictures;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Paper\Side;
+use Ephemeron\Paper\Stock;
 use Ephemeron\Papering\Crop;
 use Ephemeron\Papering\Crops;
 use Ephemeron\WorkPlan;
@@ -20,14 +22,26 @@ use Ephemeron\WorkPlan;
 /** What of the true pictures is seen on the faces of a book; where there is no picture, the colour of the paper. */
 final readonly class Prints
 {
-    public function __construct(private ?Crops $crops = null, private Pictures|null $pictures = null)
-    {
+    /** @param Layout|null $uncut a book of which it is not known yet where its pieces are cut from: its papers show their colours */
+    public function __construct(
+        private ?Crops $crops = null,
+        private ?Pictures $pictures = null,
+        private ?Layout $uncut = null,
+    ) {
     }
 
     /** @param int $wide dots to which a sheet is drawn at the most */
     public static function of(WorkPlan $plan, int $wide = PaperPicture::SIDE): self
     {
         return new self(new Crops($plan->blueprint, $plan->stocks), Pictures::of($plan, $wide));
+    }
+
+    /** Before anything is cut. */
+    public static function before(Layout $layout): self
+    {
+        $papers = array_map(static fn (Stock $stock): int => (int) $stock->drawer, $layout->design->papers());
+
+        return new self(null, Pictures::ofPapers(array_values(array_unique(array_filter($papers)))), $layout);
     }
 
     /** The piece in hand with this side up, drawn over it. */
@@ -66,9 +80,22 @@ final readonly class Prints
     /** @return string|null colour of what lies there, null where nothing is known of it */
     public function colour(Joint|Face $place): ?string
     {
+        if ($this->uncut !== null) {
+            return $this->colourOfPaper($this->uncut, $place);
+        }
         $crop = $this->crop($place);
 
         return $crop === null ? null : $this->pictures?->swatch($crop->supply, $crop->side) ?? $crop->colour;
+    }
+
+    private function colourOfPaper(Layout $layout, Joint|Face $place): ?string
+    {
+        $paper = $place instanceof Face ? $place->paper : $place->from;
+        $side = $place instanceof Face ? $paper->side : $paper->side->other();
+        $part = $layout->blueprint->part($paper->part);
+        $stock = $layout->stockOf($part);
+
+        return $this->pictures?->swatch((string) $stock->drawer, $part->isOver ? $side->other() : $side) ?? $stock->colour($side);
     }
 
     /** Draws the picture of what lies there into an area; nothing where there is none. */

@@ -25,7 +25,7 @@ final readonly class ShelfDrawing
         if ($slit !== []) {
             return (new PartDrawing($this->plan->notation(), false))->draw($slit[array_key_first($slit)], 4.0);
         }
-        $spreads = new SpreadDrawing($this->plan, $this->prints);
+        $spreads = new SpreadDrawing($this->plan->layout, $this->prints);
         $openings = $spreads->openings();
         usort($openings, fn (array $one, array $other): int => $this->things($other) <=> $this->things($one));
 

@@ -32,7 +32,7 @@ final readonly class SmallPictures
     {
         $drawn = $this->of($plan, $prints, range(max(0, $here - self::NEAR), $here + self::NEAR));
         $pictures = [];
-        $spreads = new SpreadDrawing($plan, $prints);
+        $spreads = new SpreadDrawing($plan->layout, $prints);
         foreach ($spreads->openings() as $index => $opening) {
             $pictures[] = $drawn[$index] ?? $spreads->blank($opening)->inline('drawing is-blank');
         }
@@ -49,7 +49,7 @@ final readonly class SmallPictures
         $key = 'openings:'.Mark::of(CodeEdition::whole(), $plan->design, $prints->mark());
         $kept = $this->cache->get($key);
         $kept = is_array($kept) ? array_filter($kept, is_string(...)) : [];
-        $spreads = new SpreadDrawing($plan, $prints);
+        $spreads = new SpreadDrawing($plan->layout, $prints);
         $missing = array_intersect_key($spreads->openings(), array_flip(array_diff($which, array_keys($kept))));
         if ($missing !== []) {
             $kept += array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $missing);

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ephemeron\Blueprint\Face;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
-use Ephemeron\WorkPlan;
 
 /** The book opened at one place: one or two faces, true to scale, with rulers, its flaps shut or lifted. */
 final readonly class SpreadDrawing
 {
-    public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
+    public function __construct(private Layout $layout, private Prints $prints = new Prints)
     {
     }
 
@@ -21,12 +21,12 @@ final readonly class SpreadDrawing
     {
         $openings = [];
         $seen = [];
-        foreach ($this->plan->blueprint->pages() as $key => $face) {
+        foreach ($this->layout->blueprint->pages() as $key => $face) {
             if (isset($seen[$key])) {
                 continue;
             }
-            $right = $this->plan->blueprint->rightOf($key);
-            $openings[] = $right === null ? [$face] : [$face, $this->plan->blueprint->face($right)];
+            $right = $this->layout->blueprint->rightOf($key);
+            $openings[] = $right === null ? [$face] : [$face, $this->layout->blueprint->face($right)];
             $seen[$right ?? $key] = true;
         }
 
@@ -36,7 +36,7 @@ final readonly class SpreadDrawing
     /** @return list<Face> the opening in which a face, or the page it sits on, is seen */
     public function openingOf(string $face): array
     {
-        $page = $this->plan->blueprint->pageOf($face)->key;
+        $page = $this->layout->blueprint->pageOf($face)->key;
         foreach ($this->openings() as $opening) {
             foreach ($opening as $seen) {
                 if ($seen->key === $page) {
@@ -63,15 +63,15 @@ final readonly class SpreadDrawing
         ?float $step = null,
     ): SvgDrawing {
         // Shut, everything lies within the pages: a small picture need not look further.
-        $places = new FacePlaces($this->plan->blueprint, $opening, $lifted, $link !== null || $chosen !== null || $lifted !== []);
+        $places = new FacePlaces($this->layout->blueprint, $opening, $lifted, $link !== null || $chosen !== null || $lifted !== []);
         $whole = $places->bounds();
         $drawing = $this->ground($opening, $whole, $rulers);
         foreach (FacePlaces::pages($opening) as $key => $area) {
-            $face = $this->plan->blueprint->face($key);
+            $face = $this->layout->blueprint->face($key);
             $drawing->shifted(
                 $area->left(),
                 $area->top(),
-                fn (SvgDrawing $drawing) => (new FaceDrawing($this->plan, $lifted, prints: $this->prints))->draw($drawing, $face, $rulers),
+                fn (SvgDrawing $drawing) => (new FaceDrawing($this->layout, $lifted, prints: $this->prints))->draw($drawing, $face, $rulers),
             );
         }
         if ($link !== null) {
@@ -81,7 +81,7 @@ final readonly class SpreadDrawing
         if ($chosen !== null && $place !== null) {
             $this->mark($drawing, $place);
             if ($step !== null) {
-                $this->addHandles($drawing, $this->plan->blueprint->face($chosen), $place, $step);
+                $this->addHandles($drawing, $this->layout->blueprint->face($chosen), $place, $step);
             }
         }
 
@@ -95,7 +95,7 @@ final readonly class SpreadDrawing
      */
     public function blank(array $opening): SvgDrawing
     {
-        return $this->ground($opening, (new FacePlaces($this->plan->blueprint, $opening, [], false))->bounds(), false);
+        return $this->ground($opening, (new FacePlaces($this->layout->blueprint, $opening, [], false))->bounds(), false);
     }
 
     /**
@@ -106,7 +106,7 @@ final readonly class SpreadDrawing
     public function page(Face $face, bool $flaps = true): SvgDrawing
     {
         $drawing = SvgDrawing::around(Rectangle::whole($face->size), 0.0, $face->name);
-        (new FaceDrawing($this->plan, prints: $this->prints, hasFlaps: $flaps))->draw($drawing, $face, false);
+        (new FaceDrawing($this->layout, prints: $this->prints, hasFlaps: $flaps))->draw($drawing, $face, false);
 
         return $drawing;
     }
@@ -129,7 +129,7 @@ final readonly class SpreadDrawing
         $drawing->shifted(
             $whole->left(),
             $whole->top(),
-            fn (SvgDrawing $drawing) => (new Ruler($this->plan->design->unit))->draw($drawing, $whole->size->width, $whole->size->height),
+            fn (SvgDrawing $drawing) => (new Ruler($this->layout->design->unit))->draw($drawing, $whole->size->width, $whole->size->height),
         );
 
         return $drawing;
@@ -149,7 +149,7 @@ final readonly class SpreadDrawing
     private function addLinks(SvgDrawing $drawing, FacePlaces $places, callable $link, array $lifted): void
     {
         foreach ($places->places as $key => $place) {
-            $face = $this->plan->blueprint->face($key);
+            $face = $this->layout->blueprint->face($key);
             if (! $face->isOfTheBook() && ! $this->isSeenFlap($face, $lifted)) {
                 continue;
             }
@@ -162,7 +162,7 @@ final readonly class SpreadDrawing
     /** @param list<string> $lifted */
     private function isSeenFlap(Face $face, array $lifted): bool
     {
-        foreach ($this->plan->blueprint->flapsOn($face->parent ?? '') as $flap) {
+        foreach ($this->layout->blueprint->flapsOn($face->parent ?? '') as $flap) {
             $isLifted = in_array($flap->key, $lifted, true);
             if (($flap->front === $face->key && ! $isLifted) || ($flap->inside === $face->key && $isLifted)) {
                 return true;
@@ -175,7 +175,7 @@ final readonly class SpreadDrawing
     /** What can be taken hold of and moved on the chosen face. */
     private function addHandles(SvgDrawing $drawing, Face $face, Rectangle $place, float $step): void
     {
-        foreach ($this->plan->blueprint->thingsOn($face->key) as $thing) {
+        foreach ($this->layout->blueprint->thingsOn($face->key) as $thing) {
             $ways = $thing->along === null ? ($thing->moves ? 'both' : 'none') : $thing->along->value;
             $drawing->open('g', [
                 'class' => 'handle',

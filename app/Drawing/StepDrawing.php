@@ -70,7 +70,7 @@ final readonly class StepDrawing
 
     private function face(string $key): SvgDrawing
     {
-        $spreads = new SpreadDrawing($this->plan, $this->prints);
+        $spreads = new SpreadDrawing($this->plan->layout, $this->prints);
         $face = $this->plan->blueprint->face($key);
         while ($face->parent !== null) {
             $face = $this->plan->blueprint->face($face->parent);

@@ -96,7 +96,7 @@ final readonly class TableDrawing
         $here = array_values(array_filter($glued, static fn (Glue $act): bool => $act->joint->face === $joint->face));
         $before = $this->before($step);
         $shown = fn (Lying $lying, bool $isNew): \Closure => function (SvgDrawing $drawing) use ($lying, $isNew, $face, $joint): void {
-            (new FaceDrawing($this->plan, [], $lying, $this->prints))->draw($drawing, $face, $isNew);
+            (new FaceDrawing($this->plan->layout, [], $lying, $this->prints))->draw($drawing, $face, $isNew);
             $drawing->rectangle($joint->contact(), [...LineKind::Hidden->attributes(), 'stroke-width' => '0.8']);
         };
 

@@ -35,7 +35,7 @@ final readonly class TurningMarkup
         $broadest = max(array_map(static fn (Face $face): float => $face->size->width->inMillimetres(), $faces) ?: [1.0]);
         $tallest = max(array_map(static fn (Face $face): float => $face->size->height->inMillimetres(), $faces) ?: [1.0]);
         $this->scale = min(self::BREADTH / $broadest, self::HEIGHT / $tallest);
-        $this->drawings = new SpreadDrawing($plan, $prints);
+        $this->drawings = new SpreadDrawing($plan->layout, $prints);
     }
 
     public function html(): HtmlString

@@ -10,6 +10,7 @@ use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Design\Design;
 use Ephemeron\Fit\Guest;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Format\InvalidDesign;
@@ -32,6 +33,7 @@ final readonly class Plans
         private CutPlanner $planner,
         private Repository $cache,
         private Turns $turns,
+        private Blueprints $blueprints,
     ) {
     }
 
@@ -45,6 +47,26 @@ final readonly class Plans
     public function plan(Project $project): WorkPlan
     {
         return $this->known($project, $project->design);
+    }
+
+    /** The plan where it is there already. */
+    public function kept(Project $project): ?WorkPlan
+    {
+        $kept = $this->cache->get('plan:'.$this->mark($project));
+
+        return $kept instanceof WorkPlan ? $kept : null;
+    }
+
+    /**
+     * How it looks, before anything of it is cut.
+     *
+     * @throws InvalidDesign
+     */
+    public function layout(Project $project): Layout
+    {
+        $design = $this->design($project);
+
+        return new Layout($design, $this->blueprints->of($design, $project->design));
     }
 
     /** So many books of it, as if nothing were cut and by itself. */
@@ -167,11 +189,11 @@ final readonly class Plans
 
         return $this->remembered($mark, function () use ($host, $own, $guests, $mark, $changed, $design): WorkPlan {
             $read = $this->reader->fromArray($own);
-            $laidOut = $this->workshop->blueprint($read);
-            $this->turns->wait($mark, $laidOut->pieces() * $host->copies, $changed, $design === $changed->design ? null : $design);
+            $blueprint = $this->blueprints->of($read, $own);
+            $this->turns->wait($mark, $blueprint->pieces() * $host->copies, $changed, $design === $changed->design ? null : $design);
             $known = $this->cache->get("plan:{$mark}");
 
-            return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests, $laidOut);
+            return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests, $blueprint);
         });
     }
 
@@ -231,7 +253,7 @@ final readonly class Plans
         int $copies,
         AsCut $cut,
         array $guests,
-        ?Blueprint $laidOut = null,
+        ?Blueprint $blueprint = null,
     ): WorkPlan {
         $others = [];
         foreach ($guests as $index => [$known, $guest, $count]) {
@@ -244,6 +266,6 @@ final readonly class Plans
 
         $workshop = $this->workshop->with($this->turns->watched(new KeptPlans($project, $this->planner)));
 
-        return $workshop->plan($design, $copies, $cut, $others, $laidOut);
+        return $workshop->plan($design, $copies, $cut, $others, $blueprint);
     }
 }

@@ -35,6 +35,7 @@ final readonly class ProjectEditor
         private Workshop $workshop,
         private Turns $turns,
         private OwnStructures $own,
+        private Blueprints $blueprints,
     ) {
     }
 
@@ -119,11 +120,14 @@ final readonly class ProjectEditor
         if ($change === '') {
             return '';
         }
-        Ceiling::check($this->workshop->blueprint($after));
+        $stored = $this->writer->toArray($after);
+        $blueprint = $this->workshop->blueprint($after);
+        Ceiling::check($blueprint);
+        $this->blueprints->keep($blueprint, $stored);
         $undone = $project->ticked() === [] ? [] : $this->consequences($project, $changes, $after, $confirmed);
-        DB::transaction(function () use ($project, $after, $change, $from, $undone): void {
+        DB::transaction(function () use ($project, $stored, $change, $from, $undone): void {
             $was = ['version' => $project->version, ...($undone === [] ? [] : ['steps' => $undone, 'ticked' => $undone])];
-            $project->change($this->writer->toArray($after), $change, $from);
+            $project->change($stored, $change, $from);
             $is = ['version' => $project->version, ...($undone === [] ? [] : ['steps' => $undone, 'ticked' => []])];
             Shaping::put($project, $is);
             $this->history->remember($project, DesignSlice::KIND, $change, $was, $is);

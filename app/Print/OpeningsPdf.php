@@ -33,7 +33,7 @@ final readonly class OpeningsPdf
         $pages->addPage();
         $pages->heading($plan->design->name, 15);
         $painter = new OpeningPainter($plan, Prints::of($plan), self::FINE);
-        foreach ((new SpreadDrawing($plan))->openings() as $opening) {
+        foreach ((new SpreadDrawing($plan->layout))->openings() as $opening) {
             $places = FacePlaces::pages($opening);
             $width = max(array_map(static fn (Rectangle $place): float => $place->right()->inMillimetres(), $places) ?: [1.0]);
             $height = max(array_map(static fn (Rectangle $place): float => $place->bottom()->inMillimetres(), $places) ?: [1.0]);

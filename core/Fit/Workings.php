@@ -27,13 +27,10 @@ final readonly class Workings
 
     public Profile $profile;
 
-    /** @var array<string, Stock> see {@see Design::papers()} */
-    private array $papers;
-
     /** @var list<Job> what hands do after the cuts, in the order in which it comes together */
     public array $jobs;
 
-    private Notation $notation;
+    public Layout $layout;
 
     /**
      * @param list<StockPlan> $stocks
@@ -51,10 +48,10 @@ final readonly class Workings
         public Furnished $furnished = new Furnished([]),
         public int $copies = 1,
     ) {
-        $this->papers = $design->papers();
-        $this->bulk = new Bulk($blueprint, $this->papers);
-        $this->profile = Profile::of($blueprint, $this->papers);
-        $this->notation = $design->notation();
+        $this->layout = new Layout($design, $blueprint);
+        $papers = $design->papers();
+        $this->bulk = new Bulk($blueprint, $papers);
+        $this->profile = Profile::of($blueprint, $papers);
         $this->jobs = (new Order($blueprint, $design->schools))->jobs();
     }
 
@@ -66,7 +63,7 @@ final readonly class Workings
 
     public function notation(): Notation
     {
-        return $this->notation;
+        return $this->layout->notation();
     }
 
     /** The maker's trimmer, for what the design does not say the usual one. */
@@ -83,9 +80,7 @@ final readonly class Workings
     /** Its paper, with the side of it that is the piece's side A upwards. */
     public function stockOf(Part $part): Stock
     {
-        $stock = $this->papers[$part->paper()];
-
-        return $part->isOver ? $stock->over() : $stock;
+        return $this->layout->stockOf($part);
     }
 
     public function stock(StockRole $role): Stock

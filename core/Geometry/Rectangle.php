@@ -14,6 +14,23 @@ final readonly class Rectangle
     {
     }
 
+    /**
+     * Kept plans hold thousands: four numbers are read in a third of the time of seven objects.
+     *
+     * @return array{int, int, int, int} left, top, width and height in ticks
+     */
+    public function __serialize(): array
+    {
+        return [$this->corner->x->ticks, $this->corner->y->ticks, $this->size->width->ticks, $this->size->height->ticks];
+    }
+
+    /** @param array{int, int, int, int}|array{corner: Point, size: Size} $kept the latter in plans of begun books that were stored earlier */
+    public function __unserialize(array $kept): void
+    {
+        $this->corner = $kept['corner'] ?? new Point(Length::ofTicks($kept[0]), Length::ofTicks($kept[1]));
+        $this->size = $kept['size'] ?? new Size(Length::ofTicks($kept[2]), Length::ofTicks($kept[3]));
+    }
+
     public static function at(Length $x, Length $y, Size $size): self
     {
         return new self(new Point($x, $y), $size);

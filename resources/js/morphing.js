@@ -8,13 +8,15 @@ const isAlive = (element) => element.hasAttribute('x-data') || /intersect|load/.
 
 const hasFields = (element) => element.matches('input, select, textarea, option') || element.querySelector('input, select, textarea') !== null;
 
+/** What one looks at while changing it, as it stands in an answer; null where there is none to paint first. */
+export const firstOf = (answer) => answer.match(/<!--first-->(.*)<!--\/first-->/s)?.[1] ?? null;
+
 /**
- * What one looks at while changing it, painted before the rest of its answer.
+ * Paints it before the rest of its answer.
  *
- * @returns the drawing that is there now, null where there is none to paint first
+ * @returns the drawing that is there now, null where there is no place for it
  */
-export const paintAhead = (answer) => {
-    const [, first] = answer.match(/<!--first-->(.*)<!--\/first-->/s) ?? [];
+export const paintAhead = (first) => {
     const drawing = document.querySelector('[data-first]');
     if (! first || ! drawing) {
         return null;

@@ -1,7 +1,10 @@
 /* A change swaps the page under the hands: what was open stays open, and what is being typed is not lost. */
 
 import htmx from 'htmx.org';
-import { afterPaint, morph, paintAhead } from './morphing.js';
+import { afterPaint, firstOf, morph, paintAhead } from './morphing.js';
+
+/** Of a change: its drawing may come first, and its page is fetched then. */
+const DRAWN_FIRST = 'X-Drawn-First';
 
 const typedIn = (element) => element instanceof HTMLInputElement && element.id !== '' && element.value !== element.defaultValue;
 
@@ -99,19 +102,39 @@ export const keepPlace = (root) => {
     showOpening();
     let before = null;
     let hand = null;
+    /** What was painted before its page came, and what it was an answer to. */
+    let ahead = null;
+
+    /** The drawing alone: it is painted, forms go out from what the book is now, and its page is fetched. */
+    const comeAhead = (first, address, sent) => {
+        const drawing = paintAhead(first);
+        ahead = { first, drawing, sent };
+        root.querySelectorAll('#stage input[name="revision"]').forEach((field) => {
+            field.value = drawing.dataset.revision;
+        });
+        htmx.process(drawing);
+        putBack(hand);
+        hand = null;
+        const stage = root.getElementById('stage');
+        stage.setAttribute('aria-busy', 'true');
+        htmx.ajax('GET', address, { source: stage, target: '#stage', select: '#stage', swap: 'outerHTML' });
+    };
 
     /** The stage of a book changes by what differs, after what one looks at. */
     const come = (answer, sent) => {
         const held = hand;
-        const ahead = paintAhead(answer);
+        const first = firstOf(answer);
+        const isThere = first !== null && first === ahead?.first && ahead.drawing.isConnected;
+        const drawing = isThere ? ahead.drawing : paintAhead(first);
+        ahead = null;
         const rest = () => {
             before = asItIs(root, sent);
             hand = held;
             const stage = root.getElementById('stage');
-            morph(stage, answer, ahead);
+            morph(stage, answer, drawing);
             htmx.trigger(stage, 'htmx:afterSettle');
         };
-        if (ahead) {
+        if (drawing && ! isThere) {
             putBack(held);
             afterPaint(rest);
             return;
@@ -121,10 +144,16 @@ export const keepPlace = (root) => {
 
     root.addEventListener('htmx:beforeSwap', (event) => {
         const { detail } = event;
-        const sent = detail.requestConfig?.formData;
+        const isOfStage = detail.target?.id === 'stage' && detail.shouldSwap;
+        const sent = ahead?.sent ?? detail.requestConfig?.formData;
         before = asItIs(root, sent);
         hand = ['stage', 'trimmer'].includes(detail.target?.id) ? takeInHand(detail.requestConfig) : null;
-        if (detail.target?.id === 'stage' && detail.shouldSwap && detail.serverResponse.includes('id="stage"')) {
+        if (isOfStage && detail.xhr.getResponseHeader(DRAWN_FIRST)) {
+            detail.shouldSwap = false;
+            comeAhead(firstOf(detail.serverResponse), detail.xhr.responseURL, sent);
+            return;
+        }
+        if (isOfStage && detail.serverResponse.includes('id="stage"')) {
             detail.shouldSwap = false;
             come(detail.serverResponse, sent);
             // What was asked for stands in the address: to come back to, and to send to somebody.
@@ -132,6 +161,14 @@ export const keepPlace = (root) => {
                 history.replaceState({ htmx: true }, '', window.location.href);
                 history.pushState({ htmx: true }, '', detail.pathInfo.finalRequestPath ?? detail.pathInfo.requestPath);
             }
+        }
+    });
+
+    root.addEventListener('htmx:configRequest', ({ detail }) => {
+        if (detail.target?.id === 'stage' && detail.verb !== 'get' && root.querySelector('[data-first]')) {
+            detail.headers[DRAWN_FIRST] = '1';
+            // The page of the change before is not wanted any more.
+            htmx.trigger(detail.target, 'htmx:abort');
         }
     });
 
@@ -151,6 +188,7 @@ export const keepPlace = (root) => {
 
     ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, (event) => {
         complain(event.detail?.xhr?.getResponseHeader?.('X-Why')
+            || (ahead && 'The change is taken, but what follows from it did not come. Reload the page.')
             || 'That did not get through: nothing was changed. Reload the page and make the change again.');
     }));
 };

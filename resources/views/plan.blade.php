@@ -88,11 +88,7 @@
             @if ($putting)
                 @include('plan.spots')
             @endif
-            <!--first--><div class="sheet big-drawing" data-first x-data="placing({{ \App\View\Expression::of(['move' => route('furniture.update', $project), 'put' => $putting ? route('furniture.store', $project) : null, 'kind' => $putting?->key(), 'revision' => $project->revision, 'face' => $face->key]) }})" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="drop($event)" @pointercancel="letGo()" @keydown="nudge($event)" @click.capture="put($event)">
-                @php($drawing = $spreads->draw($opening, $face->key, fn ($seen) => $see($seen->key), lifted: $lifted, step: $design->tools->grid->step()->inMillimetres()))
-                {!! $drawing->inline(hasLinks: true) !!}
-                <x-legend :kinds="$drawing->kinds()"><li>letters in rings: the pieces of the list below</li><li>arrow: the way the print runs</li></x-legend>
-            </div><!--/first-->
+            @include('plan.drawn')
             @include('plan.faces')
             <nav aria-label="Openings of the book">
                 <ol class="openings" x-ignore>

@@ -44,7 +44,7 @@
         </form>
         <form class="sheet" method="get" action="{{ route('print.pdf', [$project, 'openings']) }}" target="_blank">
             <h2 class="section-title">The book before it exists</h2>
-            <p>Every opening with the prints that will be there. Each by itself as a picture: @foreach ((new \App\Drawing\SpreadDrawing($plan))->openings() as $opening)<a href="{{ route('opening.png', [$project, $loop->iteration]) }}" title="{{ collect($opening)->map(fn ($face) => lcfirst($face->name))->implode(' and ') }}">{{ collect($opening)->map(fn ($face) => $face->shortName())->implode('–') }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+            <p>Every opening with the prints that will be there. Each by itself as a picture: @foreach ((new \App\Drawing\SpreadDrawing($plan->layout))->openings() as $opening)<a href="{{ route('opening.png', [$project, $loop->iteration]) }}" title="{{ collect($opening)->map(fn ($face) => lcfirst($face->name))->implode(' and ') }}">{{ collect($opening)->map(fn ($face) => $face->shortName())->implode('–') }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>
             @include('partials.print-paper', ['id' => 'openings'])
             <button class="btn-main mt-2">Print the openings</button>
         </form>

@@ -57,6 +57,43 @@ final class WorkingTest extends BrowserTestCase
         );
     }
 
+    public function test_the_drawing_comes_before_what_follows_and_one_goes_on_meanwhile(): void
+    {
+        $this->open($this->project('guest book', 'plan'));
+        $revision = (int) $this->find('[data-first]')->getAttribute('data-revision');
+        $width = $this->find('#f-parameters-leaf-width')->getAttribute('value');
+        // As if planning took long: the page that follows is not there before the next change is made.
+        $this->driver()->executeScript(<<<'JS'
+            const open = XMLHttpRequest.prototype.open;
+            const send = XMLHttpRequest.prototype.send;
+            XMLHttpRequest.prototype.open = function (verb, ...more) { this.verb = verb; return open.call(this, verb, ...more); };
+            XMLHttpRequest.prototype.send = function (...more) {
+                setTimeout(() => send.apply(this, more), this.verb.toUpperCase() === 'GET' ? window.late ?? 1_500 : 0);
+            };
+            JS);
+        $this->type('#f-parameters-leaf-width', '4 3/8');
+        $this->driver()->wait(5, 30)->until(fn (): bool => $this->find('[data-first]')->getAttribute('data-revision') === (string) ($revision + 1));
+        $this->assertSame('true', $this->find('#stage')->getAttribute('aria-busy'), 'what follows is on its way');
+        $this->assertStringNotContainsString('Changed:', $this->text('main'));
+        $this->driver()->executeScript('window.late = 0;');
+        $this->type('#f-parameters-leaf-height', '6 3/8');
+        $this->waitForText('.said', 'leaf height');
+        $this->driver()->wait(5, 30)->until(fn (): bool => $this->find('#stage')->getAttribute('aria-busy') === null);
+        $this->assertSame((string) ($revision + 2), $this->find('[data-first]')->getAttribute('data-revision'));
+        $this->assertSame(['4 3/8', '6 3/8'], [
+            $this->find('#f-parameters-leaf-width')->getAttribute('value'), $this->find('#f-parameters-leaf-height')->getAttribute('value'),
+        ]);
+        // The first page, had it come after all, would have been that of the first change.
+        usleep(1_600_000);
+        $this->assertSame('6 3/8', $this->find('#f-parameters-leaf-height')->getAttribute('value'));
+        $this->assertStringContainsString('leaf height', $this->text('.said'));
+        $this->driver()->executeScript('document.activeElement.blur();');
+        $this->press(WebDriverKeys::CONTROL, 'z');
+        $this->waitForText('.said', 'taken back');
+        $this->press(WebDriverKeys::CONTROL, 'z');
+        $this->driver()->wait(10, 50)->until(fn (): bool => $this->find('#f-parameters-leaf-width')->getAttribute('value') === $width);
+    }
+
     public function test_a_finding_is_mended_with_one_press(): void
     {
         $this->open($this->project('guest book', 'plan'));

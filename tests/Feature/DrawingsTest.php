@@ -39,7 +39,7 @@ final class DrawingsTest extends TestCase
 
     public function test_the_opened_book_is_true_to_scale(): void
     {
-        $spreads = new SpreadDrawing($this->plan('nested-gusset-album'));
+        $spreads = new SpreadDrawing($this->plan('nested-gusset-album')->layout);
         $opening = $spreads->openingOf('page-2');
         $this->assertSame(['page-1', 'page-2'], array_column($opening, 'key'));
         $svg = $this->xml($spreads->draw($opening, 'page-2', static fn ($face): string => "#{$face->key}"));
@@ -65,7 +65,7 @@ final class DrawingsTest extends TestCase
     {
         foreach (['nested-gusset-album', 'meander-book'] as $structure) {
             $plan = $this->plan($structure);
-            $seen = array_column(array_merge(...(new SpreadDrawing($plan))->openings()), 'key');
+            $seen = array_column(array_merge(...(new SpreadDrawing($plan->layout))->openings()), 'key');
             $this->assertSame(array_keys($plan->blueprint->pages()), $seen);
         }
     }
@@ -73,7 +73,7 @@ final class DrawingsTest extends TestCase
     public function test_the_notch_of_a_leaf_is_drawn_where_its_pocket_opens(): void
     {
         $plan = $this->plan('meander-book');
-        $spreads = new SpreadDrawing($plan);
+        $spreads = new SpreadDrawing($plan->layout);
         // Leaf 1 opens at the top of page 2, leaf 2 at the fore-edge of page 4; page 6 stands on its head on the sheet and opens at the
         // top all the same.
         foreach (['page-2' => 'M25.4 0A12.7', 'page-4' => 'M76.2 25.4A12.7', 'page-6' => 'M25.4 0A12.7'] as $page => $start) {
@@ -160,7 +160,7 @@ final class DrawingsTest extends TestCase
     {
         $editor = app(ProjectEditor::class);
         $plan = app(\App\Planning\Plans::class)->plan($editor->create(['structure' => 'tab-spine-album', 'unit' => 'in']));
-        $spreads = new SpreadDrawing($plan);
+        $spreads = new SpreadDrawing($plan->layout);
         $drawn = array_map(static fn (array $opening): string => $spreads->draw($opening, rulers: false)->inline(), $spreads->openings());
         $cache = new Repository(new ArrayStore(true));
         $all = array_keys($drawn);

@@ -34,7 +34,7 @@ final readonly class OpeningController
     public function __invoke(Project $project, int $number, Plans $plans): Response
     {
         $plan = $plans->plan($project);
-        $opening = (new SpreadDrawing($plan))->openings()[$number - 1] ?? abort(404);
+        $opening = (new SpreadDrawing($plan->layout))->openings()[$number - 1] ?? abort(404);
 
         return response((new OpeningPainter($plan, Prints::of($plan), self::SCALE))->png($opening), 200, [
             'Content-Type' => 'image/png',

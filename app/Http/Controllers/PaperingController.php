@@ -54,7 +54,7 @@ final readonly class PaperingController
             'plan' => $plan,
             'progress' => new Progress($project, $plan),
             'review' => new Review($plan->blueprint, $plan->stocks),
-            'spreads' => new SpreadDrawing($plan, Prints::of($plan, 320)),
+            'spreads' => new SpreadDrawing($plan->layout, Prints::of($plan, 320)),
             'pads' => $pads,
             'pad' => $pad,
             'prints' => $prints,
