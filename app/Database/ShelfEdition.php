@@ -16,9 +16,6 @@ final class ShelfEdition
 {
     private const KEY = 'shelf-edition';
 
-    /** Tables that are written when somebody only looks, or waits. */
-    private const OF_LOOKING = ['sessions', 'cache', 'cache_locks', 'jobs', 'job_batches', 'failed_jobs'];
-
     private bool $isWriting = false;
 
     public function __construct(private readonly Repository $cache)
@@ -34,7 +31,7 @@ final class ShelfEdition
 
     public function heard(QueryExecuted $query): void
     {
-        if ($this->writes($query->sql)) {
+        if (Statement::writes($query->sql)) {
             $this->isWriting = $query->connection->transactionLevel() > 0;
             $this->turn();
         }
@@ -58,11 +55,5 @@ final class ShelfEdition
         }
 
         return $now;
-    }
-
-    private function writes(string $sql): bool
-    {
-        return preg_match('/^\s*(select|pragma|explain|begin|savepoint|release|rollback|commit)\b/i', $sql) !== 1
-            && preg_match('/^\s*\w+(?:\s+(?:into|from|or\s+ignore))*\s+["`]?(?:'.implode('|', self::OF_LOOKING).')\b/i', $sql) !== 1;
     }
 }

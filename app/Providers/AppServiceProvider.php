@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Club\Club;
 use App\Club\FairTurns;
 use App\Database\ImmediateSqliteConnector;
+use App\Database\Questions;
 use App\Database\ShelfEdition;
 use App\History\DesignSlice;
 use App\History\History;
@@ -43,6 +44,7 @@ use Illuminate\Database\Events\TransactionCommitted;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Queue\Worker;
+use Illuminate\Routing\Events\Routing;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
@@ -71,6 +73,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(Workshop::class);
         $this->app->singleton(ShelfEdition::class);
+        $this->app->singleton(Questions::class);
         $this->app->scoped(Settings::class);
         $this->app->bind(Asking::class, static fn (Application $app): Asking => Asking::kept($app->make(Settings::class)));
         // In one request a plan is read back once.
@@ -106,7 +109,11 @@ final class AppServiceProvider extends ServiceProvider
             new CacheInFiles(new Filesystem, is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data')),
             $config,
         ));
-        Event::listen(QueryExecuted::class, fn (QueryExecuted $query) => $this->app->make(ShelfEdition::class)->heard($query));
+        Event::listen(QueryExecuted::class, function (QueryExecuted $query): void {
+            $this->app->make(ShelfEdition::class)->heard($query);
+            $this->app->make(Questions::class)->heard($query);
+        });
+        Event::listen(Routing::class, fn () => $this->app->make(Questions::class)->forget());
         Event::listen(TransactionCommitted::class, fn () => $this->app->make(ShelfEdition::class)->committed());
         Event::listen(DiagnosingHealth::class, Health::check(...));
         Model::shouldBeStrict(! $this->app->environment('production'));

@@ -4,21 +4,28 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Questions;
 use App\Database\ShelfEdition;
 use App\Drawer\WorthKeeping;
 use App\Http\Middleware\KeptPages;
 use App\Models\Paper;
 use App\Models\Project;
 use App\Models\Setting;
+use App\Models\StepTime;
 use App\Models\Supply;
 use App\Planning\Plans;
 use App\Planning\ProjectEditor;
 use Ephemeron\Measure\Length;
+use Ephemeron\WorkPlan;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -69,6 +76,110 @@ final class KeptPagesTest extends TestCase
             $this->assertGreaterThan(0, $queries, "after {$number}");
         }
         $this->assertStringContainsString('Otherwise', $page ?? '');
+    }
+
+    /** Whatever is written, by whomever: what is kept is the page that would be made. */
+    #[DataProvider('writes')]
+    public function test_what_is_kept_is_what_would_be_made(\Closure $write): void
+    {
+        $project = $this->book();
+        $other = $this->book();
+        $stages = ['plan', 'cut', 'score', 'fold', 'bench'];
+        foreach ($stages as $stage) {
+            $this->page($project, $stage, $queries);
+        }
+        $write($project, $other, $this->app->make(Plans::class)->plan($project));
+        foreach ($stages as $stage) {
+            $kept = $this->page($project->refresh(), $stage, $queries);
+            Cache::flush();
+            $this->assertSame($this->withoutOnce($this->page($project, $stage, $queries)), $this->withoutOnce($kept), $stage);
+        }
+    }
+
+    /** @return iterable<string, array{\Closure(Project, Project, WorkPlan): mixed}> */
+    public static function writes(): iterable
+    {
+        yield 'a note' => [static fn (Project $book) => $book->notes()->create(['step' => 'face:page-1', 'text' => 'It curls.'])];
+        yield 'a note elsewhere' => [static fn (Project $book, Project $other) => $other->notes()->create(['step' => 'face:page-1', 'text' => 'No.'])];
+        yield 'a supply' => [static fn () => Supply::query()->create(['kind' => 'magnet', 'name' => 'Small ones', 'count' => 4])];
+        yield 'what is worth keeping' => [static fn () => app(WorthKeeping::class)->choose(Length::inches(3))];
+        yield 'a tick' => [static fn (Project $book, Project $other, WorkPlan $plan) => $book->ticks()->create(['key' => $plan->steps[0]->key])];
+        yield 'a tick elsewhere' => [static fn (Project $book, Project $other, WorkPlan $plan) => $other->ticks()->create(['key' => $plan->steps[0]->key])];
+        yield 'a time' => [static fn (Project $book, Project $other, WorkPlan $plan) => StepTime::query()->create(
+            ['project_id' => $book->id, 'step' => $plan->steps[0]->key, 'seconds' => 90],
+        )];
+        yield 'a name' => [static fn (Project $book) => $book->update(['name' => 'Otherwise'])];
+        yield 'a name elsewhere' => [static fn (Project $book, Project $other) => $other->update(['name' => 'Otherwise'])];
+        yield 'a guest' => [static fn (Project $book, Project $other) => $other->update(['cut_with' => $book->id])];
+        yield 'many books' => [static fn (Project $book) => $book->update(['copies' => 3])];
+        yield 'a longer look' => [static fn (Project $book, Project $other, WorkPlan $plan) => $book->searches()->create(
+            ['key' => $plan->stocks[0]->cuts->patterns[0]->key, 'state' => 'running', 'share' => 40],
+        )];
+        yield 'a change' => [static fn (Project $book) => app(ProjectEditor::class)->change($book, ['parameters.leaf-width' => '4 7/8'], $book->revision)];
+        yield 'a change elsewhere' => [
+            static fn (Project $book, Project $other) => app(ProjectEditor::class)->change($other, ['parameters.leaf-width' => '4 7/8'], $other->revision),
+        ];
+    }
+
+    public function test_it_stands_as_long_as_nothing_it_was_made_from_is_another(): void
+    {
+        $made = 0;
+        Route::middleware(['web', KeptPages::class])->get('counted', static function () use (&$made): string {
+            return sprintf('Made %d of %d', ++$made, Paper::query()->where('name', 'Orbit')->count());
+        });
+        $orbit = fn (): Paper => Paper::query()->create(
+            ['name' => 'Orbit', 'kind' => 'card', 'width' => 8128, 'height' => 8128, 'weight' => '216 g', 'count' => 1],
+        );
+        $this->get('counted')->assertSeeText('Made 1 of 0');
+        $this->book();
+        $this->get('counted')->assertSeeText('Made 1 of 0');
+        $paper = $orbit();
+        $this->get('counted')->assertSeeText('Made 2 of 1');
+        $paper->delete();
+        $orbit();
+        // Another one, and the same answer.
+        $this->get('counted')->assertSeeText('Made 2 of 1');
+        $orbit();
+        $this->get('counted')->assertSeeText('Made 3 of 2');
+    }
+
+    public function test_what_is_written_before_it_is_kept_makes_it_anew(): void
+    {
+        $made = 0;
+        $page = static function () use (&$made): Response {
+            return new Response(sprintf('Made %d of %d', ++$made, Supply::query()->count()));
+        };
+        $kept = $this->app->make(KeptPages::class);
+        $ask = function (\Closure $before) use ($kept, $page): string {
+            $request = Request::create('/counted');
+            $request->setLaravelSession($this->app->make('session')->driver());
+            $this->app->make(Questions::class)->forget();
+            $answer = $kept->handle($request, $page);
+            $before();
+            $kept->terminate($request);
+
+            return (string) $answer->getContent();
+        };
+        $this->assertSame('Made 1 of 0', $ask(fn () => Supply::query()->create(['kind' => 'magnet', 'name' => 'Small ones', 'count' => 4])));
+        $this->assertSame('Made 2 of 1', $ask(static fn () => null));
+        $this->assertSame('Made 2 of 1', $ask(static fn () => null));
+    }
+
+    public function test_a_page_that_asks_too_much_is_made_anew(): void
+    {
+        $questions = new Questions;
+        $ask = fn (string $sql) => $questions->heard(new QueryExecuted($sql, [1], 0.1, DB::connection()));
+        foreach (range(1, 80) as $number) {
+            $ask("select {$number} from \"ticks\" where \"id\" = ?");
+        }
+        $ask('select * from "sessions" where "id" = ?');
+        $this->assertCount(80, $questions->soFar() ?? []);
+        $ask('select 81 from "ticks" where "id" = ?');
+        $this->assertNull($questions->soFar());
+        $questions->forget();
+        $this->assertSame([], $questions->soFar());
+        $ask('update "ticks" set "key" = ?');
+        $this->assertNull($questions->soFar());
     }
 
     public function test_what_is_said_once_is_said_once(): void
