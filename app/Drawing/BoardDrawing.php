@@ -69,10 +69,7 @@ final readonly class BoardDrawing
         $grooves = $plan->board->grooves->step();
         // Millimetre grooves are too fine to show one by one.
         $shown = $grooves->isLessThan(Length::millimetres(3)) ? Length::millimetres(5) : $grooves;
-        for ($i = 1; $i <= $plan->board->length->holds($shown); $i++) {
-            $x = $shown->times($i)->inMillimetres();
-            $drawing->stroke($x, 0.0, $x, $board->height->inMillimetres(), LineKind::Groove);
-        }
+        $drawing->bars($shown->inMillimetres(), $plan->board->length->holds($shown), $board->height->inMillimetres(), LineKind::Groove);
         $fence = ['fill' => '#8f97bd', 'class' => 'fence'];
         $drawing->element(
             'rect',

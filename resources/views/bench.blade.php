@@ -1,6 +1,8 @@
 @php
     $notation = $plan->notation();
     $done = $progress->isDone($step, $copy);
+    $here = route('bench', $project);
+    $ticking = route('ticks.update', $project);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Bench" :step="$step->key">
     <div class="bench" x-data="bench({{ \App\View\Expression::of(['address' => route('clock', $project), 'step' => $step->key, 'seconds' => $time?->soFar() ?? 0, 'running' => $time?->running_since !== null]) }})" @keydown.window="onKey($event)">
@@ -8,14 +10,14 @@
             <p class="field-error forgotten" x-cloak x-show="asks" role="alert">The clock runs and nothing was touched for <span x-text="minutesIdle()"></span> minutes. <button class="btn-plain" type="button" @click="worked()">I worked</button> <button class="btn-plain" type="button" @click="forgot()">Take them off</button></p>
             <p class="count mb-0">Step {{ $step->number }} of {{ $progress->total() }} · {{ $step->phase->label() }}{{ $step->section === $step->phase->label() ? "" : " · {$step->section}" }}@if ($done) · done @endif</p>
             @foreach ($waiting->drying as [$each, $until])
-                <p class="said drying" role="status" x-data="drying({{ $until->getTimestampMs() }})">“{{ $each->title }}” dries <span x-text="left()">until {{ $until->format('H:i') }}</span>.@if ($loop->last && $waiting->meanwhile && $waiting->meanwhile->key !== $step->key) Meanwhile: <a href="{{ route('bench', ['project' => $project, 'step' => $waiting->meanwhile->key]) }}">{{ $waiting->meanwhile->title }}</a>@elseif ($loop->last && ! $waiting->meanwhile) Nothing else can be done meanwhile: let it lie.@endif</p>
+                <p class="said drying" role="status" x-data="drying({{ $until->getTimestampMs() }})">“{{ $each->title }}” dries <span x-text="left()">until {{ $until->format('H:i') }}</span>.@if ($loop->last && $waiting->meanwhile && $waiting->meanwhile->key !== $step->key) Meanwhile: <a href="{{ $here.'?'.Arr::query(['step' => $waiting->meanwhile->key]) }}">{{ $waiting->meanwhile->title }}</a>@elseif ($loop->last && ! $waiting->meanwhile) Nothing else can be done meanwhile: let it lie.@endif</p>
             @endforeach
             <h2 data-say>@typeset($step->title)</h2>
             @if ($copy)
                 <nav class="copies" aria-label="Copies of this batch">
                     <span class="quiet">Copy {{ $copy }} of {{ $project->copies }}</span>
                     @foreach (range(1, $project->copies) as $each)
-                        <a @class(['is-here' => $each === $copy, 'is-done' => $progress->isDone($step, $each)]) href="{{ route('bench', ['project' => $project, 'step' => $step->key, 'copy' => $each]) }}" @if ($each === $copy) aria-current="true" @endif aria-label="Copy {{ $each }}{{ $progress->isDone($step, $each) ? ', done' : '' }}">{{ $progress->isDone($step, $each) ? '✓' : $each }}</a>
+                        <a @class(['is-here' => $each === $copy, 'is-done' => $progress->isDone($step, $each)]) href="{{ $here.'?'.Arr::query(['step' => $step->key, 'copy' => $each]) }}" @if ($each === $copy) aria-current="true" @endif aria-label="Copy {{ $each }}{{ $progress->isDone($step, $each) ? ', done' : '' }}">{{ $progress->isDone($step, $each) ? '✓' : $each }}</a>
                     @endforeach
                 </nav>
             @elseif ($project->copies > 1)
@@ -69,7 +71,7 @@
                     @foreach ($step->places as $index => $place)
                         @php($placeDone = $progress->isPlaceDone($step, $index, $copy))
                         <li>
-                            <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                            <form method="post" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                                 @csrf @method('PUT')
                                 <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="place" value="{{ $index }}"><input type="hidden" name="done" value="{{ $placeDone ? 0 : 1 }}">
                                 <button id="place-{{ $index }}" aria-pressed="{{ $placeDone ? 'true' : 'false' }}">{{ $placeDone ? '✓' : '○' }} @typeset($place)</button>
@@ -80,22 +82,22 @@
             @endif
             <div class="controls is-at-the-thumb">
                 @if ($before)
-                    <a class="btn-plain" x-ref="before" data-table="back" href="{{ route('bench', ['project' => $project, 'step' => $before->key]) }}">← Back</a>
+                    <a class="btn-plain" x-ref="before" data-table="back" href="{{ $here.'?'.Arr::query(['step' => $before->key]) }}">← Back</a>
                 @endif
-                <form method="post" x-ref="done" data-table="on" data-once="done" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                <form method="post" x-ref="done" data-table="on" data-once="done" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                     @csrf @method('PUT')
                     <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="done" value="1"><input type="hidden" name="next" value="1">
                     <button class="btn-main" id="done">{{ $after ? 'Done, next' : 'Done' }}</button>
                 </form>
                 @if ($done)
-                    <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                    <form method="post" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                         @csrf @method('PUT')
                         <input type="hidden" name="step" value="{{ $step->key }}">@if ($copy)<input type="hidden" name="copy" value="{{ $copy }}">@endif<input type="hidden" name="done" value="0">
                         <button class="btn-plain" id="not-done">Not done yet</button>
                     </form>
                 @endif
                 @if ($after)
-                    <a class="btn-plain" href="{{ route('bench', ['project' => $project, 'step' => $after->key]) }}">Skip</a>
+                    <a class="btn-plain" href="{{ $here.'?'.Arr::query(['step' => $after->key]) }}">Skip</a>
                 @endif
                 <span x-data="voice"><button class="btn-plain" type="button" x-show="can" x-cloak @click="toggle()" :aria-pressed="reads ? 'true' : 'false'" id="read-aloud">Read aloud</button></span>
                 <button class="btn-plain timer num" type="button" @click="toggleTimer" :aria-pressed="running ? 'true' : 'false'"><span class="visually-hidden">Timer</span> <span x-text="clock()">00:00</span></button>
@@ -165,7 +167,7 @@
                 <ol>
                     @foreach ($steps as $each)
                         <li @class(['is-here' => $each->key === $step->key])>
-                            <a @class(['is-done' => $progress->isDone($each)]) href="{{ route('bench', ['project' => $project, 'step' => $each->key]) }}" @if ($each->key === $step->key) aria-current="step" @endif>
+                            <a @class(['is-done' => $progress->isDone($each)]) href="{{ $here.'?'.Arr::query(['step' => $each->key]) }}" @if ($each->key === $step->key) aria-current="step" @endif>
                                 <span class="mark">{{ $progress->isDone($each) ? '✓' : $each->number }}</span><span>@typeset($each->title)</span>
                             </a>
                         </li>

@@ -1,6 +1,7 @@
 @php
     $notation = $plan->notation();
     $lines = \Ephemeron\Format\Svg\LineKind::class;
+    $ticking = route('ticks.update', $project);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Score">
     @php
@@ -20,9 +21,9 @@
             <div class="hand-more">
                 @foreach (array_slice($now->moves, 0, 1) as $move)<p class="fs-5 mb-2" data-say>{{ $move->turn === \Ephemeron\Scoring\Turn::None ? "The {$move->atTheFence->value} along the top fence, letter side down." : $move->turn->sentence() }}{{ count($now->moves) > 1 ? ' The further moves stand below.' : '' }}</p>@endforeach
                 <div class="controls is-at-the-thumb">
-                    <form method="post" data-table="on" data-once="scored" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                    <form method="post" data-table="on" data-once="scored" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                         <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $inHand }}"><input type="hidden" name="done" value="1"><button class="btn-main" id="scored">Scored</button></form>
-                    @if ($last !== null)<form method="post" data-table="back" data-once="unscored" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                    @if ($last !== null)<form method="post" data-table="back" data-once="unscored" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                         <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $last }}"><input type="hidden" name="done" value="0"><button class="btn-plain" id="score-back">← Not scored yet</button></form>@endif
                 </div>
             </div>
@@ -59,7 +60,7 @@
                 @foreach ($group as $key => $each)
                     @php($done = $progress->isTicked("score-{$key}"))
                     <li id="score-{{ $key }}">
-                        <form method="post" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                        <form method="post" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                             <input type="hidden" name="stage" value="score"><input type="hidden" name="step" value="score-{{ $key }}"><input type="hidden" name="done" value="{{ $done ? 0 : 1 }}">
                             <button aria-pressed="{{ $done ? 'true' : 'false' }}">{{ $done ? '✓' : '○' }} @php($many = $each->part->quantity * $project->copies){{ $many > 1 ? "{$many} " : '' }}{{ $each->part->letter }}, blank @size($each->part->size, $notation)</button>
                         </form>

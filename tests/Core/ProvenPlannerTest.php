@@ -73,6 +73,30 @@ final class ProvenPlannerTest extends TestCase
         );
     }
 
+    /** What a bound proves is not laid out in many ways: work is counted, and on these tasks it would be three times as much. */
+    public function test_a_bound_comes_before_laying_out_in_many_ways(): void
+    {
+        $share = 0.0;
+        $work = 0.0;
+        foreach ([1, 2, 4, 5, 6, 7, 8] as $seed) {
+            $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+            $demands = [];
+            foreach (range(1, $chance->getInt(10, 16)) as $kind) {
+                $size = Size::inches($chance->getInt(50, 80) / 8, $chance->getInt(30, 80) / 8);
+                $demands[] = new Demand("piece {$kind}", $size, $chance->getInt(1, 3), $chance->getInt(0, 1) === 1);
+            }
+            $told = function (float $sofar) use (&$share): bool {
+                $share = $sofar;
+
+                return true;
+            };
+            $plan = ProvenPlanner::thorough(1.0, $told)->plan($demands, [$this->sheet(12, 12)], $this->trimmer());
+            $this->assertSame($plan->sheets(), $plan->lowerBound, "seed {$seed}");
+            $work += $share;
+        }
+        $this->assertLessThan(0.08, $work);
+    }
+
     public function test_leftovers_are_used_before_a_sheet_is_begun(): void
     {
         $leftover = new Supply('Leftover', Size::inches(6, 6), Length::zero(), 2, isLeftover: true);

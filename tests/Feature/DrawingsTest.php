@@ -111,6 +111,11 @@ final class DrawingsTest extends TestCase
         // 5 in and 5 3⁄16 in
         $this->assertSame(['127', '131.7625'], array_map(static fn (\SimpleXMLElement $line): string => (string) $line['x1'], $lines));
         $this->assertStringContainsString('≠ 5', (string) $svg->asXML());
+        // A groove every eighth of an inch, from the fence to the end of the board.
+        $grooves = (string) ($svg->xpath('//s:path[@class="line-groove"]') ?: [])[0]['d'];
+        $this->assertStringStartsWith('M3.175 0v', $grooves);
+        $this->assertSame($score->board->length->holds(Length::inches(0, 1, 8)), substr_count($grooves, 'M'));
+        $this->assertStringContainsString('M'.$score->board->length->inMillimetres().' 0v', $grooves);
     }
 
     #[TestWith(['4⅞ in wide', "<span class=\"text-nowrap\">4<span class=\"frac\">7⁄8</span>\u{A0}in</span> wide"])]

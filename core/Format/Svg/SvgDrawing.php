@@ -81,6 +81,17 @@ final class SvgDrawing
         return $this->element('line', ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, ...$kind->attributes()]);
     }
 
+    /** Upright lines from the top edge down, one every so many millimetres, in one stroke. */
+    public function bars(float $apart, int $count, float $height, LineKind $kind): self
+    {
+        $path = '';
+        for ($bar = 1; $bar <= $count; $bar++) {
+            $path .= 'M'.self::number($bar * $apart).' 0v'.self::number($height);
+        }
+
+        return $this->element('path', ['d' => $path, ...$kind->attributes()]);
+    }
+
     public function fold(Segment $segment, Fold $fold): self
     {
         return $this->line($segment, $fold === Fold::Mountain ? LineKind::Mountain : LineKind::Valley);

@@ -10,7 +10,8 @@
             <span class="quiet of-what">{{ $plan->structure->about()->name }}{{ $project->copies > 1 ? ", a batch of {$project->copies}" : '' }}@if ($project->host), <a href="{{ route('cut', $project->host) }}">cut with {{ $project->host->name }}</a>@endif</span>
             <div class="tools">
                 @include('partials.undoing', ['stage' => $stage, 'step' => $step, 'face' => $face, 'back' => $back])
-                <form method="post" action="{{ route('design', $project) }}" hx-patch="{{ route('design', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+                @php($changing = route('design', $project))
+                <form method="post" action="{{ $changing }}" hx-patch="{{ $changing }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
                     @csrf @method('PATCH')
                     <input type="hidden" name="revision" value="{{ $project->revision }}">
                     <input type="hidden" name="stage" value="{{ $back }}">

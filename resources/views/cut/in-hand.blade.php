@@ -1,5 +1,6 @@
 {{-- The sheet at the trimmer: one cut, read at arm's length. --}}
 @php($notation = $plan->notation())
+@php($ticking = route('ticks.update', $project))
 @php($cut = $hand->cut())
 @php($after = $hand->afterThisCut())
 <section class="trimmer at-hand" id="trimmer" aria-label="At the trimmer" x-data="trimmer" @keydown.window="onKey($event)" data-awake data-swipe data-aloud>
@@ -8,12 +9,12 @@
     <div class="hand-more">
         @include('cut.now.words')
         <div class="controls is-at-the-thumb">
-            <form method="post" x-ref="cut" data-table="on" data-once="cut" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#trimmer" hx-swap="outerHTML">@csrf @method('PUT')
+            <form method="post" x-ref="cut" data-table="on" data-once="cut" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#trimmer" hx-swap="outerHTML">@csrf @method('PUT')
                 <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="1">@if ($cut)<input type="hidden" name="place" value="{{ $hand->done }}">@endif
                 <button class="btn-main" id="cut-made">{{ $cut ? 'Cut' : 'Labelled' }}</button>
             </form>
             @if ($hand->done > 0)
-                <form method="post" x-ref="back" data-table="back" data-once="back" action="{{ route('ticks.update', $project) }}" hx-put="{{ route('ticks.update', $project) }}" hx-target="#trimmer" hx-swap="outerHTML">@csrf @method('PUT')
+                <form method="post" x-ref="back" data-table="back" data-once="back" action="{{ $ticking }}" hx-put="{{ $ticking }}" hx-target="#trimmer" hx-swap="outerHTML">@csrf @method('PUT')
                     <input type="hidden" name="stage" value="cut"><input type="hidden" name="step" value="{{ $hand->step->key }}"><input type="hidden" name="done" value="0"><input type="hidden" name="place" value="{{ $hand->done - 1 }}">
                     <button class="btn-plain" id="cut-back">← Not cut yet</button>
                 </form>

@@ -2,7 +2,8 @@
 <span class="undoing" id="undoing" @if ($alone ?? false) hx-swap-oob="true" @endif>
     @php($history = app(\App\History\History::class))
     @foreach (['undo' => ['Undo', $history->lastDone($project)], 'redo' => ['Do again', $history->lastUndone($project)]] as $way => [$label, $event])
-        <form method="post" action="{{ route($way, $project) }}" data-key-form="{{ $way }}" hx-post="{{ route($way, $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
+        @php($address = route($way, $project))
+        <form method="post" action="{{ $address }}" data-key-form="{{ $way }}" hx-post="{{ $address }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">
             @csrf
             <input type="hidden" name="event" value="{{ $event?->id }}">
             <input type="hidden" name="stage" value="{{ $back ?? $stage->value }}">
