@@ -71,7 +71,8 @@ final readonly class SpreadDrawing
             $drawing->shifted(
                 $area->left(),
                 $area->top(),
-                fn (SvgDrawing $drawing) => (new FaceDrawing($this->layout, $lifted, prints: $this->prints))->draw($drawing, $face, $rulers),
+                fn (SvgDrawing $drawing) => (new FaceDrawing($this->layout, $lifted, prints: $this->prints))
+                    ->draw($drawing, $face, $rulers),
             );
         }
         if ($link !== null) {

@@ -193,7 +193,8 @@ final readonly class Plans
             $this->turns->wait($mark, $blueprint->pieces() * $host->copies, $changed, $design === $changed->design ? null : $design);
             $known = $this->cache->get("plan:{$mark}");
 
-            return $known instanceof WorkPlan ? $known : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests, $blueprint);
+            return $known instanceof WorkPlan ? $known
+                : $this->worked($host, $read, $host->copies, CutSoFar::of($host), $guests, $blueprint);
         });
     }
 

@@ -24,7 +24,11 @@ final readonly class Rectangle
         return [$this->corner->x->ticks, $this->corner->y->ticks, $this->size->width->ticks, $this->size->height->ticks];
     }
 
-    /** @param array{int, int, int, int}|array{corner: Point, size: Size} $kept the latter in plans of begun books that were stored earlier */
+    /**
+     * Plans of begun books that were stored earlier hold the objects themselves.
+     *
+     * @param array{int, int, int, int}|array{corner: Point, size: Size} $kept
+     */
     public function __unserialize(array $kept): void
     {
         $this->corner = $kept['corner'] ?? new Point(Length::ofTicks($kept[0]), Length::ofTicks($kept[1]));

@@ -63,7 +63,9 @@ final readonly class PlanController
         Session::reflash();
         KeptPages::passes($request);
 
-        return response()->view('plan.drawn', $this->seen($request, $project, $layout, Prints::before($layout)), headers: [self::DRAWN_FIRST => '1']);
+        $seen = $this->seen($request, $project, $layout, Prints::before($layout));
+
+        return response()->view('plan.drawn', $seen, headers: [self::DRAWN_FIRST => '1']);
     }
 
     /** @return array{spreads: SpreadDrawing, opening: list<Face>}&array<string, mixed> what the opening that is looked at is drawn from */
