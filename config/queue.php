@@ -12,7 +12,7 @@ return [
             'table' => 'jobs',
             'queue' => 'default',
             // Above the time that any job may take: none is begun by a second worker while the first still runs.
-            'retry_after' => 240,
+            'retry_after' => 660,
             'after_commit' => true,
         ],
     ],

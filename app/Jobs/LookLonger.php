@@ -23,7 +23,7 @@ final class LookLonger implements ShouldQueue
     use Queueable;
 
     /** What a usual machine does in so many seconds is done for a plan, at the most. */
-    public const SECONDS = 20.0;
+    public const SECONDS = 60.0;
 
     /** Seconds between two looks at whether somebody has called it off. */
     private const EVERY = 0.4;
@@ -31,7 +31,7 @@ final class LookLonger implements ShouldQueue
     /** Should a worker die with it, another one begins again, once. */
     public int $tries = 2;
 
-    public int $timeout = 180;
+    public int $timeout = 600;
 
     public function __construct(private readonly int $search)
     {

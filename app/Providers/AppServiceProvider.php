@@ -99,7 +99,9 @@ final class AppServiceProvider extends ServiceProvider
 
             return ($maker === null ? $papers : $papers->where('maker_id', $maker))->firstOrFail();
         });
-        Worker::popUsing(FairTurns::WORKER, fn (callable $pop): ?Job => $this->app->make(FairTurns::class)->next($pop));
+        foreach ([FairTurns::WORKER => true, FairTurns::BRISK_WORKER => false] as $worker => $looks) {
+            Worker::popUsing($worker, fn (callable $pop): ?Job => $this->app->make(FairTurns::class)->next($pop, $looks));
+        }
         Session::extend('file', fn (Application $app): SessionsInFiles => new SessionsInFiles(
             new Filesystem,
             config()->string('session.files'),

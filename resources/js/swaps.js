@@ -5,6 +5,10 @@ import { afterPaint, firstOf, morph, paintAhead } from './morphing.js';
 
 /** Of a change: its drawing may come first, and its page is fetched then. */
 const DRAWN_FIRST = 'X-Drawn-First';
+const FOLLOWS = 'X-Follows';
+
+/** Milliseconds after an answer in which the same again is not meant. */
+const TWICE = 300;
 
 const typedIn = (element) => element instanceof HTMLInputElement && element.id !== '' && element.value !== element.defaultValue;
 
@@ -104,6 +108,8 @@ export const keepPlace = (root) => {
     let hand = null;
     /** What was painted before its page came, and what it was an answer to. */
     let ahead = null;
+    /** The last change that was sent: by which form, and what was in it. */
+    let last = null;
 
     /** The drawing alone: it is painted, forms go out from what the book is now, and its page is fetched. */
     const comeAhead = (first, address, sent) => {
@@ -117,7 +123,8 @@ export const keepPlace = (root) => {
         hand = null;
         const stage = root.getElementById('stage');
         stage.setAttribute('aria-busy', 'true');
-        htmx.ajax('GET', address, { source: stage, target: '#stage', select: '#stage', swap: 'outerHTML' });
+        const headers = { [FOLLOWS]: drawing.dataset.revision };
+        htmx.ajax('GET', address, { source: stage, target: '#stage', select: '#stage', swap: 'outerHTML', headers });
     };
 
     /** The stage of a book changes by what differs, after what one looks at. */
@@ -148,6 +155,12 @@ export const keepPlace = (root) => {
         const sent = ahead?.sent ?? detail.requestConfig?.formData;
         before = asItIs(root, sent);
         hand = ['stage', 'trimmer'].includes(detail.target?.id) ? takeInHand(detail.requestConfig) : null;
+        const follows = detail.requestConfig?.headers[FOLLOWS];
+        if (isOfStage && follows && follows !== ahead?.drawing.dataset.revision) {
+            // A further change has overtaken it.
+            detail.shouldSwap = false;
+            return;
+        }
         if (isOfStage && detail.xhr.getResponseHeader(DRAWN_FIRST)) {
             detail.shouldSwap = false;
             comeAhead(firstOf(detail.serverResponse), detail.xhr.responseURL, sent);
@@ -164,11 +177,27 @@ export const keepPlace = (root) => {
         }
     });
 
-    root.addEventListener('htmx:configRequest', ({ detail }) => {
-        if (detail.target?.id === 'stage' && detail.verb !== 'get' && root.querySelector('[data-first]')) {
+    root.addEventListener('htmx:configRequest', (event) => {
+        const { detail } = event;
+        if (detail.target?.id !== 'stage' || detail.verb === 'get') {
+            return;
+        }
+        const said = JSON.stringify([...detail.formData].filter(([name]) => name !== 'revision'));
+        // Enter sends a field twice: changed, and the form it is in.
+        if (detail.verb === 'patch' && last?.form === detail.elt && last.said === said) {
+            event.preventDefault();
+            return;
+        }
+        last = { form: detail.elt, said };
+        if (root.querySelector('[data-first]')) {
             detail.headers[DRAWN_FIRST] = '1';
-            // The page of the change before is not wanted any more.
-            htmx.trigger(detail.target, 'htmx:abort');
+        }
+    });
+
+    root.addEventListener('htmx:afterRequest', ({ detail }) => {
+        if (last?.form === detail.elt) {
+            const answered = last;
+            setTimeout(() => { last = last === answered ? null : last; }, TWICE);
         }
     });
 
@@ -188,7 +217,7 @@ export const keepPlace = (root) => {
 
     ['htmx:responseError', 'htmx:sendError'].forEach((name) => root.addEventListener(name, (event) => {
         complain(event.detail?.xhr?.getResponseHeader?.('X-Why')
-            || (ahead && 'The change is taken, but what follows from it did not come. Reload the page.')
+            || (event.detail?.requestConfig?.headers[FOLLOWS] && 'The change is taken, but what follows from it did not come. Reload the page.')
             || 'That did not get through: nothing was changed. Reload the page and make the change again.');
     }));
 };

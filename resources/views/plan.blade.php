@@ -6,9 +6,9 @@
     $page = $plan->blueprint->pageOf($face->key);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Plan" :face="$face->key">
-    @if (session('changed'))
+    @if ($changed)
         <div class="said" role="status">
-            <p class="mb-0">Changed: {{ session('changed') }}</p>
+            <p class="mb-0">Changed: {{ $changed }}</p>
             @foreach ($consequences as $sentence)<p class="mb-0 quiet">@typeset($sentence)</p>@endforeach
         </div>
     @endif

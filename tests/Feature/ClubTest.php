@@ -332,6 +332,24 @@ final class ClubTest extends TestCase
         sort($first);
         $this->assertSame(['default', 'maker-1', 'maker-2'], $first);
 
+        foreach (['maker-1-looks', 'maker-2', 'maker-1'] as $queue) {
+            DB::table('jobs')->insert(['queue' => $queue, 'payload' => '', 'attempts' => 0, 'available_at' => 0, 'created_at' => 0]);
+        }
+        $served = [];
+        while (app(FairTurns::class)->next($pop, looks: false) !== null) {
+            usleep(1000);
+        }
+        $this->assertEqualsCanonicalizing(['maker-1', 'maker-2'], $served, 'a brisk worker takes no long looks');
+        DB::table('jobs')->insert(['queue' => 'maker-2', 'payload' => '', 'attempts' => 0, 'available_at' => 0, 'created_at' => 0]);
+        DB::table('jobs')->insert(['queue' => 'maker-3-looks', 'payload' => '', 'attempts' => 0, 'available_at' => 0, 'created_at' => 0]);
+        $served = [];
+        app(FairTurns::class)->next($pop);
+        $this->assertSame(['maker-3-looks'], $served, 'of a maker who was not served yet');
+        while (app(FairTurns::class)->next($pop) !== null) {
+            usleep(1000);
+        }
+        $this->assertCount(3, $served);
+
         Queue::fake();
         config(['ephemeron.waiting' => 1]);
         $ada = $this->maker('Ada');

@@ -70,22 +70,33 @@ final class DrawnFirstTest extends TestCase
         $this->assertStringContainsString('#1133aa', $seen);
     }
 
-    public function test_what_is_said_once_is_said_on_the_page_that_follows(): void
+    public function test_what_was_changed_is_said_on_the_page_that_follows(): void
     {
         $project = $this->book('nested-gusset-album');
         $this->get("/projects/{$project->id}/plan")->assertOk();
         $this->change($project, ['parameters.leaf-width' => '4 7/8']);
         $this->askForDrawing($project)->assertDontSee('Changed:');
-        $this->get("/projects/{$project->id}/plan")->assertSee('Changed:');
+        $this->follow($project)->assertSee('Changed: leaf width')->assertSee('Sheet 1');
         $this->get("/projects/{$project->id}/plan")->assertDontSee('Changed:');
     }
 
-    public function test_what_was_typed_wrongly_is_complained_about_there(): void
+    public function test_what_a_session_lost_is_said_all_the_same(): void
+    {
+        $project = $this->book('nested-gusset-album');
+        $this->change($project, ['parameters.leaf-width' => '4 7/8']);
+        $this->app->make('session')->driver()->flush();
+        $this->askForDrawing($project)->assertHeader(PlanController::DRAWN_FIRST, '1');
+        $this->follow($project)->assertSee('Changed: leaf width');
+    }
+
+    public function test_what_is_refused_is_said_at_once_with_the_whole_page(): void
     {
         $project = $this->book('nested-gusset-album');
         $this->change($project, ['parameters.leaf-width' => 'broad']);
-        $this->askForDrawing($project)->assertHeader(PlanController::DRAWN_FIRST, '1');
-        $this->get("/projects/{$project->id}/plan")->assertSee('broad')->assertSee('is-invalid', false);
+        $this->askForDrawing($project)->assertHeaderMissing(PlanController::DRAWN_FIRST)->assertSee('broad')->assertSee('is-invalid', false);
+        $stale = ['revision' => $project->refresh()->revision + 7, 'set' => ['parameters.leaf-width' => '4 3/4'], 'stage' => 'plan'];
+        $this->patch("/projects/{$project->id}/design", $stale)->assertRedirect();
+        $this->askForDrawing($project)->assertHeaderMissing(PlanController::DRAWN_FIRST)->assertSee('changed in another window');
     }
 
     public function test_where_the_plan_is_there_the_page_comes_at_once(): void
@@ -136,6 +147,12 @@ final class DrawnFirstTest extends TestCase
     private function askForDrawing(Project $project, string $face = 'page-1'): TestResponse
     {
         return $this->get("/projects/{$project->id}/plan?face={$face}", [PlanController::DRAWN_FIRST => '1']);
+    }
+
+    /** @return TestResponse<Response> the page that follows a drawing */
+    private function follow(Project $project): TestResponse
+    {
+        return $this->get("/projects/{$project->id}/plan", [PlanController::FOLLOWS => (string) $project->refresh()->revision]);
     }
 
     /** @param TestResponse<Response> $answer */

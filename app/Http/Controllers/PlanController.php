@@ -9,6 +9,7 @@ use App\Drawing\FlapsLifted;
 use App\Drawing\Prints;
 use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
+use App\History\History;
 use App\Http\Middleware\KeptPages;
 use App\Models\Project;
 use App\Planning\Plans;
@@ -22,31 +23,39 @@ use Ephemeron\Furniture\Showroom;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Session;
 
 final readonly class PlanController
 {
     /** Sent with a change by a page that can take its drawing first and fetch the rest, and with such an answer. */
     public const DRAWN_FIRST = 'X-Drawn-First';
 
-    public function __construct(private BesidesPaper $besides, private SmallPictures $small, private Showroom $showroom)
-    {
+    /** Sent with the question for that rest: it says what was changed. */
+    public const FOLLOWS = 'X-Follows';
+
+    public function __construct(
+        private BesidesPaper $besides,
+        private SmallPictures $small,
+        private Showroom $showroom,
+        private History $history,
+    ) {
     }
 
     public function __invoke(Request $request, Project $project, Plans $plans): View|Response
     {
         $plan = $plans->kept($project);
-        if ($plan === null && $request->hasHeader(self::DRAWN_FIRST)) {
+        if ($plan === null && $this->mayBeDrawnFirst($request)) {
             return $this->drawn($request, $project, $plans->layout($project));
         }
         $plan ??= $plans->plan($project);
         $prints = Prints::of($plan);
         $seen = $this->seen($request, $project, $plan->layout, $prints);
-        $before = session('changed') === null ? null : $plans->before($project);
+        $changed = $this->changed($request, $project);
+        $before = $changed === null ? null : $plans->before($project);
 
         return view('plan', [
             ...$seen,
             'plan' => $plan,
+            'changed' => $changed,
             'progress' => new Progress($project, $plan),
             'small' => $this->small->near($plan, $prints, (int) array_search($seen['opening'], $seen['spreads']->openings(), true)),
             'showroom' => $this->showroom,
@@ -57,10 +66,28 @@ final readonly class PlanController
         ]);
     }
 
-    /** What one looks at while changing it, before the cuts are planned; what was to be said is said on the page that follows. */
+    /** What is said once, besides what was changed, is said at once and with the whole page. */
+    private function mayBeDrawnFirst(Request $request): bool
+    {
+        return $request->hasHeader(self::DRAWN_FIRST) && in_array(session('_flash.old', []), [[], ['changed']], true);
+    }
+
+    /** What was changed, in words, where it is to be said. A session may be written over meanwhile: what follows a drawing looks it up. */
+    private function changed(Request $request, Project $project): ?string
+    {
+        if ($request->hasHeader(self::FOLLOWS)) {
+            KeptPages::passes($request);
+
+            return $this->history->lastDone($project)?->sentence;
+        }
+        $changed = session('changed');
+
+        return is_string($changed) ? $changed : null;
+    }
+
+    /** What one looks at while changing it, before the cuts are planned. */
     private function drawn(Request $request, Project $project, Layout $layout): Response
     {
-        Session::reflash();
         KeptPages::passes($request);
 
         $seen = $this->seen($request, $project, $layout, Prints::before($layout));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Club\Club;
+use App\Club\FairTurns;
 use App\Jobs\LookLonger;
 use App\Models\PlanSearch;
 use App\Models\Project;
@@ -25,7 +26,7 @@ final readonly class PlanSearchController
         $search = PlanSearch::query()->createOrFirst(['project_id' => $project->id, 'key' => $key]);
         if ($search->wasRecentlyCreated || $search->state === PlanSearch::CANCELLED) {
             $search->update(['state' => PlanSearch::WAITING, 'share' => 0]);
-            LookLonger::dispatch($search->id)->onQueue(Club::queue());
+            LookLonger::dispatch($search->id)->onQueue(Club::queue().FairTurns::LOOKS);
         }
 
         return $this->shown($search, $stock->cuts->sheets());
