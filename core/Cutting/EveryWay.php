@@ -7,7 +7,8 @@ namespace Ephemeron\Cutting;
 /**
  * Looks through every way in which a few pieces come out of so many sheets, or shows that there is none: sheet by sheet, each with the
  * largest piece that is left and every set of others that comes out with it, as long as what is wasted leaves room for the rest. What was
- * left once and could not be done is not tried again. (Completing one bin after the other: after R. E. Korf, A new algorithm for optimal
+ * left once and could not be done is not tried again. Of the last two sheets each is looked at with every piece that is decided about: what
+ * one of them leaves must come out of the other. (Completing one bin after the other: after R. E. Korf, A new algorithm for optimal
  * bin packing, 2002; cited from memory.)
  */
 final class EveryWay
@@ -64,7 +65,7 @@ final class EveryWay
         while (($left >> $first & 1) === 0) {
             $first++;
         }
-        $found = $this->complete($left, 1 << $first, $first + 1, $this->areas[$first], $this->area($left), $spare, $sheets);
+        $found = $this->complete($left, 1 << $first, 0, $first + 1, $this->areas[$first], $this->area($left), $spare, $sheets);
         if ($found === null && ! $this->gaveUp()) {
             $this->tooMuch[$left] = $sheets;
         }
@@ -74,14 +75,23 @@ final class EveryWay
 
     /**
      * @param int $set what is on the sheet so far
+     * @param int $others what is left for other sheets so far
      * @param int $next the first piece that has not been decided about
      * @param int $area of the set
      * @param int $open area of the set and of all that has not been decided about
      * @param int $spare area that may be wasted
      * @return list<int>|null
      */
-    private function complete(int $left, int $set, int $next, int $area, int $open, int $spare, int $sheets): ?array
-    {
+    private function complete(
+        int $left,
+        int $set,
+        int $others,
+        int $next,
+        int $area,
+        int $open,
+        int $spare,
+        int $sheets,
+    ): ?array {
         if ($this->gaveUp()) {
             return null;
         }
@@ -101,7 +111,7 @@ final class EveryWay
         }
         $with = $area + $this->areas[$next];
         if ($with <= $this->sheet && $this->sets->comesOut($set | 1 << $next)) {
-            $found = $this->complete($left, $set | 1 << $next, $next + 1, $with, $open, $spare, $sheets);
+            $found = $this->complete($left, $set | 1 << $next, $others, $next + 1, $with, $open, $spare, $sheets);
             if ($found !== null) {
                 return $found;
             }
@@ -110,9 +120,13 @@ final class EveryWay
         $kind = $this->pieces[$next];
         for ($skip = $next; $skip < $last && $this->pieces[$skip] === $kind; $skip++) {
             $open -= ($left >> $skip & 1) * $this->areas[$skip];
+            $others |= $left & 1 << $skip;
+        }
+        if ($open < $least || ($sheets === 2 && ! $this->sets->comesOut($others))) {
+            return null;
         }
 
-        return $open < $least ? null : $this->complete($left, $set, $skip, $area, $open, $spare, $sheets);
+        return $this->complete($left, $set, $others, $skip, $area, $open, $spare, $sheets);
     }
 
     private function area(int $set): int

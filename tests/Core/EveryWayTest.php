@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Bench\PublishedClasses;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\EveryWay;
@@ -23,7 +24,10 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+
+require_once __DIR__.'/../../bench/PublishedClasses.php';
 
 /** Of few pieces the least number of sheets is known exactly, and no bound ever says more than that. */
 final class EveryWayTest extends TestCase
@@ -34,6 +38,27 @@ final class EveryWayTest extends TestCase
         for ($seed = 1; $seed <= 40; $seed++) {
             yield "seed {$seed}" => [$seed];
         }
+    }
+
+    /**
+     * Twenty pieces of class 10 ({@see PublishedClasses}, by other seeds than the benchmark’s) whose area would go on two sheets: there is no
+     * way. What one of them leaves must come out of the other; looked at only when one is full, neither is settled in 2 000 million units.
+     */
+    #[TestWith([4])]
+    #[TestWith([6])]
+    public function test_of_two_sheets_both_are_looked_at_with_every_piece(int $seed): void
+    {
+        $published = new PublishedClasses;
+        [$demands, $supplies] = $published->task(10, 20, false, $seed);
+        $task = Measured::of(Kind::among($demands), $supplies, $published->trimmer());
+        $this->assertLessThanOrEqual(2 * $supplies[0]->sheet->area(), array_sum(
+            array_map(static fn (Demand $demand): int => $demand->quantity * $demand->size->area(), $demands),
+        ));
+        $effort = Effort::of(20_000_000);
+        $every = new EveryWay($task, $effort);
+        $this->assertNull($every->within(2));
+        $this->assertFalse($every->gaveUp());
+        $this->assertNotNull((new EveryWay($task, Effort::unlimited()))->within(3));
     }
 
     /** Against every way to share the pieces out, sheet by sheet, and every cut of every rectangle at every mark. */
