@@ -26,6 +26,7 @@ use Ephemeron\Design\Tools;
 use Ephemeron\Filling\CutApart;
 use Ephemeron\Fit\FitReport;
 use Ephemeron\Fit\Guest;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Fit\StockPlan;
 use Ephemeron\Fit\Wanted;
 use Ephemeron\Fit\Workings;
@@ -87,6 +88,14 @@ final readonly class Workshop
         }
 
         return $draft->finish();
+    }
+
+    /** @param Blueprint|null $blueprint of the design, where that is there already */
+    public function layout(Design $design, ?Blueprint $blueprint = null): Layout
+    {
+        $furnished = UsualThings::furnished($this->catalogue->get($design->structure), $design);
+
+        return new Layout($design, $blueprint ?? $this->blueprint($design), $furnished);
     }
 
     /** The edges of all pieces of paper and card, when they are cut, notched and rounded and before any is glued. */

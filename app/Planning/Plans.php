@@ -60,13 +60,16 @@ final readonly class Plans
     /**
      * How it looks, before anything of it is cut.
      *
+     * @param array<string, mixed> $changes by place, as if it were changed so; nothing is kept
+     *
      * @throws InvalidDesign
      */
-    public function layout(Project $project): Layout
+    public function layout(Project $project, array $changes = []): Layout
     {
         $design = $this->design($project);
 
-        return new Layout($design, $this->blueprints->of($design, $project->design));
+        return $changes === [] ? $this->workshop->layout($design, $this->blueprints->of($design, $project->design))
+            : $this->workshop->layout($this->reader->changed($design, $changes));
     }
 
     /** So many books of it, as if nothing were cut and by itself. */

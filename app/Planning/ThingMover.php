@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use Ephemeron\Blueprint\Thing;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Furniture\Position;
 use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
-use Ephemeron\WorkPlan;
 
 /** Moves a thing on its face to the nearest marks of the tool, as a change to the design. */
 final readonly class ThingMover
 {
-    public function __construct(private WorkPlan $plan)
+    public function __construct(private Layout $layout)
     {
     }
 
     public function thingAt(string $place): ?Thing
     {
-        foreach ($this->plan->blueprint->all(Thing::class) as $thing) {
+        foreach ($this->layout->blueprint->all(Thing::class) as $thing) {
             if ($thing->place === $place) {
                 return $thing;
             }
@@ -35,11 +35,11 @@ final readonly class ThingMover
      */
     public function to(Thing $thing, float $left, float $top): array
     {
-        $face = $this->plan->blueprint->face($thing->on)->size;
+        $face = $this->layout->blueprint->face($thing->on)->size;
         $size = $thing->area->size;
         $x = $this->onFace($left, $face->width->minus($size->width));
         $y = $this->onFace($top, $face->height->minus($size->height));
-        $notation = $this->plan->notation();
+        $notation = $this->layout->notation();
         $parameters = match (true) {
             $thing->along === Axis::Width => ['along' => $x],
             $thing->along === Axis::Height => ['along' => $y],
@@ -57,7 +57,7 @@ final readonly class ThingMover
     /** Snapped, and kept inside the face where it is not larger than it. */
     private function onFace(float $millimetres, Length $most): Length
     {
-        $at = $this->plan->design->tools->grid->nearest(Length::ofTicks((int) round($millimetres * Length::TICKS_PER_MILLIMETRE)));
+        $at = $this->layout->design->tools->grid->nearest(Length::ofTicks((int) round($millimetres * Length::TICKS_PER_MILLIMETRE)));
 
         return Length::longest(Length::zero(), Length::shortest($at, Length::longest($most, Length::zero())));
     }

@@ -7,6 +7,7 @@ namespace Ephemeron\Fit;
 use Ephemeron\Blueprint\Blueprint;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Design\Design;
+use Ephemeron\Design\Furnished;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Stock;
 
@@ -18,7 +19,8 @@ final readonly class Layout
 
     private Notation $notation;
 
-    public function __construct(public Design $design, public Blueprint $blueprint)
+    /** @param Furnished $furnished all things on its faces */
+    public function __construct(public Design $design, public Blueprint $blueprint, public Furnished $furnished)
     {
         $this->papers = $design->papers();
         $this->notation = $design->notation();

@@ -48,7 +48,7 @@ final readonly class Workings
         public Furnished $furnished = new Furnished([]),
         public int $copies = 1,
     ) {
-        $this->layout = new Layout($design, $blueprint);
+        $this->layout = new Layout($design, $blueprint, $furnished);
         $papers = $design->papers();
         $this->bulk = new Bulk($blueprint, $papers);
         $this->profile = Profile::of($blueprint, $papers);

@@ -14,9 +14,9 @@ use App\Planning\SpotOnFace;
 use App\Planning\ThingMover;
 use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Thing;
+use Ephemeron\Fit\Layout;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Furniture\Showroom;
-use Ephemeron\WorkPlan;
 use Illuminate\Http\RedirectResponse;
 
 /** Puts things onto faces, moves them and takes them off; their measures are changed like everything else in the design. */
@@ -28,21 +28,20 @@ final readonly class FurnitureController
 
     public function store(PlaceFurnitureRequest $request, Project $project): RedirectResponse
     {
-        $plan = $this->plans->plan($project);
-        $face = $plan->blueprint->faces[$request->string('face')->value()] ?? null;
+        $layout = $this->plans->layout($project);
+        $face = $layout->blueprint->faces[$request->string('face')->value()] ?? null;
         if ($face === null) {
             return redirect()->to($request->returnTo($project), 303)->withErrors(['furniture' => 'That face is not in this book.']);
         }
         $kind = $request->string('kind')->value();
-        [$place, $on] = $this->placeFor($plan, $face, $kind);
+        [$place, $on] = $this->placeFor($layout, $face, $kind);
         $placed = ['on' => $on, 'kind' => $kind, 'parameters' => $request->parameters()];
         $spot = $request->string('spot')->value();
         if ($spot !== '') {
-            $trial = $this->plans->tried($project, [$place => $placed]);
-            $thing = (new ThingMover($trial))->thingAt($place);
+            $thing = (new ThingMover($this->plans->layout($project, [$place => $placed])))->thingAt($place);
             $spotOnFace = new SpotOnFace($this->showroom->get($kind));
             $size = $thing === null ? $face->size : $thing->area->size;
-            $placed['parameters'] = [...$placed['parameters'], ...$spotOnFace->parameters($spot, $face->size, $size, $plan->notation())];
+            $placed['parameters'] = [...$placed['parameters'], ...$spotOnFace->parameters($spot, $face->size, $size, $layout->notation())];
         }
         $changes = [$place => $placed];
         if ($request->filled(['left', 'top'])) {
@@ -54,7 +53,7 @@ final readonly class FurnitureController
 
     public function update(MoveThingRequest $request, Project $project): RedirectResponse
     {
-        $mover = new ThingMover($this->plans->plan($project));
+        $mover = new ThingMover($this->plans->layout($project));
         $thing = $mover->thingAt($request->string('place')->value());
         $changes = $thing === null ? [] : $mover->to($thing, $request->float('left'), $request->float('top'));
 
@@ -67,7 +66,7 @@ final readonly class FurnitureController
     public function destroy(RemoveThingRequest $request, Project $project): RedirectResponse
     {
         $place = $request->string('place')->value();
-        $placed = $this->plans->plan($project)->workings->furnished->at($place);
+        $placed = $this->plans->layout($project)->furnished->at($place);
 
         return $this->change($request, $project, $placed === null ? [] : $placed->standing->takingOff($place));
     }
@@ -77,19 +76,19 @@ final readonly class FurnitureController
      *
      * @return array{string, string} place in the design, and the name of the face there
      */
-    private function placeFor(WorkPlan $plan, Face $face, string $kind): array
+    private function placeFor(Layout $layout, Face $face, string $kind): array
     {
-        foreach ($plan->blueprint->all(Thing::class) as $thing) {
+        foreach ($layout->blueprint->all(Thing::class) as $thing) {
             $name = array_search($face->key, $thing->faces, true);
             if ($name !== false) {
-                $there = array_column($plan->workings->furnished->on($thing->place), 'key');
+                $there = array_column($layout->furnished->on($thing->place), 'key');
                 for ($number = count($there) + 1; in_array("{$kind}-{$number}", $there, true); $number++);
 
                 return ["{$thing->place}.children.{$kind}-{$number}", $name];
             }
         }
 
-        return ['things.'.$plan->design->things->freeKey($face->key, $kind, $plan->workings->furnished->things), $face->key];
+        return ['things.'.$layout->design->things->freeKey($face->key, $kind, $layout->furnished->things), $face->key];
     }
 
     /**
@@ -98,7 +97,7 @@ final readonly class FurnitureController
      */
     private function centredAt(Project $project, string $place, array $placed, float $x, float $y): array
     {
-        $mover = new ThingMover($this->plans->tried($project, [$place => $placed]));
+        $mover = new ThingMover($this->plans->layout($project, [$place => $placed]));
         $thing = $mover->thingAt($place);
         if ($thing === null) {
             return [$place => $placed];
