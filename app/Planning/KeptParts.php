@@ -27,8 +27,8 @@ final readonly class KeptParts
      */
     public function of(Project $project, string $part, array $asked, \Closure $make): ?string
     {
-        // Pictures of papers are seen and printed too.
-        $mark = Mark::of($this->plans->mark($project), $asked, Paper::asTheyAre());
+        // Pictures of papers are seen and printed too; pages are made by more code than plans are.
+        $mark = Mark::of($this->plans->mark($project), CodeEdition::shown(), $asked, Paper::asTheyAre());
         $key = "part:{$project->id}:{$part}";
         $kept = $this->cache->get($key);
         if ($kept instanceof KeptPart && $kept->mark === $mark) {
