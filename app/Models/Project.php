@@ -172,11 +172,19 @@ final class Project extends Model
     /** @return list<string> what is ticked of it: its own steps, and the sheets of the book by whose plan it is cut */
     public function ticked(): array
     {
-        $own = $this->ticks->pluck('key')->all();
-        $theirs = $this->host?->ticks->pluck('key')->all() ?? [];
+        $own = $this->ownTicks();
+        $theirs = $this->host?->ownTicks() ?? [];
         $isOfASheet = static fn (mixed $key): bool => is_string($key) && Tick::isOfASheet($key);
 
         return array_values(array_filter([...$own, ...array_filter($theirs, $isOfASheet)], is_string(...)));
+    }
+
+    /** @return list<mixed> keys; a book that is nearly done has hundreds, and a page wants no more of them */
+    private function ownTicks(): array
+    {
+        $keys = $this->relationLoaded('ticks') ? $this->ticks->pluck('key') : $this->ticks()->toBase()->pluck('key');
+
+        return array_values($keys->all());
     }
 
     /** @return HasMany<Note, $this> */

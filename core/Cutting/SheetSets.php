@@ -92,25 +92,59 @@ final class SheetSets
         $low = $set & -$set;
         $rest = $set ^ $low;
         $least = [];
-        for ($part = ($rest - 1) & $rest; ; $part = ($part - 1) & $rest) {
-            if ($this->gaveUp = $this->gaveUp || $this->effort->isSpent()) {
-                return [];
-            }
-            if ($this->firstOfTheirKind($part | $low) === ($part | $low)) {
-                $these = $this->shapes($part | $low);
-                $those = $this->shapes($rest ^ $part);
-                if ($these === [] || $those === []) {
-                    // What a part of it does not hold the whole does not either.
-                    return $this->gaveUp() ? [] : $this->shapes[$set] = [];
+        [$single, $firsts] = $this->firstOnes($rest);
+        foreach ($firsts as $ones) {
+            for ($singles = $single; ; $singles = ($singles - 1) & $single) {
+                if ($this->gaveUp = $this->gaveUp || $this->effort->isSpent()) {
+                    return [];
                 }
-                $this->tight->join($these, $those, $least);
-            }
-            if ($part === 0) {
-                break;
+                $part = $ones | $singles;
+                if ($part !== $rest) {
+                    $these = $this->shapes($part | $low);
+                    $those = $this->shapes($rest ^ $part);
+                    if ($these === [] || $those === []) {
+                        // What a part of it does not hold the whole does not either.
+                        return $this->gaveUp() ? [] : $this->shapes[$set] = [];
+                    }
+                    $this->tight->join($these, $those, $least);
+                }
+                if ($singles === 0) {
+                    break;
+                }
             }
         }
 
         return $this->shapes[$set] = $this->tight->smallest($least);
+    }
+
+    /**
+     * Parts of a set that take the first of each kind, and no other, are these with any of the single ones.
+     *
+     * @return array{int, non-empty-list<int>} those of which there is one in the set, and every number of first ones of the others
+     */
+    private function firstOnes(int $set): array
+    {
+        $firsts = [0];
+        foreach ($this->alike as $pieces) {
+            $alike = $set & $pieces;
+            if (($alike & ($alike - 1)) === 0) {
+                continue;
+            }
+            $set ^= $alike;
+            $numbers = [0];
+            for ($these = 0; $alike !== 0; $alike &= $alike - 1) {
+                $numbers[] = $these |= $alike & -$alike;
+            }
+            $with = [];
+            foreach ($firsts as $ones) {
+                foreach ($numbers as $these) {
+                    $with[] = $ones | $these;
+                }
+            }
+            $firsts = $with;
+        }
+
+        return [$set, $firsts];
     }
 
     /** Divides the corner of a slab into the pieces of a set that fits so wide and so tall. */
@@ -124,7 +158,7 @@ final class SheetSets
         }
         $low = $set & -$set;
         $rest = $set ^ $low;
-        for ($part = ($rest - 1) & $rest; $part >= 0; $part = $part === 0 ? -1 : ($part - 1) & $rest) {
+        foreach ($this->parts($rest) as $part) {
             [$one, $other] = [$part | $low, $rest ^ $part];
             [$these, $those] = [$this->shapes($one), $this->shapes($other)];
             for ($i = 0, $m = count($these); $i < $m; $i += 2) {
@@ -146,6 +180,19 @@ final class SheetSets
         }
 
         throw new \LogicException('These pieces do not come out of one sheet.');
+    }
+
+    /** @return \Generator<int> parts of a set, not all of it, of which each takes the first of its kind */
+    private function parts(int $set): \Generator
+    {
+        [$single, $firsts] = $this->firstOnes($set);
+        foreach ($firsts as $ones) {
+            for ($singles = $single; $singles >= 0; $singles = $singles === 0 ? -1 : ($singles - 1) & $single) {
+                if (($ones | $singles) !== $set) {
+                    yield $ones | $singles;
+                }
+            }
+        }
     }
 
     private function place(Slab $slab, int $kind, int $width, int $height): void
