@@ -23,7 +23,7 @@ final class EveryWay
 
     private readonly int $sheet;
 
-    /** @var array<int, int> for so many sheets too much, by the set that was left */
+    /** @var array<int, int> for so many sheets too much, by the set that was left, mixed as in {@see SheetSets} */
     private array $tooMuch = [];
 
     public function __construct(Measured $task, private readonly Effort $effort)
@@ -58,7 +58,7 @@ final class EveryWay
             return [];
         }
         $spare = $sheets * $this->sheet - $this->area($left);
-        if ($sheets === 0 || $spare < 0 || ($this->tooMuch[$left] ?? 0) >= $sheets) {
+        if ($sheets === 0 || $spare < 0 || ($this->tooMuch[$left ^ $left >> 12] ?? 0) >= $sheets) {
             return null;
         }
         $first = 0;
@@ -67,7 +67,7 @@ final class EveryWay
         }
         $found = $this->complete($left, 1 << $first, 0, $first + 1, $this->areas[$first], $this->area($left), $spare, $sheets);
         if ($found === null && ! $this->gaveUp()) {
-            $this->tooMuch[$left] = $sheets;
+            $this->tooMuch[$left ^ $left >> 12] = $sheets;
         }
 
         return $found;

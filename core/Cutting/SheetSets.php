@@ -17,7 +17,11 @@ final class SheetSets
     /** Pieces that are numbered by the bits of a set. */
     public const MOST_PIECES = 25;
 
-    /** @var array<int, list<int>> widths and heights, alternating, by set: the narrower ones first */
+    /**
+     * PHP finds a number by its lowest bits, which sets of the last pieces have in common: the upper ones are mixed in.
+     *
+     * @var array<int, list<int>> widths and heights, alternating, by set ^ set >> 12: the narrower ones first
+     */
     private array $shapes = [];
 
     /** @var list<int> the pieces of a kind that has more than one */
@@ -38,7 +42,7 @@ final class SheetSets
         $this->tight = new TightRectangles($width, $height, $effort);
         $ofKind = [];
         foreach ($pieces as $piece => $kind) {
-            $this->shapes[1 << $piece] = $this->tight->ofPiece($task, $kind);
+            $this->shapes[1 << $piece ^ 1 << $piece >> 12] = $this->tight->ofPiece($task, $kind);
             $ofKind[$kind] = ($ofKind[$kind] ?? 0) | 1 << $piece;
         }
         $this->alike = array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
@@ -82,8 +86,9 @@ final class SheetSets
     /** @return list<int> */
     private function shapes(int $set): array
     {
-        if (isset($this->shapes[$set])) {
-            return $this->shapes[$set];
+        $mixed = $set ^ $set >> 12;
+        if (isset($this->shapes[$mixed])) {
+            return $this->shapes[$mixed];
         }
         $first = $this->firstOfTheirKind($set);
         if ($first !== $set) {
@@ -104,7 +109,7 @@ final class SheetSets
                     $those = $this->shapes($rest ^ $part);
                     if ($these === [] || $those === []) {
                         // What a part of it does not hold the whole does not either.
-                        return $this->gaveUp() ? [] : $this->shapes[$set] = [];
+                        return $this->gaveUp() ? [] : $this->shapes[$mixed] = [];
                     }
                     $this->tight->join($these, $those, $least);
                 }
@@ -114,7 +119,7 @@ final class SheetSets
             }
         }
 
-        return $this->shapes[$set] = $this->tight->smallest($least);
+        return $this->shapes[$mixed] = $this->tight->smallest($least);
     }
 
     /**
