@@ -42,6 +42,12 @@ final class Settings
         $this->chosen = null;
     }
 
+    /** Another request begins. */
+    public function lookAnew(): void
+    {
+        $this->chosen = null;
+    }
+
     /** @return array<string, string> */
     private function chosen(): array
     {

@@ -115,7 +115,11 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->make(ShelfEdition::class)->heard($query);
             $this->app->make(Questions::class)->heard($query);
         });
-        Event::listen(Routing::class, fn () => $this->app->make(Questions::class)->forget());
+        // Every request asks for what it is made from, one that comes to the same process as another too.
+        Event::listen(Routing::class, function (): void {
+            $this->app->make(Questions::class)->forget();
+            $this->app->make(Settings::class)->lookAnew();
+        });
         Event::listen(TransactionCommitted::class, fn () => $this->app->make(ShelfEdition::class)->committed());
         Event::listen(DiagnosingHealth::class, Health::check(...));
         Model::shouldBeStrict(! $this->app->environment('production'));

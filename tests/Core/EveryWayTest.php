@@ -61,6 +61,17 @@ final class EveryWayTest extends TestCase
         $this->assertNotNull((new EveryWay($task, Effort::unlimited()))->within(3));
     }
 
+    /** Nineteen ways to share twenty equal pieces between two parts, not half a million; so on for each number of them. */
+    public function test_of_equal_pieces_only_numbers_are_looked_through(): void
+    {
+        [$task] = $this->task([[2, 1]], false, 12);
+        $effort = Effort::unlimited();
+        $sets = new SheetSets($task, array_fill(0, 20, 0), $task->sheets[0][0], $task->sheets[0][1], $effort);
+        $this->assertTrue($sets->comesOut((1 << 20) - 1));
+        $this->assertSame([0 => 20], $sets->slab((1 << 20) - 1)->pieces());
+        $this->assertLessThan(20_000, $effort->spent());
+    }
+
     /** Against every way to share the pieces out, sheet by sheet, and every cut of every rectangle at every mark. */
     #[DataProvider('seeds')]
     public function test_the_least_number_of_sheets_is_that_of_an_exhaustive_search(int $seed): void

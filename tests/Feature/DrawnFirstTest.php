@@ -59,7 +59,8 @@ final class DrawnFirstTest extends TestCase
         $seen = '';
         foreach (['meander-book', 'nested-gusset-album', 'four-flap-folio'] as $structure) {
             $roles = array_keys(app(Plans::class)->design($this->book($structure))->materials);
-            $project = $this->book($structure, ['materials' => array_fill_keys($roles, $paper)]);
+            // Every other page shows the other side of its mat.
+            $project = $this->book($structure, ['materials' => array_fill_keys($roles, $paper), 'mats' => ['alternate' => 'sides']]);
             foreach (array_keys(app(Plans::class)->layout($project)->blueprint->faces) as $face) {
                 $drawn = self::drawing($this->askForDrawing($project, $face));
                 $this->assertStringContainsString($drawn, (string) $this->get("/projects/{$project->id}/plan?face={$face}")->getContent());
