@@ -59,13 +59,19 @@ final class DrawnFirstTest extends TestCase
         $seen = '';
         foreach (['meander-book', 'nested-gusset-album', 'four-flap-folio'] as $structure) {
             $roles = array_keys(app(Plans::class)->design($this->book($structure))->materials);
-            // Every other page shows the other side of its mat.
-            $project = $this->book($structure, ['materials' => array_fill_keys($roles, $paper), 'mats' => ['alternate' => 'sides']]);
-            foreach (array_keys(app(Plans::class)->layout($project)->blueprint->faces) as $face) {
-                $drawn = self::drawing($this->askForDrawing($project, $face));
-                $this->assertStringContainsString($drawn, (string) $this->get("/projects/{$project->id}/plan?face={$face}")->getContent());
-                $seen .= $drawn;
+            // Every other page shows the other side of its mat; one is chosen to.
+            $project = $this->book($structure, [
+                'materials' => array_fill_keys($roles, $paper), 'mats' => ['alternate' => 'sides'],
+                'choices' => $structure === 'nested-gusset-album' ? ['page-3' => ['side' => 'B'], 'page-4' => ['side' => 'A']] : [],
+            ]);
+            $faces = array_keys(app(Plans::class)->layout($project)->blueprint->faces);
+            $drawn = array_map(fn (string $face): string => self::drawing($this->askForDrawing($project, $face)
+                ->assertHeader(PlanController::DRAWN_FIRST, '1')), $faces);
+            foreach ($faces as $index => $face) {
+                $whole = (string) $this->get("/projects/{$project->id}/plan?face={$face}")->getContent();
+                $this->assertStringContainsString($drawn[$index], $whole, $face);
             }
+            $seen .= implode($drawn);
         }
         $this->assertStringContainsString('#aa3311', $seen);
         $this->assertStringContainsString('#1133aa', $seen);
