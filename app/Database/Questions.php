@@ -16,6 +16,9 @@ final class Questions
     /** @var list<array{string, list<mixed>}> statements and what they are asked with */
     private array $asked = [];
 
+    /** What is asked again is no question of the page that is being made. */
+    private bool $isAskingAgain = false;
+
     public function forget(): void
     {
         $this->asked = [];
@@ -23,7 +26,7 @@ final class Questions
 
     public function heard(QueryExecuted $query): void
     {
-        if (count($this->asked) <= self::MOST && ! Statement::isOfLooking($query->sql)) {
+        if (! $this->isAskingAgain && count($this->asked) <= self::MOST && ! Statement::isOfLooking($query->sql)) {
             $this->asked[] = [$query->sql, array_values($query->bindings)];
         }
     }
@@ -40,12 +43,17 @@ final class Questions
      * @param list<array{string, list<mixed>}> $asked
      * @return string the same as long as all is answered as it was
      */
-    public static function answers(array $asked): string
+    public function answers(array $asked): string
     {
         $connection = DB::connection();
         $hash = hash_init('xxh128');
-        foreach ($asked as [$sql, $with]) {
-            hash_update($hash, serialize($connection->select($sql, $with)));
+        $this->isAskingAgain = true;
+        try {
+            foreach ($asked as [$sql, $with]) {
+                hash_update($hash, serialize($connection->select($sql, $with)));
+            }
+        } finally {
+            $this->isAskingAgain = false;
         }
 
         return hash_final($hash);

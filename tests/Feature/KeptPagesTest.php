@@ -143,6 +143,22 @@ final class KeptPagesTest extends TestCase
         $this->get('counted')->assertSeeText('Made 3 of 2');
     }
 
+    public function test_however_often_it_is_made_anew_no_more_is_asked_to_see_whether_it_stands(): void
+    {
+        $project = $this->book();
+        $other = $this->book();
+        $asked = [];
+        foreach (range(1, 7) as $round) {
+            $project->ticks()->create(['key' => "a place of round {$round}"]);
+            $this->page($project, 'plan', $queries);
+            $other->ticks()->create(['key' => "a place of round {$round}"]);
+            $this->page($project, 'plan', $asked[]);
+        }
+        // The first page of a process looks some things up that the others know.
+        $this->assertCount(1, array_unique(array_slice($asked, 1)), implode(', ', $asked));
+        $this->assertLessThan($queries, $asked[6]);
+    }
+
     public function test_what_is_written_before_it_is_kept_makes_it_anew(): void
     {
         $made = 0;

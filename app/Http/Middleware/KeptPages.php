@@ -72,7 +72,7 @@ final readonly class KeptPages
     {
         $page = $request->attributes->get(self::TO_KEEP);
         if ($page instanceof KeptPage) {
-            $this->keep($page->answered(Questions::answers($page->asked), $page->edition));
+            $this->keep($page->answered($this->questions->answers($page->asked), $page->edition));
         }
     }
 
@@ -82,7 +82,7 @@ final readonly class KeptPages
             return true;
         }
         // Something was written since; it may be of another book, or somebody else’s.
-        $stands = Questions::answers($kept->asked) === $kept->answers;
+        $stands = $this->questions->answers($kept->asked) === $kept->answers;
         if ($stands) {
             $this->keep($kept->answered($kept->answers, $edition));
         }
