@@ -34,9 +34,9 @@ final class Questions
     /** @return list<array{string, list<mixed>}>|null so far; null where they are too many, or something was written */
     public function soFar(): ?array
     {
-        $reads = array_filter($this->asked, static fn (array $question): bool => ! Statement::writes($question[0]));
+        $writes = array_filter($this->asked, static fn (array $question): bool => Statement::writes($question[0]));
 
-        return count($reads) < count($this->asked) || count($reads) > self::MOST ? null : $this->asked;
+        return $writes !== [] || count($this->asked) > self::MOST ? null : $this->asked;
     }
 
     /**

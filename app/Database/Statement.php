@@ -23,7 +23,7 @@ final readonly class Statement
     {
         $names = '\s+["`]?(?:'.self::OF_LOOKING.')\b';
 
-        return preg_match('/^\s*select\b.*?\bfrom'.$names.'/is', $sql) === 1
+        return preg_match('/^\s*select\b(?:(?!\bfrom\b).)*\bfrom'.$names.'/is', $sql) === 1
             || (preg_match(self::READS, $sql) !== 1 && preg_match('/^\s*\w+(?:\s+(?:into|from|or\s+ignore))*'.$names.'/i', $sql) === 1);
     }
 }

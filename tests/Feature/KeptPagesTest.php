@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Database\Questions;
 use App\Database\ShelfEdition;
+use App\Database\Statement;
 use App\Drawer\WorthKeeping;
 use App\Http\Middleware\KeptPages;
 use App\Models\Paper;
@@ -190,6 +191,7 @@ final class KeptPagesTest extends TestCase
         }
         $ask('select * from "sessions" where "id" = ?');
         $this->assertCount(80, $questions->soFar() ?? []);
+        $this->assertFalse(Statement::isOfLooking('select * from "makers" where exists (select * from "sessions" where "id" = ?)'));
         $ask('select 81 from "ticks" where "id" = ?');
         $this->assertNull($questions->soFar());
         $questions->forget();
