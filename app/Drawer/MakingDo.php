@@ -91,7 +91,7 @@ final readonly class MakingDo
     {
         $face = $seat->face->key;
         for ($number = 1; isset($plan->design->things->said["{$face}/pocket-{$number}"])
-            || $plan->workings->furnished->at("things.{$face}/pocket-{$number}") !== null; $number++);
+            || $plan->layout->furnished->at("things.{$face}/pocket-{$number}") !== null; $number++);
         $thing = "{$face}/pocket-{$number}";
 
         return ['Two scraps, the lower one a pocket', [

@@ -45,7 +45,7 @@ final readonly class Workings
         public array $stocks,
         public array $scores,
         public ?Structure $structure = null,
-        public Furnished $furnished = new Furnished([]),
+        Furnished $furnished = new Furnished([]),
         public int $copies = 1,
     ) {
         $this->layout = new Layout($design, $blueprint, $furnished);

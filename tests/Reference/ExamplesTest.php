@@ -43,7 +43,7 @@ final class ExamplesTest extends TestCase
             ),
         );
         $this->assertCount(
-            $this->things($plan->workings->furnished->things),
+            $this->things($plan->layout->furnished->things),
             $plan->blueprint->all(Thing::class),
             'everything found its place',
         );

@@ -85,7 +85,7 @@ final class DrawBaseRequest extends FormRequest
             'flap' => $this->added($this->flap($base, $design->unit), $base, $plan),
             'slide' => $this->slid($base, $plan),
             'mirror-flap' => $this->added($this->flapAt($base, $plan)->fromTheOtherEnd($base), $base, $plan),
-            'unflap' => $plan->workings->furnished->at($this->flapAt($base, $plan)->thing->place)?->standing
+            'unflap' => $plan->layout->furnished->at($this->flapAt($base, $plan)->thing->place)?->standing
                 ->takingOff($this->string('place')->value()) ?? [],
             'blank' => $base->blank($design->materials[StockRole::StructureCard->value]->sheet)->changes(),
             default => $this->applied($base, $design->unit, $design->tools->grid)->changes($file),
@@ -152,7 +152,7 @@ final class DrawBaseRequest extends FormRequest
             throw ValidationException::withMessages(['area' => "Of area {$flap->column}-{$flap->row} nothing is left."]);
         }
 
-        return $flap->changes($base, $plan->design->things, $plan->workings->furnished->things, $plan->notation());
+        return $flap->changes($base, $plan->design->things, $plan->layout->furnished->things, $plan->notation());
     }
 
     /**

@@ -17,7 +17,7 @@ final readonly class EveryThingHasAPage implements Check
     public function examine(Workings $workings): iterable
     {
         $places = array_map(static fn (Homeless $homeless): string => $homeless->place, $workings->blueprint->all(Homeless::class));
-        $homeless = array_filter(array_map($workings->furnished->at(...), array_combine($places, $places)));
+        $homeless = array_filter(array_map($workings->layout->furnished->at(...), array_combine($places, $places)));
         if ($homeless === []) {
             return;
         }

@@ -24,7 +24,7 @@
     @foreach (array_filter($things, fn ($thing, $index) => ($index >= $from && $index < $from + $most) || $wrong($thing), ARRAY_FILTER_USE_BOTH) as $thing)
         @php
             $kind = $showroom->get($thing->kind);
-            $placed = $plan->workings->furnished->at($thing->place);
+            $placed = $plan->layout->furnished->at($thing->place);
             $reads = collect($kind->parameters())->contains(fn ($parameter) => $errors->has("{$thing->place}.parameters.{$parameter->key}"));
         @endphp
         <details class="thing" id="thing-{{ str_replace(['.', '/'], '-', $thing->place) }}" @if ($reads) open @endif>
