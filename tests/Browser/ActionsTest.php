@@ -66,7 +66,7 @@ final class ActionsTest extends BrowserTestCase
     {
         $this->open('/');
         $this->actions++;
-        $this->driver()->findElement(WebDriverBy::linkText('Full moon folio'))->click();
+        $this->at(WebDriverBy::linkText('Full moon folio'))->click();
         $this->clicked('a[data-stage-key][href$="/cut"]');
         $this->waitForText('#trimmer', 'cut 1 of');
         $this->clicked('#cut-made');
@@ -115,7 +115,7 @@ final class ActionsTest extends BrowserTestCase
         $things = fn (): int => count($this->driver()->findElements(WebDriverBy::cssSelector('#on-face .thing')));
         $before = $things();
         $this->actions++;
-        $this->driver()->findElement(WebDriverBy::linkText('tag'))->click();
+        $this->at(WebDriverBy::linkText('tag'))->click();
         $this->waitForText('.spots', 'Where does the tag go?');
         $this->pressed('Where it usually goes');
         $this->waitForText('.said', 'ut on');
@@ -151,7 +151,7 @@ final class ActionsTest extends BrowserTestCase
     private function pressed(string $text): void
     {
         $this->actions++;
-        $this->driver()->findElement(WebDriverBy::xpath("//a[normalize-space()='{$text}']|//button[normalize-space()='{$text}']"))->click();
+        $this->at(WebDriverBy::xpath("//a[normalize-space()='{$text}']|//button[normalize-space()='{$text}']"))->click();
     }
 
     private function clicked(string $selector): void

@@ -76,7 +76,7 @@ final class AtTheTableTest extends BrowserTestCase
     {
         $this->open($this->project('Leonid watch album', 'plan'));
         for ($tabs = 1; $tabs <= 12; $tabs++) {
-            $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+            $this->press(WebDriverKeys::TAB);
             if (str_starts_with((string) $this->driver()->executeScript('return document.activeElement.id'), 'f-parameters-')) {
                 $this->addToAssertionCount(1);
 
@@ -91,10 +91,10 @@ final class AtTheTableTest extends BrowserTestCase
     {
         $this->open($this->project('Zenith sampler', 'cut'), 768, 1024);
         $this->waitForText('.trimmer', 'cut 1 of');
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::PAGE_DOWN);
+        $this->press(WebDriverKeys::PAGE_DOWN);
         $this->waitForText('.trimmer', 'cut 2 of');
         $this->betweenPresses();
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::PAGE_UP);
+        $this->press(WebDriverKeys::PAGE_UP);
         $this->waitForText('.trimmer', 'cut 1 of');
     }
 

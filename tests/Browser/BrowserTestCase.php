@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\NoSuchWindowException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverKeys;
@@ -87,15 +86,20 @@ abstract class BrowserTestCase extends TestCase
     protected function project(string $name, string $stage): string
     {
         $this->driver()->get($this->chromium()->address.'/');
-        $link = $this->driver()->findElement(WebDriverBy::partialLinkText($name))->getAttribute('href');
+        $link = $this->at(WebDriverBy::partialLinkText($name))->getAttribute('href');
         preg_match('~/projects/(\d+)/~', (string) $link, $found);
 
         return "/projects/{$found[1]}/{$stage}";
     }
 
-    protected function find(string $selector): RemoteWebElement
+    protected function find(string $selector): OnPage
     {
-        return $this->driver()->findElement(WebDriverBy::cssSelector($selector));
+        return $this->at(WebDriverBy::cssSelector($selector));
+    }
+
+    protected function at(WebDriverBy $place): OnPage
+    {
+        return new OnPage($this->driver(), $place);
     }
 
     protected function text(string $selector): string

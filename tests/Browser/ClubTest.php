@@ -26,7 +26,7 @@ final class ClubTest extends BrowserTestCase
             $this->assertAnybodyCanUse($page);
         }
         $this->open('/club');
-        $this->find('#circle')->sendKeys(['Tuesday', WebDriverKeys::ENTER]);
+        $this->find('#circle')->sendKeys('Tuesday'.WebDriverKeys::ENTER);
         $this->waitForText('#circles', 'Tuesday');
     }
 
@@ -50,7 +50,7 @@ final class ClubTest extends BrowserTestCase
         $this->waitForText('main', 'choose one of your own');
         $this->find('#now')->sendKeys('three moons over the fold');
         $this->find('#new')->sendKeys('four moons over the fold');
-        $this->find('#new_confirmation')->sendKeys(['four moons over the fold', WebDriverKeys::ENTER]);
+        $this->find('#new_confirmation')->sendKeys('four moons over the fold'.WebDriverKeys::ENTER);
         $this->waitForText('.said', 'holds');
         $this->open('/projects/2/plan');
         $this->assertStringContainsString('does not exist', $this->text('main'));
@@ -60,8 +60,6 @@ final class ClubTest extends BrowserTestCase
 
     private function signIn(string $name, string $phrase): void
     {
-        $field = $this->find('#name');
-        $field->clear();
-        $field->sendKeys([$name, WebDriverKeys::TAB, $phrase, WebDriverKeys::ENTER]);
+        $this->typed('#name', $name.WebDriverKeys::TAB.$phrase.WebDriverKeys::ENTER);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 
 /** Paper looked for, put in, given to a book, cut. */
@@ -26,7 +27,7 @@ final class DrawerTest extends BrowserTestCase
     {
         $this->open('/papers');
         $this->find('#new-name')->sendKeys('Aurora');
-        $this->find('#new-count')->clear()->sendKeys('a few')->submit();
+        $this->typed('#new-count', 'a few'.WebDriverKeys::ENTER);
         $this->waitForText('.field-error', 'number');
         $this->assertSame(
             ['Aurora', 'a few'],
@@ -41,8 +42,8 @@ final class DrawerTest extends BrowserTestCase
         $this->driver()->wait(10, 100)->until(
             fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('#take-insert-card option'))) === 2,
         );
-        (new WebDriverSelect($this->find('#take-insert-card')))->selectByVisiblePartialText('Kraft dusk');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take these papers")]'))->click();
+        (new WebDriverSelect($this->find('#take-insert-card')->element()))->selectByVisiblePartialText('Kraft dusk');
+        $this->at(WebDriverBy::xpath('//button[contains(., "Take these papers")]'))->click();
         $this->waitForText('.said', 'takes these papers');
         $this->open($this->project('Comet wallet', 'cut'));
         $this->assertStringContainsString('1 new sheet and 2 leftovers; fewer is impossible', $this->text('main'));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -27,7 +26,7 @@ final class DrawnBaseTest extends BrowserTestCase
         $this->assertSame('Mountain across 1', $this->driver()->executeScript('return document.activeElement.getAttribute("aria-label")'), 'it stays in hand');
         // A press on the fence near the half is meant for it.
         $before = count($this->all('.base-score[data-along=height]'));
-        (new WebDriverActions($this->driver()))->moveToElement($this->find('.fence[data-along=height]'), 0, 2)->click()->perform();
+        $this->find('.fence[data-along=height]')->press(0, 2);
         $this->driver()->wait(20, 100)->until(fn (): bool => count($this->all('.base-score[data-along=height]')) === $before + 1);
         $this->assertStringContainsString('down', $this->lines());
     }
@@ -108,15 +107,13 @@ final class DrawnBaseTest extends BrowserTestCase
         // Dots from the middle of the blank: to the half from the left at a third from the head, and almost there.
         $size = (array) $this->driver()->executeScript('const box = document.querySelector(".base-area").getBoundingClientRect(); return [box.width, box.height];');
         foreach ([[0.0, 1 / 6 + 0.005], [0.252, 0.5]] as [$right, $down]) {
-            (new WebDriverActions($this->driver()))
-                ->moveToElement($this->find('.base-area'), (int) round($right * $size[0]), (int) round(-$down * $size[1]))->click()->perform();
+            $this->find('.base-area')->press((int) round($right * $size[0]), (int) round(-$down * $size[1]));
         }
         $this->assertSame('6 in × 4 in to 9 in × 0 in', $this->find('#line-corners')->getAttribute('value'));
         $this->assertCount(2, $this->all('.base-dot'));
         // Where nothing is near a mark of the tool is taken, written as makers do; pressed again it goes.
         foreach (range(1, 2) as $time) {
-            (new WebDriverActions($this->driver()))
-                ->moveToElement($this->find('.base-area'), (int) round(-0.2 * $size[0]), (int) round(0.3 * $size[1]))->click()->perform();
+            $this->find('.base-area')->press((int) round(-0.2 * $size[0]), (int) round(0.3 * $size[1]));
             $dots = count($this->all('.base-dot'));
             $this->assertSame($time === 1 ? 3 : 2, $dots);
             $this->assertSame($time === 1 ? 1 : 0, preg_match('~ to 3 \d+/\d+ in × 9 \d+/\d+ in$~', (string) $this->find('#line-corners')->getAttribute('value')));
@@ -140,7 +137,7 @@ final class DrawnBaseTest extends BrowserTestCase
         $this->driver()->wait(60, 200)->until(fn (): bool => $this->all('button[aria-label="Begin a free base"]') !== []);
         $this->driver()->executeScript('document.querySelector("button[aria-label=\'Begin a free base\']").form.submit()');
         $this->waitForText('h1', 'Free base');
-        $this->driver()->findElement(WebDriverBy::linkText('Draw it'))->click();
+        $this->at(WebDriverBy::linkText('Draw it'))->click();
         $this->waitForText('#scores-width', 'One more at');
     }
 
@@ -157,7 +154,7 @@ final class DrawnBaseTest extends BrowserTestCase
         $this->actions++;
         $strip = ".base-edge[data-column='{$column}'][data-edge={$edge}]";
         $this->driver()->executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center" })', [$strip]);
-        (new WebDriverActions($this->driver()))->moveToElement($this->find($strip))->click()->perform();
+        $this->find($strip)->press();
         $this->assertSame($edge, $this->find('#flap-edge')->getAttribute('value'), 'the edge that was pressed');
     }
 

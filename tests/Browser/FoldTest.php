@@ -16,7 +16,7 @@ final class FoldTest extends BrowserTestCase
         $this->open($this->project('Leonid watch album', 'fold').'?scene=pages&at=5');
         $open = fn (): int => count($this->driver()->findElements(WebDriverBy::cssSelector('.turned-flap.is-open')));
         $this->assertSame(0, $open());
-        $this->driver()->getKeyboard()->sendKeys('f');
+        $this->press('f');
         $this->driver()->wait(5, 100)->until(static fn (): bool => $open() > 0);
         $this->find('#fold-flaps')->click();
         $this->driver()->wait(5, 100)->until(static fn (): bool => $open() === 0);
@@ -102,7 +102,7 @@ final class FoldTest extends BrowserTestCase
             'edges_assignment' => ['B', 'B', 'B', 'B', 'B', 'B', 'B', 'B', 'V', 'V'],
         ], JSON_THROW_ON_ERROR));
         $this->open('/');
-        $this->find("form[action$='/import'] input[type=file]")->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->find("form[action$='/import'] input[type=file]")->element()->setFileDetector(new LocalFileDetector)->sendKeys($file);
         $this->find("form[action$='/import'] button")->click();
         $this->waitForText('header', 'Corner first');
         unlink($file);

@@ -19,9 +19,9 @@ final class LeavesTest extends BrowserTestCase
         $id = (string) $button->getAttribute('id');
         $this->driver()->executeScript(
             'arguments[0].scrollIntoView({block: "center", behavior: "instant"}); arguments[0].focus();',
-            [$button],
+            [$button->element()],
         );
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->press(WebDriverKeys::ENTER);
         $this->driver()->wait(10, 100)->until(fn (): bool => $this->sheets() !== $before);
         [$first, $second, $third] = $before;
         $this->assertSame([$first, $third, $second], array_slice($this->sheets(), 0, 3));

@@ -111,9 +111,9 @@ final class NothingJumpsTest extends BrowserTestCase
     public function test_a_thing_put_on_a_page_and_taken_off(int $width): void
     {
         $this->open($this->project('Zenith sampler', 'plan').'?face=page-5', $width, 844);
-        $this->driver()->findElement(WebDriverBy::linkText('tag'))->click();
+        $this->at(WebDriverBy::linkText('tag'))->click();
         $this->waitForText('.spots', 'Where does the tag go');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[.="Where it usually goes"]'))->click();
+        $this->at(WebDriverBy::xpath('//button[.="Where it usually goes"]'))->click();
         $this->waitForText('#on-face', 'Tag');
         $this->driver()->executeScript('document.querySelector("#on-face .thing").open = true');
         $scroll = $this->scrolledTo('[data-take-off]');

@@ -15,11 +15,11 @@ final class PaperingTest extends BrowserTestCase
         $this->open($this->project('Star-party guest book', 'paper').'?pad=Amber%20pad');
         $second = $this->find('.print-tile:nth-of-type(3) input');
         $this->focus('.print-tile:nth-of-type(3) input');
-        $this->driver()->getKeyboard()->sendKeys(' ');
+        $this->press(' ');
         $name = trim(explode("\n", $this->text('.print-tile:nth-of-type(3) .print-name'))[0], "↑ \n");
         $this->assertTrue($second->isSelected());
         $this->focus('#face-page-3');
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->press(WebDriverKeys::ENTER);
         $this->waitForText('.said', "{$name} for page 3");
         $this->driver()->wait(5, 100)->until(
             fn (): bool => $this->driver()->executeScript('return document.activeElement.id') === 'face-page-3',
@@ -28,7 +28,7 @@ final class PaperingTest extends BrowserTestCase
         $this->assertStringContainsString($name, $this->text('.papered-page:has(#face-page-3) .page-name'));
         $this->assertTrue($this->find('.print-tile:has(input:checked)')->isDisplayed(), 'and the print too');
         $this->assertStringContainsString('side=A', (string) $this->find('#face-page-3 image')->getAttribute('href'));
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->press(WebDriverKeys::ENTER);
         $this->driver()->wait(5, 100)->until(
             // In one request: between finding and asking the page may be swapped.
             fn (): bool => $this->driver()->executeScript('return document.querySelector("#face-page-3 image[href*=\'side=B\']") !== null'),
@@ -53,7 +53,7 @@ final class PaperingTest extends BrowserTestCase
         $before = $this->text('.particulars');
         $this->focus('.motif-drawing');
         foreach ([WebDriverKeys::ARROW_LEFT, WebDriverKeys::ARROW_LEFT, WebDriverKeys::ARROW_UP] as $key) {
-            $this->driver()->getKeyboard()->sendKeys($key);
+            $this->press($key);
         }
         // 1⁄16 in a mark.
         $this->assertSame(['-3.17', '-1.59'], [$this->value('#motif-right'), $this->value('#motif-down')]);
@@ -67,12 +67,12 @@ final class PaperingTest extends BrowserTestCase
     public function test_a_sheet_is_squared_up_by_keys(): void
     {
         $this->open('/papers?pad=Nebula%20pad');
-        $this->driver()->findElement(WebDriverBy::partialLinkText('Nebula comet'))->click();
+        $this->at(WebDriverBy::partialLinkText('Nebula comet'))->click();
         $this->waitForText('#chosen', 'Square up side A');
         $this->driver()->executeScript('const it = document.querySelector(".squaring"); it.open = true; it.scrollIntoView();');
         $this->focus('.corner-mark[data-corner="1"]');
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ARROW_LEFT);
-        $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ARROW_DOWN);
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->press(WebDriverKeys::ARROW_DOWN);
         $this->assertSame('0 0 0.995 0.005 1 1 0 1', $this->value('.squaring [name="corners"]'));
         $this->find('.squaring form .btn-plain')->click();
         $this->waitForText('.said', 'is squared up');
@@ -82,7 +82,7 @@ final class PaperingTest extends BrowserTestCase
     {
         $this->open($this->project('Star-party guest book', 'going-in'));
         $this->find('#k-name')->sendKeys('Ridge');
-        $this->find('#k-count')->clear()->sendKeys('2');
+        $this->typed('#k-count', '2');
         $this->find('#add-keepsakes .btn-main')->click();
         $this->waitForText('.keepsakes', 'Ridge 2');
         $this->find('#settle')->click();
@@ -99,6 +99,6 @@ final class PaperingTest extends BrowserTestCase
 
     private function focus(string $selector): void
     {
-        $this->driver()->executeScript('arguments[0].focus()', [$this->find($selector)]);
+        $this->driver()->executeScript('arguments[0].focus()', [$this->find($selector)->element()]);
     }
 }

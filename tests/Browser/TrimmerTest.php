@@ -36,7 +36,7 @@ final class TrimmerTest extends BrowserTestCase
         $this->assertStringContainsString('from the head', $this->text('.pins'));
         // The sheets further down have come by then, and nothing moves any more.
         $this->lookAtAll();
-        $this->driver()->findElement(WebDriverBy::xpath('//ul[@class="pins"]//button'))->click();
+        $this->at(WebDriverBy::xpath('//ul[@class="pins"]//button'))->click();
         $this->driver()->wait(10, 100)->until(fn (): bool => $this->text('.pins') === '');
         $this->addToAssertionCount(1);
     }

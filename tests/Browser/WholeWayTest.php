@@ -34,7 +34,7 @@ final class WholeWayTest extends BrowserTestCase
         // Score by the keyboard: a foot switch.
         $this->open("{$book}/score", 390, 844);
         for ($press = 0; $press < self::MOST_STEPS && $this->has('#scored'); $press++) {
-            $this->pressed(fn () => $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::PAGE_DOWN));
+            $this->pressed(fn () => $this->press(WebDriverKeys::PAGE_DOWN));
         }
         $this->waitFor('.said', 'All is scored');
 
@@ -53,7 +53,7 @@ final class WholeWayTest extends BrowserTestCase
         $picture = tempnam(sys_get_temp_dir(), 'photo').'.png';
         $image = imagecreatetruecolor(80, 60);
         imagepng($image, $picture);
-        $this->find('.now input[type="file"][name="photo"]')->setFileDetector(new LocalFileDetector)->sendKeys($picture);
+        $this->find('.now input[type="file"][name="photo"]')->element()->setFileDetector(new LocalFileDetector)->sendKeys($picture);
         $this->driver()->wait(10, 100)->until(fn (): bool => $this->has('.note-photo'));
         unlink($picture);
 

@@ -100,7 +100,7 @@ final class WorkingTest extends BrowserTestCase
     {
         $this->open($this->project('guest book', 'plan'));
         $this->waitForText('.findings', 'will gape');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it")]'))->click();
+        $this->at(WebDriverBy::xpath('//button[contains(., "Make it")]'))->click();
         $this->waitForText('.said', 'step 1/8 in → 1/4 in');
         $this->assertStringNotContainsString('will gape', $this->text('.findings'));
     }
@@ -115,9 +115,9 @@ final class WorkingTest extends BrowserTestCase
                 .'.dispatchEvent(new MouseEvent("click", { bubbles: true, cancelable: true }));',
         );
         $this->waitForText('.particulars', 'On page 3');
-        $this->driver()->findElement(WebDriverBy::linkText('pocket'))->click();
+        $this->at(WebDriverBy::linkText('pocket'))->click();
         $this->waitForText('.spots', 'Where does the pocket go?');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Where it usually goes")]'))->click();
+        $this->at(WebDriverBy::xpath('//button[contains(., "Where it usually goes")]'))->click();
         $this->waitForText('.said', 'something put on a page');
         $this->assertStringContainsString('Top-load pocket on page 3', $this->text('.particulars'));
     }
@@ -128,7 +128,7 @@ final class WorkingTest extends BrowserTestCase
         $this->waitForText('.spots', 'press the place');
         $mark = $this->find('.chosen-mark');
         // The page is 5½ × 8; its middle is pressed, and the mat for 4 × 6 lies around it.
-        (new WebDriverActions($this->driver()))->moveToElement($mark)->click()->perform();
+        $mark->press();
         $this->waitForText('.said', 'something put on a page');
         $this->assertSame(['5/8 in', '7/8 in'], $this->placeOfMat());
 
@@ -141,7 +141,7 @@ final class WorkingTest extends BrowserTestCase
             'it stays in hand',
         );
 
-        (new WebDriverActions($this->driver()))->dragAndDropBy($this->find('.handle'), -40, 0)->perform();
+        (new WebDriverActions($this->driver()))->dragAndDropBy($this->find('.handle')->element(), -40, 0)->perform();
         $this->waitForText('.said', 'across 3/4 in →');
         [$across] = $this->placeOfMat();
         $this->assertTrue(Length::parse($across)->isLessThan(Length::parse('3/4 in')));
@@ -155,10 +155,10 @@ final class WorkingTest extends BrowserTestCase
     public function test_flaps_lift_in_place_and_take_things_inside(): void
     {
         $this->open($this->project('Full moon', 'plan').'?face=page-10');
-        $this->driver()->findElement(WebDriverBy::linkText('Inside of the waterfall flap 3'))->click();
+        $this->at(WebDriverBy::linkText('Inside of the waterfall flap 3'))->click();
         $this->waitForText('#on-face > summary', 'inside of the waterfall flap 3');
-        $this->driver()->findElement(WebDriverBy::linkText('tuck spot'))->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[.="bottom right"]'))->click();
+        $this->at(WebDriverBy::linkText('tuck spot'))->click();
+        $this->at(WebDriverBy::xpath('//button[.="bottom right"]'))->click();
         $this->waitForText('.pieces', 'Tuck spot');
         $this->assertStringContainsString('inside of the waterfall flap 3', $this->text('#on-face > summary'));
         $this->assertStringContainsString('Tuck spot', $this->text('.thing'));
@@ -267,10 +267,10 @@ final class WorkingTest extends BrowserTestCase
     public function test_a_book_from_nothing_to_a_cut_list(): void
     {
         $this->open('/');
-        $this->driver()->findElement(WebDriverBy::linkText('Choose a structure'))->click();
+        $this->at(WebDriverBy::linkText('Choose a structure'))->click();
         $all = count(\Ephemeron\Structure\Catalogue::ofTheHouse()->keys());
         $this->waitForText('main', "all {$all} structures");
-        $this->driver()->findElement(WebDriverBy::xpath('//label[contains(., "a first book")]'))->click();
+        $this->at(WebDriverBy::xpath('//label[contains(., "a first book")]'))->click();
         $this->waitForText('main', "of {$all} structures");
         $this->find('button[aria-label="Begin a meander book"]')->click();
         $this->waitForText('h1', 'Meander book');
