@@ -34,7 +34,7 @@ final readonly class Consumption
         }
         $chosen = $project->offcutChoices()->where('step', $sheet->key)->pluck('keep', 'offcut');
         foreach ($sheet->offcuts() as $index => $offcut) {
-            if ($chosen[$index] ?? $this->keeping->is($offcut->area()->size)) {
+            if ($chosen[$index] ?? $this->keeping->is($offcut->area()->size())) {
                 $this->leftover($paper, $offcut->area())->move($sheet->count, "Left over from {$project->name}", $project, $sheet->key);
             }
         }
@@ -136,8 +136,8 @@ final readonly class Consumption
             [
                 'parent_id' => $paper->parent_id ?? $paper->id,
                 'kind' => 'leftover',
-                'width' => $area->size->width->ticks,
-                'height' => $area->size->height->ticks,
+                'width' => $area->width()->ticks,
+                'height' => $area->height()->ticks,
                 ...($paper->picture === null ? [] : $place),
             ],
             [

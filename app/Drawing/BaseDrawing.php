@@ -33,7 +33,7 @@ final readonly class BaseDrawing
     {
         $blank = new Size($this->base->columns->total(), $this->base->rows->total());
         $whole = $this->whole($blank);
-        $depth = Ruler::depth($whole->size->width, $whole->size->height);
+        $depth = Ruler::depth($whole->width(), $whole->height());
         // Flaps lie open beyond the rim: the fence stands outside of them.
         [$above, $beside] = [-$whole->top()->inMillimetres(), -$whole->left()->inMillimetres()];
         $drawing = SvgDrawing::around($whole, 4.0 * $depth, 'The blank, flat');
@@ -97,7 +97,7 @@ final readonly class BaseDrawing
                 $flap->column,
                 $flap->row,
                 $isBehind ? 'behind' : 'in front',
-                $this->notation->size($flap->open->size),
+                $this->notation->size($flap->open->size()),
             ),
             'aria-valuemin' => 0,
             'aria-valuemax' => round($this->base->panels($axis)->total()->inMillimetres(), 2),
@@ -112,10 +112,10 @@ final readonly class BaseDrawing
             ...($isBehind ? ['stroke-dasharray' => '2 1.5'] : []),
         ]);
         $drawing->text(
-            $flap->open->left()->plus($flap->open->size->width->half())->inMillimetres(),
-            $flap->open->top()->plus($flap->open->size->height->half())->inMillimetres() + 0.35 * $depth,
-            $this->notation->size($flap->open->size),
-            min($depth, $flap->open->size->width->inMillimetres() / 9),
+            $flap->open->left()->plus($flap->open->width()->half())->inMillimetres(),
+            $flap->open->top()->plus($flap->open->height()->half())->inMillimetres() + 0.35 * $depth,
+            $this->notation->size($flap->open->size()),
+            min($depth, $flap->open->width()->inMillimetres() / 9),
         );
         if ($flap->tab !== null) {
             $drawing->rectangle($flap->tab, [...LineKind::Hidden->attributes(), 'fill' => 'none'])->hatch($flap->tab, true);
@@ -168,7 +168,7 @@ final readonly class BaseDrawing
     {
         $isAway = $this->base->cutAway->has($column, $row);
         $isTab = $this->base->columns->tabs[$column - 1] || $this->base->rows->tabs[$row - 1];
-        $size = $this->notation->size($area->size);
+        $size = $this->notation->size($area->size());
         $drawing->open('g', [
             'class' => 'base-area'.($isAway ? ' is-away' : ''), 'tabindex' => 0, 'role' => 'button',
             'aria-label' => "Area {$column}-{$row}, {$size}".($isAway ? ', cut away' : '').($isTab ? ', a tab' : ''),
@@ -177,12 +177,12 @@ final readonly class BaseDrawing
         $look = $isAway ? ['fill' => 'none', 'stroke-dasharray' => '1 2'] : ['fill' => self::PAPER];
         $drawing->rectangle($area, [...LineKind::Outline->attributes(), ...$look]);
         // Writing stands right behind what it is written in: where that is narrow it is turned.
-        if (! $isAway && $area->size->shortSide()->inMillimetres() > 2.5 * $depth) {
+        if (! $isAway && $area->size()->shortSide()->inMillimetres() > 2.5 * $depth) {
             $drawing->text(
-                $area->left()->plus($area->size->width->half())->inMillimetres(),
-                $area->top()->plus($area->size->height->half())->inMillimetres(),
+                $area->left()->plus($area->width()->half())->inMillimetres(),
+                $area->top()->plus($area->height()->half())->inMillimetres(),
                 $size,
-                min($depth, $area->size->width->inMillimetres() / 9),
+                min($depth, $area->width()->inMillimetres() / 9),
             );
         }
         if ($isTab && ! $isAway) {
@@ -197,7 +197,7 @@ final readonly class BaseDrawing
     /** Just inside each edge: pressed, a piece is glued to it. What they do can be typed, so they are not in the way of keys. */
     private function edges(SvgDrawing $drawing, Rectangle $area, int $column, int $row, float $depth): void
     {
-        if ($area->size->shortSide()->inMillimetres() < 6.0 * $depth) {
+        if ($area->size()->shortSide()->inMillimetres() < 6.0 * $depth) {
             return;
         }
         foreach (Edge::cases() as $edge) {

@@ -159,7 +159,7 @@ final readonly class FaceDrawing
             return;
         }
         $middle = $thing->area->middleOf(Edge::Top);
-        $radius = $thing->area->size->height->inMillimetres() / 2;
+        $radius = $thing->area->height()->inMillimetres() / 2;
         $drawing->element(
             'circle',
             [
@@ -197,7 +197,7 @@ final readonly class FaceDrawing
 
     private function drawThing(SvgDrawing $drawing, Part $part, Joint $joint): void
     {
-        $area = Rectangle::whole($joint->area->size);
+        $area = Rectangle::whole($joint->area->size());
         // An outline of its own says already what is missing.
         $holes = $part->panels === [] && $joint->shape === null ? $part->cutAways : [];
         $colour = $this->prints->colour($joint);
@@ -222,7 +222,7 @@ final readonly class FaceDrawing
     /** Mats name themselves side by side at the head, other things at their foot. */
     private function letter(SvgDrawing $drawing, Joint $joint, string $letter, int $depth): void
     {
-        $radius = min(4.6, $joint->area->size->shortSide()->inMillimetres() * 0.2);
+        $radius = min(4.6, $joint->area->size()->shortSide()->inMillimetres() * 0.2);
         $isMat = $joint->layer === Layer::Mat;
         $drawing->ring(
             $joint->area->left()->inMillimetres() + ($isMat ? 7.0 + 11.0 * $depth : 2 * $radius),

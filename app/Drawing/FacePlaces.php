@@ -104,7 +104,7 @@ final readonly class FacePlaces
             if ($area === null) {
                 continue;
             }
-            $places[$front->key] = Rectangle::at($on->left()->plus($area->left()), $on->top()->plus($area->top()), $area->size);
+            $places[$front->key] = Rectangle::at($on->left()->plus($area->left()), $on->top()->plus($area->top()), $area->size());
             $this->addFronts($front, $places[$front->key], $places);
         }
     }

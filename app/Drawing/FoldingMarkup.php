@@ -195,8 +195,8 @@ final readonly class FoldingMarkup
         return sprintf(
             '<s class="print" style="width:%spx;height:%spx;background-image:url(%s);'
                 .'transform:translate(%spx,%spx) rotate(%ddeg) translate(%spx,%spx)"></s>',
-            $this->px($sheet->size->width->ticks),
-            $this->px($sheet->size->height->ticks),
+            $this->px($sheet->width()->ticks),
+            $this->px($sheet->height()->ticks),
             e($seen->picture->address),
             $this->px($x),
             $this->px($y),
@@ -216,8 +216,8 @@ final readonly class FoldingMarkup
             $glued === 0 ? count($this->scene->steps) : $glued,
             $this->px($isBack ? $right - $area->right()->ticks : $area->left()->ticks - $left),
             $this->px($area->top()->ticks - $top),
-            $this->px($area->size->width->ticks),
-            $this->px($area->size->height->ticks),
+            $this->px($area->width()->ticks),
+            $this->px($area->height()->ticks),
         );
     }
 

@@ -72,7 +72,7 @@ final class OpeningPainter
     /** One piece with its letter side up, as it is printed; null where there is no picture of its paper. */
     public function piece(SeenPrint $seen): string
     {
-        $area = $seen->crop->area->size;
+        $area = $seen->crop->area->size();
         [$width, $height] = $seen->crop->quarters % 2 === 0 ? [$area->width, $area->height] : [$area->height, $area->width];
         $image = imagecreatetruecolor(max(1, $this->px($width->inMillimetres())), max(1, $this->px($height->inMillimetres())));
         $this->paste($image, $seen, 0, 0, imagesx($image), imagesy($image));
@@ -154,7 +154,7 @@ final class OpeningPainter
     private function sheet(Pictured $of): ?\GdImage
     {
         $picture = $this->picture($of->file);
-        $size = [$this->px($of->area->size->width->inMillimetres()), $this->px($of->area->size->height->inMillimetres())];
+        $size = [$this->px($of->area->width()->inMillimetres()), $this->px($of->area->height()->inMillimetres())];
         if ($picture === null || $size === [imagesx($picture), imagesy($picture)]) {
             return $picture;
         }

@@ -57,7 +57,7 @@ final readonly class PageMapDrawing
 
     private function page(SvgDrawing $drawing, Rectangle $area, MappedFace $face): void
     {
-        $short = $area->size->shortSide()->inMillimetres();
+        $short = $area->size()->shortSide()->inMillimetres();
         $x = ($area->left()->inMillimetres() + $area->right()->inMillimetres()) / 2;
         $y = ($area->top()->inMillimetres() + $area->bottom()->inMillimetres()) / 2;
         $turn = match ($face->lie) {

@@ -90,7 +90,7 @@ final readonly class PartDrawing
         foreach ($part->panels as $index => $panel) {
             $x = ($panel->area->left()->inMillimetres() + $panel->area->right()->inMillimetres()) / 2;
             $y = ($panel->area->top()->inMillimetres() + $panel->area->bottom()->inMillimetres()) / 2;
-            $size = $panel->area->size->shortSide()->inMillimetres() * 0.22;
+            $size = $panel->area->size()->shortSide()->inMillimetres() * 0.22;
             $drawing->text($x, $y + $size * 0.35, (string) ($index + 1), $size, attributes: ['class' => 'panel-number']);
         }
     }
@@ -99,7 +99,7 @@ final readonly class PartDrawing
     private function isManyAlike(Part $part): bool
     {
         $sizes = array_map(
-            static fn (Panel $panel): string => "{$panel->area->size->width->ticks}×{$panel->area->size->height->ticks}",
+            static fn (Panel $panel): string => "{$panel->area->width()->ticks}×{$panel->area->height()->ticks}",
             $part->panels,
         );
 

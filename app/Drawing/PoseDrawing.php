@@ -38,6 +38,6 @@ final readonly class PoseDrawing
             return;
         }
         $role = $this->plan->blueprint->part($seen->paper->part)->role;
-        $drawing->paper(Rectangle::whole($seen->area->size), $this->palette->of($role), $this->palette->classOf($role));
+        $drawing->paper(Rectangle::whole($seen->area->size()), $this->palette->of($role), $this->palette->classOf($role));
     }
 }

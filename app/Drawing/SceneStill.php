@@ -49,7 +49,7 @@ final readonly class SceneStill
 
     public function size(): Size
     {
-        return $this->bounds->size;
+        return $this->bounds->size();
     }
 
     /** From its own upper left corner. */
@@ -78,10 +78,10 @@ final readonly class SceneStill
             return;
         }
         $area = $outlines[0]->bounds();
-        $size = $area->size->shortSide()->inMillimetres() / max(7.0, 0.8 * mb_strlen($label));
+        $size = $area->size()->shortSide()->inMillimetres() / max(7.0, 0.8 * mb_strlen($label));
         $drawing->text(
-            $area->left()->plus($area->size->width->half())->inMillimetres(),
-            $area->top()->plus($area->size->height->half())->inMillimetres(),
+            $area->left()->plus($area->width()->half())->inMillimetres(),
+            $area->top()->plus($area->height()->half())->inMillimetres(),
             $label,
             $size,
         );

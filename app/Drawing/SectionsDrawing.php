@@ -72,8 +72,8 @@ final readonly class SectionsDrawing
         $drawing->open('g', ['transform' => "translate({$x} {$y}) scale(0.5)"]);
         $area = Rectangle::whole($part->size);
         $drawing->paper($area, $palette->of($part->role), $palette->classOf($part->role));
-        $width = $area->size->width->inMillimetres();
-        $height = $area->size->height->inMillimetres();
+        $width = $area->width()->inMillimetres();
+        $height = $area->height()->inMillimetres();
         $radius = min(22.0, $part->size->shortSide()->inMillimetres() * 0.42);
         $drawing->ring($width / 2, $height / 2, $part->letter, $radius);
         if ($this->plan->countOf($part) > 1) {

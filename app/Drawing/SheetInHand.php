@@ -53,7 +53,7 @@ final readonly class SheetInHand
         );
         if ($piece instanceof Blank) {
             [$x, $y] = $this->middle($piece->area());
-            $drawing->ring($x, $y, $piece->label(), min(9.0, $piece->area()->size->shortSide()->inMillimetres() * 0.3));
+            $drawing->ring($x, $y, $piece->label(), min(9.0, $piece->area()->size()->shortSide()->inMillimetres() * 0.3));
         }
         $drawing->close('g');
     }
@@ -85,7 +85,7 @@ final readonly class SheetInHand
         foreach ([$cut->first, $cut->second] as $piece) {
             if ($piece instanceof Blank) {
                 [$mx, $my] = $this->middle($piece->area());
-                $drawing->ring($mx, $my, $piece->label(), min(15.0, $piece->area()->size->shortSide()->inMillimetres() * 0.3));
+                $drawing->ring($mx, $my, $piece->label(), min(15.0, $piece->area()->size()->shortSide()->inMillimetres() * 0.3));
             } else {
                 $this->size($drawing, $piece->area(), $notation);
             }
@@ -94,14 +94,14 @@ final readonly class SheetInHand
 
     private function size(SvgDrawing $drawing, Rectangle $area, Notation $notation): void
     {
-        $text = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
-        $size = min(13.0, $area->size->shortSide()->inMillimetres() * 0.4);
+        $text = $notation->number($area->width()).' × '.$notation->number($area->height());
+        $size = min(13.0, $area->size()->shortSide()->inMillimetres() * 0.4);
         [$x, $y] = $this->middle($area);
         $needed = mb_strlen($text) * $size * 0.55;
         if ($size < 2.0) {
             return;
         }
-        $needed <= $area->size->width->inMillimetres()
+        $needed <= $area->width()->inMillimetres()
             ? $drawing->text($x, $y + $size * 0.35, $text, $size)
             : $drawing->text($x, $y + $size * 0.35, $text, $size, attributes: ['transform' => "rotate(-90 {$x} {$y})"]);
     }

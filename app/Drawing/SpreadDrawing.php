@@ -119,18 +119,18 @@ final readonly class SpreadDrawing
         if (! $rulers) {
             return SvgDrawing::around($whole, 3.0, "The book opened at {$names}");
         }
-        $depth = Ruler::depth($whole->size->width, $whole->size->height);
+        $depth = Ruler::depth($whole->width(), $whole->height());
         $drawing = new SvgDrawing(
             $whole->left()->inMillimetres() - 2.7 * $depth,
             $whole->top()->inMillimetres() - 2.2 * $depth,
-            $whole->size->width->inMillimetres() + 3.4 * $depth,
-            $whole->size->height->inMillimetres() + 2.9 * $depth,
+            $whole->width()->inMillimetres() + 3.4 * $depth,
+            $whole->height()->inMillimetres() + 2.9 * $depth,
             "The book opened at {$names}",
         );
         $drawing->shifted(
             $whole->left(),
             $whole->top(),
-            fn (SvgDrawing $drawing) => (new Ruler($this->layout->design->unit))->draw($drawing, $whole->size->width, $whole->size->height),
+            fn (SvgDrawing $drawing) => (new Ruler($this->layout->design->unit))->draw($drawing, $whole->width(), $whole->height()),
         );
 
         return $drawing;
@@ -190,7 +190,7 @@ final readonly class SpreadDrawing
                 'data-top' => $thing->area->top()->inMillimetres(),
             ]);
             $drawing->rectangle(
-                Rectangle::at($place->left()->plus($thing->area->left()), $place->top()->plus($thing->area->top()), $thing->area->size),
+                Rectangle::at($place->left()->plus($thing->area->left()), $place->top()->plus($thing->area->top()), $thing->area->size()),
                 ['fill' => 'transparent'],
             );
             $drawing->close('g');

@@ -170,7 +170,7 @@ final readonly class CutSoFar
                     continue;
                 }
                 foreach ($sheet->offcuts() as $index => $offcut) {
-                    $size = $offcut->area()->size;
+                    $size = $offcut->area()->size();
                     $chosen = $choices->get($sheet->key)?->firstWhere('offcut', $index);
                     if ($chosen->keep ?? $size->shortSide()->isAtLeast($narrowest)) {
                         $mark = "{$size->width->ticks}x{$size->height->ticks}";

@@ -138,7 +138,7 @@ final readonly class InHand
             return ($where === '' ? '' : "{$where} · ").$piece->label().', '.implode(' or ', $sections)
                 .($piece->turned ? ', lying turned' : '');
         }
-        $size = $this->plan->notation()->size($piece->area()->size);
+        $size = $this->plan->notation()->size($piece->area()->size());
 
         return match (true) {
             $piece instanceof Offcut && $piece->selvage => 'the selvage strip',

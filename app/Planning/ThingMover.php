@@ -36,7 +36,7 @@ final readonly class ThingMover
     public function to(Thing $thing, float $left, float $top): array
     {
         $face = $this->layout->blueprint->face($thing->on)->size;
-        $size = $thing->area->size;
+        $size = $thing->area->size();
         $x = $this->onFace($left, $face->width->minus($size->width));
         $y = $this->onFace($top, $face->height->minus($size->height));
         $notation = $this->layout->notation();

@@ -147,7 +147,7 @@ final readonly class CutListPdf
     private function pattern(PdfPages $pages, WorkPlan $plan, StockPlan $stock, string $title, SheetPattern $pattern): void
     {
         $notation = $plan->notation();
-        $sheet = $pattern->tree->area()->size;
+        $sheet = $pattern->tree->area()->size();
         $scale = 58.0 / $sheet->longSide()->inMillimetres();
         $height = $sheet->height->inMillimetres() * $scale;
         $lines = array_map(
@@ -185,8 +185,8 @@ final readonly class CutListPdf
             $area = $leaf->area();
             $x = PdfPages::MARGIN + $area->left()->inMillimetres() * $scale;
             $y = $top + $area->top()->inMillimetres() * $scale;
-            $width = $area->size->width->inMillimetres() * $scale;
-            $height = $area->size->height->inMillimetres() * $scale;
+            $width = $area->width()->inMillimetres() * $scale;
+            $height = $area->height()->inMillimetres() * $scale;
             $blank = $leaf instanceof Blank;
             $pages->pdf->Rect(
                 $x,

@@ -214,7 +214,7 @@ final readonly class MockupPdf
         $area = $part->panel($face->face->paper->panel)->area;
         $x = $left + ($area->left()->inMillimetres() + $area->right()->inMillimetres()) / 2 * $factor;
         $y = $top + ($area->top()->inMillimetres() + $area->bottom()->inMillimetres()) / 2 * $factor;
-        $size = max(6.0, min(26.0, $area->size->shortSide()->inMillimetres() * $factor * 0.8));
+        $size = max(6.0, min(26.0, $area->size()->shortSide()->inMillimetres() * $factor * 0.8));
         $turn = match ($face->lie) {
             Lie::Upright => 0,
             Lie::UpsideDown => 180,

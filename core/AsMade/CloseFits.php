@@ -67,16 +67,16 @@ final readonly class CloseFits
         $held = $this->blueprint->part($joint->from->part);
         $holder = $this->blueprint->part($joint->onto->part);
         $isMat = in_array($joint->layer, [Layer::Mat, Layer::Cover], true);
-        $panel = $holder->panel($joint->onto->panel)->area->size;
+        $panel = $holder->panel($joint->onto->panel)->area->size();
         $room = $this->roomOf($joint, $panel);
         if ($room === null) {
             return [];
         }
         $fits = [];
         foreach (Axis::cases() as $seen) {
-            $own = self::axis($joint->area->size, $held->panel($joint->from->panel)->area->size, $seen);
+            $own = self::axis($joint->area->size(), $held->panel($joint->from->panel)->area->size(), $seen);
             $below = self::axis($room, $panel, $seen);
-            $play = $room->along($seen)->minus($joint->area->size->along($seen));
+            $play = $room->along($seen)->minus($joint->area->size()->along($seen));
             if ($own !== null && $below !== null && self::isClose($play)) {
                 $fits[] = $this->fit(
                     $isMat ? FitKind::Lies : FitKind::Glued,
@@ -103,7 +103,7 @@ final readonly class CloseFits
         }
         foreach ($this->blueprint->on($joint->face) as $below) {
             if ($below->from->part === $joint->onto->part && $below->area->overlaps($joint->area)) {
-                return $below->area->size;
+                return $below->area->size();
             }
         }
 
@@ -120,7 +120,7 @@ final readonly class CloseFits
         $held = $this->blueprint->part($filling->part);
         $front = $this->blueprint->part($pouch->front->part);
         $seen = $pouch->opening->isUpright() ? Axis::Height : Axis::Width;
-        $below = self::axis($pouch->size, $front->panel($pouch->front->panel)->area->size, $seen);
+        $below = self::axis($pouch->size, $front->panel($pouch->front->panel)->area->size(), $seen);
         $inner = $pouch->innerWidth();
         // Broadside where it goes in so, else on end.
         $own = $held->size->width->isAtLeast($held->size->height) ? Axis::Width : Axis::Height;
@@ -157,7 +157,7 @@ final readonly class CloseFits
         $fits = [];
         foreach ($play->isMoreThan(self::close()) ? [] : $gusset->panels as $made) {
             $part = $this->blueprint->part($made->part);
-            $size = $part->panel($made->panel)->area->size;
+            $size = $part->panel($made->panel)->area->size();
             $axis = $size->height->equals($gusset->width) && ! $size->width->equals($gusset->width) ? Axis::Height : Axis::Width;
             $fits[] = $this->fit(FitKind::Holds, null, Dimension::of($part, $made->panel, $axis), $play);
         }
@@ -202,7 +202,7 @@ final readonly class CloseFits
     {
         $part = $this->blueprint->part($face->paper->part);
 
-        return [$part, $part->panel($face->paper->panel)->area->size];
+        return [$part, $part->panel($face->paper->panel)->area->size()];
     }
 
     private static function isClose(Length $play): bool

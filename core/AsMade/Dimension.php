@@ -39,7 +39,7 @@ final readonly class Dimension
         $span = self::span($named->area, $axis);
         foreach ([$part->panel('whole'), ...$part->panels] as $each) {
             $isSame = self::span($each->area, $axis) === $span;
-            $named = $isSame && $each->area->size->area() > $named->area->size->area() ? $each : $named;
+            $named = $isSame && $each->area->size()->area() > $named->area->size()->area() ? $each : $named;
         }
 
         return new self($part->key, $axis, $named->key);
@@ -89,7 +89,7 @@ final readonly class Dimension
      */
     public function planned(Blueprint $blueprint): Length
     {
-        return $blueprint->part($this->part)->panel($this->panel)->area->size->along($this->axis);
+        return $blueprint->part($this->part)->panel($this->panel)->area->size()->along($this->axis);
     }
 
     /**

@@ -99,8 +99,8 @@ final readonly class Cuts
         return match (true) {
             $piece instanceof Blank => $piece->label(),
             $piece instanceof Offcut && $piece->selvage => 'the selvage strip',
-            $piece instanceof Offcut => 'an offcut '.$this->desk->notation->size($piece->area()->size),
-            default => 'a piece '.$this->desk->notation->size($piece->area()->size).' to cut on',
+            $piece instanceof Offcut => 'an offcut '.$this->desk->notation->size($piece->area()->size()),
+            default => 'a piece '.$this->desk->notation->size($piece->area()->size()).' to cut on',
         };
     }
 

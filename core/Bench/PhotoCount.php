@@ -101,7 +101,7 @@ final readonly class PhotoCount
             if ($joint->layer !== Layer::Mat) {
                 return new Size(Length::zero(), Length::zero());
             }
-            $room = $joint->area->size;
+            $room = $joint->area->size();
         }
 
         return $room;

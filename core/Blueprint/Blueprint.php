@@ -202,7 +202,7 @@ final readonly class Blueprint
     {
         foreach ($this->all(Pose::class) as $pose) {
             if ($pose->key === Pose::CLOSED) {
-                return $pose->bounds()->size;
+                return $pose->bounds()->size();
             }
         }
         $first = array_values($this->pages())[0] ?? null;

@@ -140,7 +140,7 @@ final class Draft
         if ($planned === null || $size === null || $joint->from->panel !== 'whole') {
             return $joint;
         }
-        $area = $joint->area->size;
+        $area = $joint->area->size();
 
         return match (true) {
             $area->equals($planned) => $joint->lying(Rectangle::about($joint->area, $size)),
@@ -377,7 +377,7 @@ final class Draft
     /** Where magnets lie: a finger's breadth along an edge. */
     private function edge(Rectangle $area, Edge $edge): Rectangle
     {
-        $breadth = $edge->isUpright() ? $area->size->width : $area->size->height;
+        $breadth = $edge->isUpright() ? $area->width() : $area->height();
 
         return $area->strip($edge, Length::shortest($breadth->half(), Length::inches(1)));
     }

@@ -36,7 +36,7 @@ final readonly class Flap implements Fact
     /** Where it lies when it is open, on the same face's measures: beyond its hinge. */
     public function opened(): Rectangle
     {
-        $size = $this->area->size;
+        $size = $this->area->size();
 
         return match ($this->hinge) {
             Edge::Left => Rectangle::at($this->area->left()->minus($size->width), $this->area->top(), $size),

@@ -35,7 +35,7 @@ final readonly class Pose implements Fact
         $placed = [];
         foreach ($seen as $one) {
             $placed[] = $one->at($x, Length::zero());
-            $x = $x->plus($one->area->size->width);
+            $x = $x->plus($one->area->width());
         }
 
         return new self($key, $name, $placed);
@@ -48,7 +48,7 @@ final readonly class Pose implements Fact
         $placed = [];
         foreach ($seen as $one) {
             $placed[] = $one->at(Length::zero(), $y);
-            $y = $y->plus($one->area->size->height);
+            $y = $y->plus($one->area->height());
         }
 
         return new self($key, $name, $placed);

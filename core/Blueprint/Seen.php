@@ -29,6 +29,6 @@ final readonly class Seen
 
     public function at(Length $x, Length $y): self
     {
-        return new self($this->face, $this->paper, Rectangle::at($x, $y, $this->area->size));
+        return new self($this->face, $this->paper, Rectangle::at($x, $y, $this->area->size()));
     }
 }

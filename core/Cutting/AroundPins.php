@@ -138,8 +138,8 @@ final readonly class AroundPins implements CutPlanner
             foreach ($sheet->spaces() as $space) {
                 $key = "pin {$number} ".PinnedSheet::name($space);
                 $of[$key] = [$number, PinnedSheet::name($space)];
-                if ($space->size->shortSide()->isMoreThan($trimmer->narrowestStrip)) {
-                    $spaces[] = new Supply($supply->name, $space->size, Length::zero(), 1, isLeftover: true, key: $key);
+                if ($space->size()->shortSide()->isMoreThan($trimmer->narrowestStrip)) {
+                    $spaces[] = new Supply($supply->name, $space->size(), Length::zero(), 1, isLeftover: true, key: $key);
                 }
             }
         }

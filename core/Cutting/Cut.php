@@ -37,7 +37,7 @@ final readonly class Cut implements Piece
 
     public function signature(): string
     {
-        $size = $this->area->size;
+        $size = $this->area->size();
 
         return "({$size->width->ticks}x{$size->height->ticks}{$this->along->value}{$this->at->ticks}:"
             ."{$this->first->signature()},{$this->second->signature()})";

@@ -39,7 +39,7 @@ final class CutMatching
         $gone = $spoiled;
         foreach ($sheet->pieces() as $blank) {
             $count = $sheet->pattern->count;
-            $size = $blank->turned ? $blank->area()->size->turned() : $blank->area()->size;
+            $size = $blank->turned ? $blank->area()->size()->turned() : $blank->area()->size();
             // Pieces of one label are told apart when they are sorted: so many of each letter.
             foreach ($blank->demands as $letter) {
                 $these = min($count, $gives[$letter] ?? 0);
@@ -103,7 +103,7 @@ final class CutMatching
             }
         }
         foreach ($pattern->blanks() as $blank) {
-            $size = $blank->turned ? $blank->area()->size->turned() : $blank->area()->size;
+            $size = $blank->turned ? $blank->area()->size()->turned() : $blank->area()->size();
             foreach ($blank->demands as $letter) {
                 if (! ($this->wanting[$letter] ?? null)?->size->equals($size)) {
                     return false;

@@ -26,7 +26,7 @@ final readonly class CutSequence
             $sameFence = $last !== null && $last->along === $cut->along && $last->at->equals($cut->at);
             $steps[] = new CutStep(
                 count($steps) + 1,
-                $cut->area()->size,
+                $cut->area()->size(),
                 $cut->along,
                 $cut->at,
                 $together,
@@ -76,6 +76,6 @@ final readonly class CutSequence
     {
         $sameSide = $last !== null && $last->along === $cut->along;
 
-        return [(int) ($sameSide && $last->at->equals($cut->at)), (int) $sameSide, $cut->area()->size->area()];
+        return [(int) ($sameSide && $last->at->equals($cut->at)), (int) $sameSide, $cut->area()->size()->area()];
     }
 }

@@ -42,7 +42,7 @@ final readonly class CutSheet
     /** @return list<Size> what still hangs together and can be cut another way, one for each place on a sheet */
     public function rests(): array
     {
-        return array_map(static fn (Cut $cut): Size => $cut->area()->size, [...$this->state->inHand, ...$this->state->waiting]);
+        return array_map(static fn (Cut $cut): Size => $cut->area()->size(), [...$this->state->inHand, ...$this->state->waiting]);
     }
 
     /** @return list<Size> what has come off and is no piece */
@@ -50,7 +50,7 @@ final readonly class CutSheet
     {
         $offcuts = array_filter($this->state->fallen, static fn (Piece $piece): bool => $piece instanceof Offcut && ! $piece->selvage);
 
-        return array_values(array_map(static fn (Piece $piece): Size => $piece->area()->size, $offcuts));
+        return array_values(array_map(static fn (Piece $piece): Size => $piece->area()->size(), $offcuts));
     }
 
     /**

@@ -27,6 +27,6 @@ final readonly class Offcut implements Piece
 
     public function signature(): string
     {
-        return "o{$this->area->size->width->ticks}x{$this->area->size->height->ticks}";
+        return "o{$this->area->width()->ticks}x{$this->area->height()->ticks}";
     }
 }

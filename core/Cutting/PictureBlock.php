@@ -104,7 +104,7 @@ final readonly class PictureBlock
         $own = $this->along->across();
         $across = $this->lying($own, $turned);
         $breadth = $demand->size->along($own);
-        if ($area->size->along($across)->equals($breadth)) {
+        if ($area->size()->along($across)->equals($breadth)) {
             return new Blank($area, [$demand->key], $turned);
         }
         [$near, $far] = $this->divided($area, $across, $breadth);
@@ -120,15 +120,15 @@ final readonly class PictureBlock
     /** @return array{Rectangle, Rectangle} */
     private function divided(Rectangle $area, Axis $along, Length $at): array
     {
-        $size = $area->size;
+        $size = $area->size();
 
         return $along === Axis::Width
             ? [
-                new Rectangle($area->corner, new Size($at, $size->height)),
+                new Rectangle($area->corner(), new Size($at, $size->height)),
                 Rectangle::at($area->left()->plus($at), $area->top(), new Size($size->width->minus($at), $size->height)),
             ]
             : [
-                new Rectangle($area->corner, new Size($size->width, $at)),
+                new Rectangle($area->corner(), new Size($size->width, $at)),
                 Rectangle::at($area->left(), $area->top()->plus($at), new Size($size->width, $size->height->minus($at))),
             ];
     }

@@ -46,7 +46,7 @@ final readonly class PinnedSheet
     /** @return list<Rectangle> where others may be cut */
     public function spaces(): array
     {
-        $leaves = (new SheetPattern(new Supply('', $this->tree->area()->size, Length::zero()), 1, $this->tree, []))->offcuts();
+        $leaves = (new SheetPattern(new Supply('', $this->tree->area()->size(), Length::zero()), 1, $this->tree, []))->offcuts();
 
         return array_map(static fn (Offcut $offcut): Rectangle => $offcut->area(), $leaves);
     }
@@ -78,7 +78,7 @@ final readonly class PinnedSheet
         }
         $filling = $piece instanceof Offcut ? $fillings[self::name($piece->area())] ?? null : null;
 
-        return $filling === null ? $piece : $filling->movedBy($piece->area()->corner);
+        return $filling === null ? $piece : $filling->movedBy($piece->area()->corner());
     }
 
     /** @param list<Blank> $pinned that lie in the area */
@@ -87,7 +87,7 @@ final readonly class PinnedSheet
         if ($pinned === []) {
             return new Offcut($area);
         }
-        if (count($pinned) === 1 && $pinned[0]->area()->size->equals($area->size)) {
+        if (count($pinned) === 1 && $pinned[0]->area()->size()->equals($area->size())) {
             return $pinned[0];
         }
         foreach (self::cuts($area, $pinned, $trimmer, $preferred) as [$along, $at]) {
@@ -139,7 +139,7 @@ final readonly class PinnedSheet
                     count($before) === count($pinned) => $far,
                     default => 0,
                 };
-                $cuts[] = [$free * $area->size->along($along->across())->ticks, $along, Length::ofTicks($near)];
+                $cuts[] = [$free * $area->size()->along($along->across())->ticks, $along, Length::ofTicks($near)];
             }
         }
         usort(
@@ -158,12 +158,12 @@ final readonly class PinnedSheet
     /** @return array{Rectangle, Rectangle} */
     private static function halves(Rectangle $area, Axis $along, Length $at): array
     {
-        $size = $area->size;
+        $size = $area->size();
         $isWidth = $along === Axis::Width;
         $rest = $size->along($along)->minus($at);
 
         return [
-            new Rectangle($area->corner, $isWidth ? new Size($at, $size->height) : new Size($size->width, $at)),
+            new Rectangle($area->corner(), $isWidth ? new Size($at, $size->height) : new Size($size->width, $at)),
             new Rectangle(
                 $isWidth ? new Point($area->left()->plus($at), $area->top()) : new Point($area->left(), $area->top()->plus($at)),
                 $isWidth ? new Size($rest, $size->height) : new Size($size->width, $rest),

@@ -97,11 +97,11 @@ final readonly class TrimmerBench
                 if ($blank->turned && ! $demand->turnable) {
                     throw PlanDoesNotCut::wrongWayRound($demand->key);
                 }
-                if (! ($blank->turned ? $demand->size->turned() : $demand->size)->equals($blank->area()->size)) {
+                if (! ($blank->turned ? $demand->size->turned() : $demand->size)->equals($blank->area()->size())) {
                     throw PlanDoesNotCut::pieceNotThere(0, $demand->size);
                 }
             }
-            $this->take($table, $blank->area()->size, $pattern->count, 0);
+            $this->take($table, $blank->area()->size(), $pattern->count, 0);
             $pieces[$blank->label()] = ($pieces[$blank->label()] ?? 0) + $pattern->count;
         }
         foreach ($pattern->gives as $key => $count) {

@@ -62,7 +62,7 @@ final readonly class Homes
             if ($joint->layer !== Layer::Mat) {
                 return null;
             }
-            $room = $joint->area->size;
+            $room = $joint->area->size();
         }
 
         return $room->shortSide()->isMoreThan(Length::inches(1)) ? $room : null;

@@ -48,7 +48,7 @@ final readonly class Requisites
         foreach ($blueprint->parts as $part) {
             foreach ($part->glueZones as $zone) {
                 if ($zone->adhesive === Adhesive::Tape) {
-                    $tape = $tape->plus($zone->area->size->longSide()->times($part->quantity));
+                    $tape = $tape->plus($zone->area->size()->longSide()->times($part->quantity));
                 }
             }
         }

@@ -88,9 +88,9 @@ final class Layers
         }
         foreach ($this->blueprint->frontsOn($face->key) as $front) {
             $place = $this->placeOf($face, $front)->movedBy($at);
-            $onFront = $this->on($page, $front, $place->corner);
+            $onFront = $this->on($page, $front, $place->corner());
             if ($front->turns && ! $onFront) {
-                $this->lay($page, new Rectangle($place->corner, $front->size), 0, self::print()->ticks);
+                $this->lay($page, new Rectangle($place->corner(), $front->size), 0, self::print()->ticks);
             }
             $hasPrints = $hasPrints || $onFront || $front->turns;
         }

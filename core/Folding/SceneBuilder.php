@@ -332,8 +332,8 @@ final class SceneBuilder
                     $part->glueZones,
                     static fn ($zone): bool => self::isWithin(
                         $pattern->faces === [] ? [] : $pattern->outline($face),
-                        $zone->area->left()->ticks + intdiv($zone->area->size->width->ticks, 2),
-                        $zone->area->top()->ticks + intdiv($zone->area->size->height->ticks, 2),
+                        $zone->area->left()->ticks + intdiv($zone->area->width()->ticks, 2),
+                        $zone->area->top()->ticks + intdiv($zone->area->height()->ticks, 2),
                     ),
                 ),
             ),
@@ -446,7 +446,7 @@ final class SceneBuilder
     private function middleOn(Rectangle $panel, Joint $joint, Lie $lie): array
     {
         [$x, $y] = self::middle($joint->area);
-        [$width, $height] = [$panel->size->width->ticks, $panel->size->height->ticks];
+        [$width, $height] = [$panel->width()->ticks, $panel->height()->ticks];
         foreach ($joint->face === null ? [] : $this->blueprint->on($joint->face) as $lower) {
             // A face's measures are those of its paper, also for what goes onto a layer that lies there.
             if ($lower !== $joint && $lower->from->part === $joint->onto->part) {
@@ -483,7 +483,7 @@ final class SceneBuilder
             return $panel;
         }
         $along = $joint->towards ?? $joint->by;
-        $size = $joint->area->size;
+        $size = $joint->area->size();
 
         return $panel->strip($joint->by, $along->isUpright() ? $size->width : $size->height);
     }
@@ -491,7 +491,7 @@ final class SceneBuilder
     /** @return array{int, int} in ticks */
     private static function middle(Rectangle $area): array
     {
-        return [$area->left()->ticks + intdiv($area->size->width->ticks, 2), $area->top()->ticks + intdiv($area->size->height->ticks, 2)];
+        return [$area->left()->ticks + intdiv($area->width()->ticks, 2), $area->top()->ticks + intdiv($area->height()->ticks, 2)];
     }
 
     /**
@@ -503,20 +503,20 @@ final class SceneBuilder
     private function shutOver(Joint $joint): ?array
     {
         $part = $this->blueprint->part($joint->from->part);
-        if ($joint->by !== null || $part->panel($joint->from->panel)->area->size->equals($joint->area->size)) {
+        if ($joint->by !== null || $part->panel($joint->from->panel)->area->size()->equals($joint->area->size())) {
             return null;
         }
         $folded = $this->foldedSheet($part);
         $tab = $folded->pattern->faceOf($joint->from->panel);
         foreach ($part->panels as $panel) {
             $flap = $folded->pattern->faceOf($panel->key);
-            if ($tab === null || $flap === null || $flap === $tab || ! $panel->area->size->equals($joint->area->size)) {
+            if ($tab === null || $flap === null || $flap === $tab || ! $panel->area->size()->equals($joint->area->size())) {
                 continue;
             }
             $place = $folded->places[$tab]->inverse()->after($folded->places[$flap]);
             [$x, $y] = $place->apply(
-                $panel->area->left()->ticks + intdiv($panel->area->size->width->ticks, 2),
-                $panel->area->top()->ticks + intdiv($panel->area->size->height->ticks, 2),
+                $panel->area->left()->ticks + intdiv($panel->area->width()->ticks, 2),
+                $panel->area->top()->ticks + intdiv($panel->area->height()->ticks, 2),
             );
 
             return [(int) round($x), (int) round($y)];

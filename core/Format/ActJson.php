@@ -92,8 +92,8 @@ final readonly class ActJson
         return $area === null ? null : [
             'left' => $area->left()->ticks,
             'top' => $area->top()->ticks,
-            'width' => $area->size->width->ticks,
-            'height' => $area->size->height->ticks,
+            'width' => $area->width()->ticks,
+            'height' => $area->height()->ticks,
         ];
     }
 

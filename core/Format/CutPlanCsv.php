@@ -64,7 +64,7 @@ final readonly class CutPlanCsv
 
     private function piece(Piece $piece, Notation $notation): string
     {
-        $size = "{$notation->bare($piece->area()->size->width)} × {$notation->bare($piece->area()->size->height)}";
+        $size = "{$notation->bare($piece->area()->width())} × {$notation->bare($piece->area()->height())}";
 
         return match (true) {
             $piece instanceof Blank => $piece->label(),

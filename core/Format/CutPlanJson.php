@@ -55,7 +55,7 @@ final readonly class CutPlanJson
     /** @return array<string, mixed> */
     private function piece(Piece $piece, Notation $notation): array
     {
-        return [...$this->size($piece->area()->size, $notation), ...match (true) {
+        return [...$this->size($piece->area()->size(), $notation), ...match (true) {
             $piece instanceof Cut => [
                 'cutAlong' => $piece->along->value,
                 'fence' => $notation->exact($piece->at),

@@ -19,7 +19,7 @@ final readonly class CutSheetsDxf
     /** @param array<string, Part> $parts by letter */
     public function draw(SheetPattern $pattern, array $parts): DxfDrawing
     {
-        $drawing = new DxfDrawing($pattern->tree->area()->size);
+        $drawing = new DxfDrawing($pattern->tree->area()->size());
         $drawing->rectangle($pattern->tree->area(), 'CUT');
         foreach ($pattern->leaves() as $leaf) {
             $drawing->rectangle($leaf->area(), $leaf instanceof Blank ? 'CUT' : 'LEFTOVER');
@@ -34,9 +34,9 @@ final readonly class CutSheetsDxf
     private function addPiece(DxfDrawing $drawing, Blank $blank, ?Part $part): void
     {
         $area = $blank->area();
-        $height = Length::shortest($area->size->shortSide()->portion(1, 5), Length::millimetres(8));
+        $height = Length::shortest($area->size()->shortSide()->portion(1, 5), Length::millimetres(8));
         $drawing->letter(
-            new Point($area->left()->plus($area->size->width->half()), $area->top()->plus($area->size->height->half())),
+            new Point($area->left()->plus($area->width()->half()), $area->top()->plus($area->height()->half())),
             $blank->label(),
             $height,
         );
@@ -74,7 +74,7 @@ final readonly class CutSheetsDxf
     /** A turned piece lies a quarter round: its top at the right. */
     private function pointOnSheet(Point $point, Blank $blank, Part $part): Point
     {
-        $corner = $blank->area()->corner;
+        $corner = $blank->area()->corner();
 
         return $blank->turned
             ? new Point($corner->x->plus($part->size->height)->minus($point->y), $corner->y->plus($point->x))

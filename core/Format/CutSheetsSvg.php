@@ -70,13 +70,13 @@ final readonly class CutSheetsSvg
     {
         $area = $blank->area();
         [$x, $y] = $this->middle($area);
-        $short = $area->size->shortSide()->inMillimetres();
+        $short = $area->size()->shortSide()->inMillimetres();
         $drawing->open('g', ['class' => 'blank', 'data-letter' => $blank->label(), 'data-turned' => (int) $blank->turned]);
         $drawing->paper($area, self::PAPER, 'blank-paper');
         $isNarrow = LetterOutside::isFor($blank, self::ROOM);
         $radius = $isNarrow ? 0.0 : min(11.0, $short * 0.3);
         $isNarrow ? null : $drawing->ring($x, $y - $radius * 0.3, $blank->label(), $radius);
-        $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
+        $size = $notation->number($area->width()).' × '.$notation->number($area->height());
         $this->caption($drawing, $area, $size, min(10.0, $short * ($isNarrow ? 0.45 : 0.2)), $radius);
         $drawing->close('g');
     }
@@ -95,12 +95,12 @@ final readonly class CutSheetsSvg
     {
         $area = $offcut->area();
         $drawing->paper($area, self::LEFT_OVER, $offcut->selvage ? 'selvage' : 'offcut');
-        $size = $notation->number($area->size->width).' × '.$notation->number($area->size->height);
+        $size = $notation->number($area->width()).' × '.$notation->number($area->height());
         $this->caption(
             $drawing,
             $area,
             $offcut->selvage ? 'selvage' : $size,
-            min(8.5, $area->size->shortSide()->inMillimetres() * 0.45),
+            min(8.5, $area->size()->shortSide()->inMillimetres() * 0.45),
             0.0,
         );
     }
@@ -113,9 +113,9 @@ final readonly class CutSheetsSvg
         if ($size < 1.6) {
             return;
         }
-        if ($needed <= $area->size->width->inMillimetres() * 0.95) {
+        if ($needed <= $area->width()->inMillimetres() * 0.95) {
             $drawing->text($x, $y + $below + $size * ($below > 0.0 ? 0.9 : 0.35), $text, $size);
-        } elseif ($needed <= $area->size->height->inMillimetres() * 0.95 && $below === 0.0) {
+        } elseif ($needed <= $area->height()->inMillimetres() * 0.95 && $below === 0.0) {
             $drawing->text($x, $y + $size * 0.35, $text, $size, attributes: ['transform' => "rotate(-90 {$x} {$y})"]);
         }
     }

@@ -233,7 +233,7 @@ final readonly class CutWorkJson
         $along = Axis::tryFrom($data->textOr('cut', '') ?? '');
         if ($along !== null) {
             $at = Length::ofTicks($data->whole('at'));
-            $size = $area->size;
+            $size = $area->size();
             [$first, $second] = $along === Axis::Width
                 ? [new Size($at, $size->height), new Size($size->width->minus($at), $size->height)]
                 : [new Size($size->width, $at), new Size($size->width, $size->height->minus($at))];

@@ -24,7 +24,7 @@ final readonly class LetterOutside
     /** @param float $least shortest side, in millimetres, of a piece that has room for its letter */
     public static function isFor(Blank $blank, float $least): bool
     {
-        return $blank->area()->size->shortSide()->inMillimetres() < $least;
+        return $blank->area()->size()->shortSide()->inMillimetres() < $least;
     }
 
     /**
@@ -42,10 +42,10 @@ final readonly class LetterOutside
                 continue;
             }
             $area = $leaf->area();
-            $middle = [$area->left()->plus($area->size->width->half()), $area->top()->plus($area->size->height->half())];
-            $inside = min($area->size->longSide()->inMillimetres() / 2, 4.0);
+            $middle = [$area->left()->plus($area->width()->half()), $area->top()->plus($area->height()->half())];
+            $inside = min($area->size()->longSide()->inMillimetres() / 2, 4.0);
             // Along its own direction, then across it.
-            $area->size->height->isAtLeast($area->size->width)
+            $area->height()->isAtLeast($area->width())
                 ? $narrow['below'][] = [$leaf->label(), $middle[0]->inMillimetres(), $area->bottom()->inMillimetres() - $inside]
                 : $narrow['beside'][] = [$leaf->label(), $middle[1]->inMillimetres(), $area->right()->inMillimetres() - $inside];
         }

@@ -175,8 +175,8 @@ final readonly class PlanJson
             'lie' => $face->lie->value,
             'mats' => array_values(array_map(fn (Joint $joint): array => [
                 'part' => $plan->blueprint->part($joint->from->part)->letter,
-                'width' => $this->length($joint->area->size->width, $notation),
-                'height' => $this->length($joint->area->size->height, $notation),
+                'width' => $this->length($joint->area->width(), $notation),
+                'height' => $this->length($joint->area->height(), $notation),
             ], $mats)),
         ];
     }
@@ -216,8 +216,8 @@ final readonly class PlanJson
                 default => 'piece',
             },
             ...($piece instanceof Blank ? ['letter' => $piece->label(), 'turned' => $piece->turned] : []),
-            'width' => $this->length($piece->area()->size->width, $notation),
-            'height' => $this->length($piece->area()->size->height, $notation),
+            'width' => $this->length($piece->area()->width(), $notation),
+            'height' => $this->length($piece->area()->height(), $notation),
         ];
     }
 

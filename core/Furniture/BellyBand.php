@@ -157,7 +157,7 @@ final readonly class BellyBand implements Furniture
         $front = $spot->face->front(
             "{$spot->key}/front",
             "{$spot->face->name}, front of the band",
-            $area->size,
+            $area->size(),
             new PanelRef($part, 'band', Side::A),
         );
         $spot->draft->face($front);
@@ -234,7 +234,7 @@ final readonly class BellyBand implements Furniture
                 "{$spot->key}/liner",
                 'Liner strip',
                 'Bands',
-                $area->size,
+                $area->size(),
                 StockRole::MatTop,
                 places: [$spot->face->name],
                 why: sprintf('%s in sight and %s tucked under the band.', $spot->notation->text($visible), $spot->notation->text($tuck)),

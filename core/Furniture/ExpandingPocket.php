@@ -132,7 +132,7 @@ final readonly class ExpandingPocket implements Furniture
     {
         $tab = $spot->values->length('tab');
         $behind = new PanelRef($front, 'front', Side::B);
-        $whole = Rectangle::whole($area->size);
+        $whole = Rectangle::whole($area->size());
         foreach ([Edge::Left, Edge::Right] as $edge) {
             $spot->draft->add(
                 new Joint(
@@ -210,11 +210,11 @@ final readonly class ExpandingPocket implements Furniture
         if ($spot->values->choice('flap') !== 'yes') {
             return [];
         }
-        $width = $spot->length('flap-width', $pocket->size->width);
-        $depth = $spot->length('flap-depth', $spot->grooves()->down($pocket->size->height->half()));
+        $width = $spot->length('flap-width', $pocket->width());
+        $depth = $spot->length('flap-depth', $spot->grooves()->down($pocket->height()->half()));
         $clear = $spot->allowances->fine();
         $top = Length::longest($pocket->top()->minus($clear), Length::zero());
-        $area = Rectangle::at($pocket->left()->plus($pocket->size->width->minus($width)->half()), $top, new Size($width, $depth));
+        $area = Rectangle::at($pocket->left()->plus($pocket->width()->minus($width)->half()), $top, new Size($width, $depth));
         $added = (new HingedFlap(
             $spot,
             $area,

@@ -304,10 +304,10 @@ final readonly class FoldedPocket implements Furniture
                 $spot->key,
                 "{$this->name} on {$this->lower($spot)}",
                 $spot->face->key,
-                $area->size,
+                $area->size(),
                 $glued,
                 $opening,
-                $area->size->height,
+                $area->height(),
                 front: new PanelRef($part, 'whole', Side::A),
             ),
         );
@@ -345,7 +345,7 @@ final readonly class FoldedPocket implements Furniture
         $front = $spot->face->front(
             "{$spot->key}/front",
             "{$spot->face->name}, front of the ".lcfirst($this->name),
-            $area->size,
+            $area->size(),
             new PanelRef($part, 'whole', Side::A),
         );
         $spot->draft->face($front);

@@ -87,7 +87,7 @@ final readonly class HingedFlap
         $front = $spot->face->front(
             "{$key}/front",
             "{$spot->face->name}, ".$label,
-            $this->area->size,
+            $this->area->size(),
             new PanelRef($part, 'flap', Side::B),
             true,
             $this->hinge,
@@ -105,7 +105,7 @@ final readonly class HingedFlap
 
     private function grid(): PanelGrid
     {
-        $size = $this->area->size;
+        $size = $this->area->size();
         $spans = ['tab' => $this->tab, 'flap' => $this->hinge->isUpright() ? $size->width : $size->height];
         // Open, the tab lies on the face and the panel beyond its edge: for a hinge at the right the tab is at the left.
         $spans = $this->hinge === Edge::Right || $this->hinge === Edge::Bottom ? $spans : array_reverse($spans, true);

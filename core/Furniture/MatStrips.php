@@ -25,7 +25,7 @@ final readonly class MatStrips
     /** The mat itself where it is to be one, or where the strips would be too narrow: ¾ in, of the maker’s own ¼ in. */
     public static function of(Rectangle $mat, FaceMats $mats, Notation $notation): self
     {
-        $whole = $mats->across ? $mat->size->height : $mat->size->width;
+        $whole = $mats->across ? $mat->height() : $mat->width();
         $widths = $mats->widths === null ? self::usual($whole, $mats->strips ?? 1, $notation)
             : array_map(static fn (?Length $width): Length => $width ?? $mats->widths->rest($whole), $mats->widths->widths);
         $least = $mats->widths === null ? Length::inches(0, 3, 4) : Length::inches(0, 1, 4);
@@ -43,8 +43,8 @@ final readonly class MatStrips
             $near = $index === $lower && $index > 0 ? Length::longest(Length::zero(), $from->minus($tuck)) : $from;
             $far = $index === $lower && $index < count($widths) - 1 ? Length::shortest($whole, $to->plus($tuck)) : $to;
             $areas[] = $mats->across
-                ? Rectangle::at($mat->left(), $mat->top()->plus($near), new Size($mat->size->width, $far->minus($near)))
-                : Rectangle::at($mat->left()->plus($near), $mat->top(), new Size($far->minus($near), $mat->size->height));
+                ? Rectangle::at($mat->left(), $mat->top()->plus($near), new Size($mat->width(), $far->minus($near)))
+                : Rectangle::at($mat->left()->plus($near), $mat->top(), new Size($far->minus($near), $mat->height()));
             $from = $to;
         }
 

@@ -50,7 +50,7 @@ final readonly class Matting
             return;
         }
         $room = $this->room($face, $covered, $notation);
-        $sizes = $this->rule->matsFor($face->key, $room->size, $notation->unit);
+        $sizes = $this->rule->matsFor($face->key, $room->size(), $notation->unit);
         $own = $this->rule->onFace($face->key);
         $task = match (true) {
             $face->isCover() => 'mat-covers',
@@ -63,7 +63,7 @@ final readonly class Matting
         foreach ($sizes as $layer => $size) {
             $top = $layer === count($sizes) - 1;
             $shows = $top && $this->isOther($face) && $this->rule->alternate === Alternation::Sides ? Side::B : Side::A;
-            $middle = Rectangle::centred($size, $room->size);
+            $middle = Rectangle::centred($size, $room->size());
             $area = Rectangle::at($room->left()->plus($middle->left()), $room->top()->plus($middle->top()), $size);
             $strips = MatStrips::of($area, $top ? $own : new FaceMats, $notation);
             if ($strips->lacks !== null) {
@@ -75,14 +75,14 @@ final readonly class Matting
                     key: "{$face->key}/mat-".($layer + 1).($isWhole ? '' : '/strip-'.($index + 1)),
                     name: $this->name($face).($isWhole ? '' : ', strip').($layer === 0 ? '' : ', second layer'),
                     section: $this->section($face),
-                    size: $strip->size,
+                    size: $strip->size(),
                     // Of several strips every other one is of the other print.
                     role: $index % 2 === 1 || $isWhole ? $this->role($face, $layer, $top) : StockRole::MatOther,
                     shows: $shows,
                     notches: $top && $isWhole ? $this->notches($draft, $face, $size, $notation) : [],
                     corners: $isWhole ? $this->rule->cornersOf($face->key)->of($this->cornersBelow($draft, $face), $notation->unit) : [],
                     places: [$face->name],
-                    why: $this->why($face, $room->size, $sizes, $layer, $notation).($isWhole ? '' : $this->strips($own, $notation)),
+                    why: $this->why($face, $room->size(), $sizes, $layer, $notation).($isWhole ? '' : $this->strips($own, $notation)),
                     picture: $top && $isWhole ? $this->picture($face) : null,
                 ), ...($isWhole ? [] : ["{$face->key}/mat-".($layer + 1)]), ...($top ? [$face->key] : []));
                 $draft->add(new Joint(
@@ -161,11 +161,11 @@ final readonly class Matting
             return $room;
         }
         [$school] = $this->rule->ruleFor($face->key);
-        $visible = $room->size->height->minus($covered)->plus($school->border($notation->unit)->times(2));
+        $visible = $room->height()->minus($covered)->plus($school->border($notation->unit)->times(2));
 
         return new Rectangle(
-            $room->corner,
-            new Size($room->size->width, Length::shortest(Length::longest($visible, Length::zero()), $room->size->height)),
+            $room->corner(),
+            new Size($room->width(), Length::shortest(Length::longest($visible, Length::zero()), $room->height())),
         );
     }
 

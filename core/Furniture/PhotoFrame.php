@@ -93,7 +93,11 @@ final readonly class PhotoFrame implements Furniture
             ),
             places: [$spot->face->name],
             cutAways: [Polygon::of($window)],
-            why: sprintf('The print and a rim of %s; the window is %s.', $spot->notation->text($rim), $spot->notation->size($window->size)),
+            why: sprintf(
+                'The print and a rim of %s; the window is %s.',
+                $spot->notation->text($rim),
+                $spot->notation->size($window->size()),
+            ),
         ));
         $spot->draft->add(
             new Joint(

@@ -210,8 +210,8 @@ final readonly class Pocket implements CoversFoot, Furniture
     {
         $task = $this->task($spot, Edge::Top);
         $tall = $this->addPocket($spot, $spot->face, $spot->key, 'Tall pocket', $area, Edge::Top, $task);
-        $depth = $spot->length('short-depth', $spot->grooves()->up($area->size->height->half()));
-        $onTall = Rectangle::at(Length::zero(), $area->size->height->minus($depth), new Size($area->size->width, $depth));
+        $depth = $spot->length('short-depth', $spot->grooves()->up($area->height()->half()));
+        $onTall = Rectangle::at(Length::zero(), $area->height()->minus($depth), new Size($area->width(), $depth));
         $short = $this->addPocket($spot, $tall, "{$spot->key}/short", 'Short pocket', $onTall, Edge::Top, 'short-on-tall', $area->bottom());
         $spot->draft->task(new Task(
             'short-on-tall',
@@ -246,14 +246,14 @@ final readonly class Pocket implements CoversFoot, Furniture
         string $task,
         ?Length $reach = null,
     ): Face {
-        $whole = Rectangle::whole($area->size);
+        $whole = Rectangle::whole($area->size());
         $glued = $opening->others();
         $isCard = $spot->values->choice('paper') === 'card';
         $part = $spot->draft->part(new Part(
             key: $key,
             name: $name,
             section: 'Pockets',
-            size: $area->size,
+            size: $area->size(),
             role: $isCard ? StockRole::StructureCard : StockRole::PocketPaper,
             notches: $spot->values->choice('notched') === 'yes' ? [
                 new Notch($whole->middleOf($opening), $opening, $spot->allowances->notch()),
@@ -282,7 +282,7 @@ final readonly class Pocket implements CoversFoot, Furniture
             key: $key,
             name: "{$name} on ".lcfirst($face->name),
             face: $face->key,
-            size: $area->size,
+            size: $area->size(),
             glued: $glued,
             opening: $opening,
             reach: match ($opening) {
@@ -295,7 +295,7 @@ final readonly class Pocket implements CoversFoot, Furniture
         $front = $face->front(
             "{$key}/front",
             "{$face->name}, ".lcfirst($name),
-            $area->size,
+            $area->size(),
             new PanelRef($part, 'whole', Side::A),
             $isCard,
         );

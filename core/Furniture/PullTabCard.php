@@ -159,7 +159,7 @@ final readonly class PullTabCard implements Furniture
             ),
         );
         $spot->draft->add(new Filling($card, $spot->key));
-        $held = Rectangle::whole($tab->area('', 'front')->size);
+        $held = Rectangle::whole($tab->area('', 'front')->size());
         foreach (['front' => Side::A, 'back' => Side::B] as $panel => $side) {
             $spot->draft->add(
                 new Joint(

@@ -7,32 +7,41 @@ namespace Ephemeron\Geometry;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
-/** An upright rectangle, placed by its top left corner. */
+/** An upright rectangle, placed by its top left corner. There are thousands in a plan: each is four numbers. */
 final readonly class Rectangle
 {
-    public function __construct(public Point $corner, public Size $size)
+    private int $left;
+
+    private int $top;
+
+    private int $width;
+
+    private int $height;
+
+    public function __construct(Point $corner, Size $size)
     {
+        $this->left = $corner->x->ticks;
+        $this->top = $corner->y->ticks;
+        $this->width = $size->width->ticks;
+        $this->height = $size->height->ticks;
     }
 
-    /**
-     * Kept plans hold thousands: four numbers are read in a third of the time of seven objects.
-     *
-     * @return array{int, int, int, int} left, top, width and height in ticks
-     */
+    /** @return array{int, int, int, int} left, top, width and height in ticks */
     public function __serialize(): array
     {
-        return [$this->corner->x->ticks, $this->corner->y->ticks, $this->size->width->ticks, $this->size->height->ticks];
+        return [$this->left, $this->top, $this->width, $this->height];
     }
 
     /**
-     * Plans of begun books that were stored earlier hold the objects themselves.
+     * Plans of begun books that were stored earlier hold a point and a size instead.
      *
      * @param array{int, int, int, int}|array{corner: Point, size: Size} $kept
      */
     public function __unserialize(array $kept): void
     {
-        $this->corner = $kept['corner'] ?? new Point(Length::ofTicks($kept[0]), Length::ofTicks($kept[1]));
-        $this->size = $kept['size'] ?? new Size(Length::ofTicks($kept[2]), Length::ofTicks($kept[3]));
+        [$this->left, $this->top, $this->width, $this->height] = isset($kept['corner'])
+            ? [$kept['corner']->x->ticks, $kept['corner']->y->ticks, $kept['size']->width->ticks, $kept['size']->height->ticks]
+            : $kept;
     }
 
     public static function at(Length $x, Length $y, Size $size): self
@@ -67,46 +76,66 @@ final readonly class Rectangle
     /** Of another size, about the same middle. */
     public static function about(self $old, Size $size): self
     {
-        $inside = self::centred($size, $old->size);
+        $inside = self::centred($size, $old->size());
 
         return self::at($old->left()->plus($inside->left()), $old->top()->plus($inside->top()), $size);
     }
 
+    public function corner(): Point
+    {
+        return new Point($this->left(), $this->top());
+    }
+
+    public function size(): Size
+    {
+        return new Size($this->width(), $this->height());
+    }
+
+    public function width(): Length
+    {
+        return Length::ofTicks($this->width);
+    }
+
+    public function height(): Length
+    {
+        return Length::ofTicks($this->height);
+    }
+
     public function left(): Length
     {
-        return $this->corner->x;
+        return Length::ofTicks($this->left);
     }
 
     public function top(): Length
     {
-        return $this->corner->y;
+        return Length::ofTicks($this->top);
     }
 
     public function right(): Length
     {
-        return $this->corner->x->plus($this->size->width);
+        return Length::ofTicks($this->left + $this->width);
     }
 
     public function bottom(): Length
     {
-        return $this->corner->y->plus($this->size->height);
+        return Length::ofTicks($this->top + $this->height);
     }
 
     public function contains(self $other): bool
     {
-        return $other->left()->isAtLeast($this->left())
-            && $other->top()->isAtLeast($this->top())
-            && $this->right()->isAtLeast($other->right())
-            && $this->bottom()->isAtLeast($other->bottom());
+        return $other->left >= $this->left
+            && $other->top >= $this->top
+            && $this->left + $this->width >= $other->left + $other->width
+            && $this->top + $this->height >= $other->top + $other->height;
     }
 
     /** Touching edges do not overlap. */
     public function overlaps(self $other): bool
     {
-        return $this->left()->isLessThan($other->right())
-            && $other->left()->isLessThan($this->right())
-            && $this->top()->isLessThan($other->bottom())
-            && $other->top()->isLessThan($this->bottom());
+        return $this->left < $other->left + $other->width
+            && $other->left < $this->left + $this->width
+            && $this->top < $other->top + $other->height
+            && $other->top < $this->top + $this->height;
     }
 
     /** What both have in common; null where they do not overlap. */
@@ -115,13 +144,12 @@ final readonly class Rectangle
         if (! $this->overlaps($other)) {
             return null;
         }
-        $left = Length::longest($this->left(), $other->left());
-        $top = Length::longest($this->top(), $other->top());
-
-        return self::at($left, $top, new Size(
-            Length::shortest($this->right(), $other->right())->minus($left),
-            Length::shortest($this->bottom(), $other->bottom())->minus($top),
-        ));
+        return self::between(
+            max($this->left, $other->left),
+            max($this->top, $other->top),
+            min($this->left + $this->width, $other->left + $other->width),
+            min($this->top + $this->height, $other->top + $other->height),
+        );
     }
 
     /** The edge beyond which another one lies that it does not overlap. */
@@ -137,18 +165,18 @@ final readonly class Rectangle
 
     public function movedBy(Point $by): self
     {
-        return self::at($this->left()->plus($by->x), $this->top()->plus($by->y), $this->size);
+        return self::at($this->left()->plus($by->x), $this->top()->plus($by->y), $this->size());
     }
 
     /** The strip of a given breadth along one edge, inside the rectangle. */
     public function strip(Edge $edge, Length $breadth): self
     {
-        $upright = new Size($breadth, $this->size->height);
-        $level = new Size($this->size->width, $breadth);
+        $upright = new Size($breadth, $this->height());
+        $level = new Size($this->width(), $breadth);
 
         return match ($edge) {
-            Edge::Left => new self($this->corner, $upright),
-            Edge::Top => new self($this->corner, $level),
+            Edge::Left => new self($this->corner(), $upright),
+            Edge::Top => new self($this->corner(), $level),
             Edge::Right => self::at($this->right()->minus($breadth), $this->top(), $upright),
             Edge::Bottom => self::at($this->left(), $this->bottom()->minus($breadth), $level),
         };
@@ -157,8 +185,8 @@ final readonly class Rectangle
     /** The middle of one edge. */
     public function middleOf(Edge $edge): Point
     {
-        $x = $this->left()->plus($this->size->width->half());
-        $y = $this->top()->plus($this->size->height->half());
+        $x = $this->left()->plus($this->width()->half());
+        $y = $this->top()->plus($this->height()->half());
 
         return match ($edge) {
             Edge::Left => new Point($this->left(), $y),

@@ -45,12 +45,12 @@ final readonly class Crop
         [$right, $bottom] = [$within->right(), $within->bottom()];
         // From the print's own upper left: turned back.
         [$x, $y] = match ($this->quarters) {
-            1 => [$top, $this->area->size->height->minus($right)],
-            2 => [$this->area->size->width->minus($right), $this->area->size->height->minus($bottom)],
-            3 => [$this->area->size->width->minus($bottom), $left],
+            1 => [$top, $this->area->height()->minus($right)],
+            2 => [$this->area->width()->minus($right), $this->area->height()->minus($bottom)],
+            3 => [$this->area->width()->minus($bottom), $left],
             default => [$left, $top],
         };
-        $size = $this->quarters % 2 === 0 ? $within->size : $within->size->turned();
+        $size = $this->quarters % 2 === 0 ? $within->size() : $within->size()->turned();
 
         return new self(
             $this->supply,
@@ -73,6 +73,6 @@ final readonly class Crop
     public function fromAbove(Length $sheet): Rectangle
     {
         return $this->side === Side::A ? $this->area
-            : Rectangle::at($sheet->minus($this->area->right()), $this->area->top(), $this->area->size);
+            : Rectangle::at($sheet->minus($this->area->right()), $this->area->top(), $this->area->size());
     }
 }

@@ -181,12 +181,12 @@ final readonly class Crops
     private function crop(HandedOut $there, string $panel, Side $side): Crop
     {
         [$part, $place] = [$there->part, $there->place];
-        $isOdd = ! $place->area->size->equals($part->size);
+        $isOdd = ! $place->area->size()->equals($part->size);
         $quarters = $part->turn ?? ($isOdd ? 1 : 0);
         $printed = $part->isOverAt($there->piece) ? $side->other() : $side;
         $sheet = $place->pattern->supply->sheet;
         $area = $printed === Side::A ? $place->area
-            : Rectangle::at($sheet->width->minus($place->area->right()), $place->area->top(), $place->area->size);
+            : Rectangle::at($sheet->width->minus($place->area->right()), $place->area->top(), $place->area->size());
         $piece = new Crop(
             $place->pattern->supply->key,
             $place->pattern->supply->name,
@@ -199,12 +199,12 @@ final readonly class Crops
         $within = $part->panel($panel)->area;
 
         return $piece->part($side === Side::A ? $within
-            : Rectangle::at($part->size->width->minus($within->right()), $within->top(), $within->size));
+            : Rectangle::at($part->size->width->minus($within->right()), $within->top(), $within->size()));
     }
 
     private function shown(Crop $crop): \Ephemeron\Measure\Size
     {
-        return $crop->quarters % 2 === 0 ? $crop->area->size : $crop->area->size->turned();
+        return $crop->quarters % 2 === 0 ? $crop->area->size() : $crop->area->size()->turned();
     }
 
     private static function quarters(Lie $lie): int

@@ -42,10 +42,10 @@ final readonly class Motif
             self::within(
                 $area->left()->plus($this->crop->side === Side::A ? $x : self::back($x)),
                 $whole->width,
-                $area->size->width,
+                $area->width(),
                 $grid,
             ),
-            self::within($area->top()->plus($y), $whole->height, $area->size->height, $grid),
+            self::within($area->top()->plus($y), $whole->height, $area->height(), $grid),
             $sheet,
             $this->place->turned,
         );

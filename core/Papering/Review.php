@@ -96,11 +96,11 @@ final readonly class Review
         $covered = 0;
         foreach ($this->blueprint->on($face->key) as $joint) {
             if ($joint->layer !== Layer::Mat && $joint->depth()->value > $mat->depth()->value) {
-                $covered += $joint->area->overlap($mat->area)?->size->area() ?? 0;
+                $covered += $joint->area->overlap($mat->area)?->size()->area() ?? 0;
             }
         }
 
-        return min(1.0, $covered / max(1, $mat->area->size->area()));
+        return min(1.0, $covered / max(1, $mat->area->size()->area()));
     }
 
     public function stockOf(Seat $seat): StockPlan

@@ -108,7 +108,7 @@ final readonly class Costs
         foreach ($stock->cuts->patterns as $pattern) {
             foreach ($pattern->blanks() as $blank) {
                 $used = $used->plus(BigRational::nd(
-                    $blank->area()->size->area() * $pattern->count,
+                    $blank->area()->size()->area() * $pattern->count,
                     max(1, $stock->stock->asBought()->area()),
                 ));
             }

@@ -51,7 +51,7 @@ final readonly class BaseFlap
     /** How far from the left it begins as its own side is read, where it is this far from the left of the front. */
     public static function along(Side $side, Edge $edge, Length $along, Length $breadth, Rectangle $area): Length
     {
-        return $side === Side::B && ! $edge->isUpright() ? $area->size->width->minus($along, $breadth) : $along;
+        return $side === Side::B && ! $edge->isUpright() ? $area->width()->minus($along, $breadth) : $along;
     }
 
     public function face(): string
@@ -68,7 +68,7 @@ final readonly class BaseFlap
     public function changes(DrawnBase $base, Things $said, array $there, Notation $notation): array
     {
         $area = $base->area($this->column, $this->row);
-        $long = $this->edge->isUpright() ? $area->size->height : $area->size->width;
+        $long = $this->edge->isUpright() ? $area->height() : $area->width();
         $breadth = $this->breadth ?? $long->minus((new Allowances($notation->unit))->fine()->times(2));
         $hinge = self::seenFrom($this->side, $this->edge);
         $lengths = array_filter([

@@ -85,7 +85,7 @@ final readonly class BlankFlap
     {
         $area = $base->area($this->column, $this->row);
         [$long, $breadth] = $this->edge->isUpright()
-            ? [$area->size->height, $this->open->size->height] : [$area->size->width, $this->open->size->width];
+            ? [$area->height(), $this->open->height()] : [$area->width(), $this->open->width()];
         $most = Length::longest(Length::zero(), $long->minus($breadth));
 
         return BaseFlap::along($this->side, $this->edge, Length::shortest($to, $most), $breadth, $area);
@@ -95,7 +95,7 @@ final readonly class BlankFlap
     public function fromTheOtherEnd(DrawnBase $base): BaseFlap
     {
         $isUpright = $this->edge->isUpright();
-        $size = $this->open->size;
+        $size = $this->open->size();
 
         return new BaseFlap(
             $isUpright ? $base->columns->count() + 1 - $this->column : $this->column,
@@ -105,7 +105,7 @@ final readonly class BlankFlap
             $isUpright ? $size->width : $size->height,
             $isUpright ? $size->height : $size->width,
             $this->along($base),
-            $isUpright ? $this->tab?->size->width : $this->tab?->size->height,
+            $isUpright ? $this->tab?->width() : $this->tab?->height(),
             $this->magnets(),
         );
     }
@@ -116,7 +116,7 @@ final readonly class BlankFlap
         $onBlank = static fn (Rectangle $seen): Rectangle => Rectangle::at(
             $side === Side::A ? $area->left()->plus($seen->left()) : $area->right()->minus($seen->right()),
             $area->top()->plus($seen->top()),
-            $seen->size,
+            $seen->size(),
         );
         $edge = BaseFlap::seenFrom($side, $flap->hinge);
         [$open, $shut] = [$onBlank($flap->opened()), $onBlank($flap->area)];
@@ -125,9 +125,9 @@ final readonly class BlankFlap
         $across = Length::zero();
         foreach ($blueprint->all(Thing::class) as $magnet) {
             if ($magnet->kind === 'magnets' && $magnet->on === $flap->inside) {
-                $across = $magnet->area->size->width;
+                $across = $magnet->area->width();
                 $pairs = self::pairs($blueprint, $flap->inside);
-                $in = self::in($flap->hinge, $magnet->area, $flap->area->size);
+                $in = self::in($flap->hinge, $magnet->area, $flap->area->size());
                 array_push($discs, ...self::row($open, $edge, $in, $pairs), ...self::row($shut, $edge->opposite(), $in, $pairs));
             }
         }
@@ -160,7 +160,7 @@ final readonly class BlankFlap
     /** How far the middle of a magnet lies inside the free edge of the open panel, which is on the side of its hinge. */
     private static function in(Edge $free, Rectangle $disc, Size $panel): Length
     {
-        $middle = $disc->size->width->half();
+        $middle = $disc->width()->half();
 
         return match ($free) {
             Edge::Left => $disc->left()->plus($middle),
@@ -175,8 +175,8 @@ final readonly class BlankFlap
     {
         $points = [];
         for ($number = 0; $number < $pairs; $number++) {
-            $x = $panel->left()->plus($panel->size->width->portion(2 * $number + 1, 2 * $pairs));
-            $y = $panel->top()->plus($panel->size->height->portion(2 * $number + 1, 2 * $pairs));
+            $x = $panel->left()->plus($panel->width()->portion(2 * $number + 1, 2 * $pairs));
+            $y = $panel->top()->plus($panel->height()->portion(2 * $number + 1, 2 * $pairs));
             $points[] = match ($edge) {
                 Edge::Left => new Point($panel->left()->plus($in), $y),
                 Edge::Right => new Point($panel->right()->minus($in), $y),

@@ -335,7 +335,7 @@ final readonly class BoundLeaves
         $row = $meeting->height->isFolded() ? 'page' : '';
         $column = $meeting->width === WidthWay::Strip ? 'whole' : ($leaf->isSecond ? 'left' : 'right');
         $panel = trim("{$column}-{$row}", '-');
-        $size = $grid->area($column, $row)->size;
+        $size = $grid->area($column, $row)->size();
         $part = $this->kinds[$leaf->sheet->meeting->paper->key][0];
         $name = static fn (string $side): string => sprintf('Leaf %d %s, %s', $number, $side, lcfirst($meeting->paper->stock->name));
 
@@ -414,7 +414,7 @@ final readonly class BoundLeaves
         $front = $inside->front(
             "{$key}/front",
             "{$inside->name}, flap",
-            $area->size,
+            $area->size(),
             new PanelRef($inside->paper->part, $panel, Side::A),
             false,
             $foreEdge,

@@ -224,7 +224,7 @@ final readonly class CascadeAlbum implements Structure
             new Joint(
                 new PanelRef('cover-right', 'middle', Side::B),
                 new PanelRef('cover-left', 'middle', Side::A),
-                Rectangle::whole($halves['left']->area('middle')->size)->strip(Edge::Right, $overlap),
+                Rectangle::whole($halves['left']->area('middle')->size())->strip(Edge::Right, $overlap),
                 Adhesive::Tape,
                 Layer::Structure,
                 'splice',

@@ -268,13 +268,13 @@ final readonly class CornerPocketAlbum implements Structure
             parts: ['page'],
             acts: [new FoldPart('page')],
         ));
-        $flange = Rectangle::whole($grid->area('middle', 'flange')->size);
+        $flange = Rectangle::whole($grid->area('middle', 'flange')->size());
         // Each from its own fold, looking at the inside.
         foreach (['corner' => Edge::Right, 'back' => Edge::Left] as $column => $fold) {
             $draft->add(new Joint(
                 new PanelRef('page', "{$column}-flange", Side::B),
                 new PanelRef('page', 'middle-flange', Side::B),
-                $flange->strip($fold, Length::shortest($flange->size->width, $grid->area($column, 'flange')->size->width)),
+                $flange->strip($fold, Length::shortest($flange->width(), $grid->area($column, 'flange')->width())),
                 Adhesive::WetGlue,
                 Layer::Structure,
                 'glue-flanges',
@@ -336,9 +336,8 @@ final readonly class CornerPocketAlbum implements Structure
         );
         if ($extras > 1) {
             $back = new PanelRef('extra-page', 'flange', Side::B);
-            $draft->add(
-                new Joint($back, $back, Rectangle::whole($grid->area('flange')->size), Adhesive::WetGlue, Layer::Structure, 'pair-extras'),
-            );
+            $glued = Rectangle::whole($grid->area('flange')->size());
+            $draft->add(new Joint($back, $back, $glued, Adhesive::WetGlue, Layer::Structure, 'pair-extras'));
         }
     }
 

@@ -368,7 +368,7 @@ final readonly class FivePocketFolio implements Structure
         $glued = $brief->values->choice('foot') === 'glued';
         // It fills what the fold-up pocket leaves of the page: 5½ − 2½ = 3.
         $inner = Rectangle::at(Length::zero(), Length::zero(), new Size($page->width, $page->height->minus($fold)));
-        $depth = $glued ? $inner->size : new Size($page->width, $page->height->minus($inner->top()));
+        $depth = $glued ? $inner->size() : new Size($page->width, $page->height->minus($inner->top()));
         (new PocketFront(
             'Inner pocket',
             new PanelRef('inner', 'whole', Side::A),
@@ -399,7 +399,7 @@ final readonly class FivePocketFolio implements Structure
         $flapFront = $front->front(
             'front-cover/flap/front',
             'Front cover, flap turned up',
-            $flap->size,
+            $flap->size(),
             new PanelRef('front', 'flap', Side::B),
             true,
             Edge::Bottom,

@@ -515,7 +515,7 @@ final readonly class FoldOverJournal implements Structure
             new Joint(
                 new PanelRef('flap-lining', 'whole', Side::B),
                 new PanelRef('flap-board', 'whole', Side::B),
-                Rectangle::centred($lining, $whole->size),
+                Rectangle::centred($lining, $whole->size()),
                 Adhesive::WetGlue,
                 Layer::Cover,
                 'line-flap',

@@ -421,7 +421,7 @@ final readonly class FourFlapFolio implements Structure
             $draft->add(new Joint(
                 $from,
                 $onto,
-                Rectangle::whole($area->size),
+                Rectangle::whole($area->size()),
                 Adhesive::Tape,
                 Layer::Structure,
                 $task,

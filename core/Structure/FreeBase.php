@@ -253,13 +253,13 @@ final readonly class FreeBase implements Structure
             $one = $reading->named(
                 $key,
                 "{$piece->name} {$column}-{$row}",
-                $area->size,
+                $area->size(),
                 new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::A),
             );
             $other = $reading->named(
                 "{$key}-back",
                 "{$piece->name} {$column}-{$row}, back",
-                $area->size,
+                $area->size(),
                 new PanelRef($piece->key(), $piece->panelKey($column, $row), Side::B),
             );
             $front[] = Seen::face($one)->at($area->left(), $area->top());
@@ -278,7 +278,7 @@ final readonly class FreeBase implements Structure
         [$name, $column, $row, $side] = $piece->onto;
         $onto = $pieces[mb_strtolower($name)];
         $where = new PanelRef($onto->key(), $onto->panelKey($column, $row), $side);
-        $area = $onto->cell($column, $row)->size;
+        $area = $onto->cell($column, $row)->size();
         $task = "glue-{$piece->key()}";
         $draft->add(
             new Joint(

@@ -220,12 +220,12 @@ final readonly class NestedGussetAlbum implements Structure
     {
         $gusset = $this->gussetArea($k, $values);
         $tape = $values->length('tape-width');
-        $count = $gusset->size->width->holds($tape);
-        $gap = $gusset->size->width->minus($tape->times($count));
+        $count = $gusset->width()->holds($tape);
+        $gap = $gusset->width()->minus($tape->times($count));
         $strips = [];
         for ($i = 0; $i < $count; $i++) {
             $x = $gusset->left()->plus($gap->half(), $tape->times($i));
-            $strips[] = new GlueZone(Rectangle::at($x, $gusset->top(), new Size($tape, $gusset->size->height)), Side::B, Adhesive::Tape);
+            $strips[] = new GlueZone(Rectangle::at($x, $gusset->top(), new Size($tape, $gusset->height())), Side::B, Adhesive::Tape);
         }
 
         return $strips;
@@ -289,11 +289,11 @@ final readonly class NestedGussetAlbum implements Structure
         for ($k = $sheets - 1; $k >= 1; $k--) {
             $outer = $k + 1;
             $strips = count($this->tapeStrips($k, $brief->values));
-            $gusset = $this->gussetArea($k, $brief->values)->size;
+            $gusset = $this->gussetArea($k, $brief->values)->size();
             $draft->add(new Joint(
                 new PanelRef("sheet-{$k}", 'gusset', Side::B),
                 new PanelRef("sheet-{$outer}", 'gusset', Side::A),
-                Rectangle::centred($gusset, $this->gussetArea($outer, $brief->values)->size),
+                Rectangle::centred($gusset, $this->gussetArea($outer, $brief->values)->size()),
                 Adhesive::Tape,
                 Layer::Structure,
                 "nest-{$k}",

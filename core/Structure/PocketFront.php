@@ -64,7 +64,7 @@ final readonly class PocketFront
             key: $key,
             name: "{$this->name} on ".lcfirst($page->name),
             face: $page->key,
-            size: $this->holds ?? $this->area->size,
+            size: $this->holds ?? $this->area->size(),
             glued: $this->glued,
             opening: $this->opening,
             reach: match ($this->opening) {
@@ -80,7 +80,7 @@ final readonly class PocketFront
         $front = $page->front(
             "{$key}/front",
             "{$page->name}, ".lcfirst($this->name),
-            $this->area->size,
+            $this->area->size(),
             $this->paper,
             $this->takesMat,
             lie: $this->lie($draft, $page),

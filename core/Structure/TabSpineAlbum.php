@@ -461,7 +461,7 @@ final readonly class TabSpineAlbum implements Structure
             $draft->add(new Joint(
                 new PanelRef($part, 'whole', Side::B),
                 $draft->faces()[$cover]->paper,
-                $leaf->strip($spine, Length::shortest($half->width, $leaf->size->width)),
+                $leaf->strip($spine, Length::shortest($half->width, $leaf->width())),
                 Adhesive::WetGlue,
                 Layer::Cover,
                 'binding-strip',

@@ -249,7 +249,7 @@ final readonly class TagClutch implements Structure
         $grid = new PanelGrid(['upper' => $half, 'lower' => $half], ['beyond' => $panel, 'page' => $panel]);
         $gone = $grid->area('upper', 'beyond');
         $lip = $values->length('lip');
-        $cut = Rectangle::at($gone->left(), $gone->top(), new Size($gone->size->width, $gone->size->height->minus($lip)));
+        $cut = Rectangle::at($gone->left(), $gone->top(), new Size($gone->width(), $gone->height()->minus($lip)));
         $draft->part(
             new Part(
                 'page',
@@ -393,8 +393,8 @@ final readonly class TagClutch implements Structure
         $allow = new Allowances($brief->notation->unit);
         $fine = $allow->fine();
         $values = $brief->values;
-        $narrow = $strip->area('narrow')->size;
-        $wide = $strip->area('wide')->size;
+        $narrow = $strip->area('narrow')->size();
+        $wide = $strip->area('wide')->size();
         $face = static function (Face $face, Rectangle $matted) use ($draft): Face {
             $draft->face($face->mattedWithin($matted));
 

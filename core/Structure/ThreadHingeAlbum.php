@@ -334,7 +334,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $draft->add(new Joint(
             new PanelRef('page', "{$cut}-strip", Side::A),
             $inside($kept),
-            Rectangle::whole($draft->partOf('page')->panel("{$kept}-page")->area->size)->strip(Edge::Bottom, $values->length('lip')),
+            Rectangle::whole($draft->partOf('page')->panel("{$kept}-page")->area->size())->strip(Edge::Bottom, $values->length('lip')),
             Adhesive::WetGlue,
             Layer::Structure,
             'close-pages',
@@ -514,8 +514,8 @@ final readonly class ThreadHingeAlbum implements Structure
             ),
         );
         $spine = new PanelRef(BoardCase::SPINE, 'whole', Side::B);
-        $onSpine = Rectangle::whole($hinge->area('spine')->size);
-        $onBoard = $hinge->area('board')->size;
+        $onSpine = Rectangle::whole($hinge->area('spine')->size());
+        $onBoard = $hinge->area('board')->size();
         $draft->add(
             new Joint(
                 new PanelRef('hinge', 'spine', Side::B),
@@ -542,7 +542,7 @@ final readonly class ThreadHingeAlbum implements Structure
             Rectangle::at(
                 Length::zero(),
                 $draft->sizeOf(BoardCase::SPINE)->height->minus($board->height)->half(),
-                $anchor->area('base')->size,
+                $anchor->area('base')->size(),
             ),
             Adhesive::WetGlue,
             Layer::Structure,

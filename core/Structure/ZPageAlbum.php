@@ -375,7 +375,7 @@ final readonly class ZPageAlbum implements Structure
                 new Joint(
                     new PanelRef($z, 'half', Side::A),
                     new PanelRef($z, 'half', Side::A),
-                    Rectangle::whole($blank->area('', 'half')->size)->strip(Edge::Bottom, $values->length('overlap')),
+                    Rectangle::whole($blank->area('', 'half')->size())->strip(Edge::Bottom, $values->length('overlap')),
                     Adhesive::Tape,
                     Layer::Structure,
                     'join-z',

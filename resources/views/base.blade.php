@@ -43,7 +43,7 @@
                     @foreach ($flaps as $flap)
                         @php($called = "at the {$flap->edge->label()} of {$flap->column}-{$flap->row}, ".($flap->side === \Ephemeron\Paper\Side::A ? 'in front' : 'behind'))
                         <li>
-                            <span>@size($flap->open->size, $notation) {{ $called }}@if ($flap->magnets() > 0), {{ $flap->magnets() === 1 ? 'a magnet' : $flap->magnets().' magnets' }}@endif</span>
+                            <span>@size($flap->open->size(), $notation) {{ $called }}@if ($flap->magnets() > 0), {{ $flap->magnets() === 1 ? 'a magnet' : $flap->magnets().' magnets' }}@endif</span>
                             <x-swap-form :project="$project" :action="route('base.change', $project)" hx-trigger="change, submit">
                                 <input type="hidden" name="act" value="slide"><input type="hidden" name="place" value="{{ $flap->thing->place }}">
                                 <label for="flap-at-{{ $loop->iteration }}">{{ $flap->edge->isUpright() ? 'from the head' : 'from the left' }}</label> <span class="with-unit"><input class="form-control" id="flap-at-{{ $loop->iteration }}" name="at" value="{{ $notation->bare($flap->along($base)) }}" autocomplete="off" data-length><span class="quiet" aria-hidden="true">{{ $unit }}</span></span>
@@ -67,7 +67,7 @@
                 </x-swap-form>
             </details>
             <details id="base-things" open><summary>What lies on it</summary>
-                <ol class="base-lines">@foreach ($things as $thing)<li><span>{{ $thing->name }} <span class="quiet">@size($thing->area->size, $notation), on {{ lcfirst($plan->blueprint->face($thing->on)->name) }}</span></span> <a href="{{ route('plan', ['project' => $project, 'face' => $thing->on]) }}#thing-{{ str_replace(['.', '/'], '-', $thing->place) }}">its measures</a></li>@endforeach</ol>
+                <ol class="base-lines">@foreach ($things as $thing)<li><span>{{ $thing->name }} <span class="quiet">@size($thing->area->size(), $notation), on {{ lcfirst($plan->blueprint->face($thing->on)->name) }}</span></span> <a href="{{ route('plan', ['project' => $project, 'face' => $thing->on]) }}#thing-{{ str_replace(['.', '/'], '-', $thing->place) }}">its measures</a></li>@endforeach</ol>
                 <x-swap-form :project="$project" stage="base" :action="route('furniture.store', $project)" class="row-line">
                     <label for="thing-kind">Put a</label> <select class="form-select" id="thing-kind" name="kind">@foreach ($kinds as $kin)@foreach ($kin as $kind)<option value="{{ $kind->key() }}" @selected($kind->key() === 'pocket')>{{ lcfirst($kind->name()) }}</option>@endforeach @endforeach</select>
                     <label for="thing-face">on</label> <select class="form-select is-broad" id="thing-face" name="face">@foreach ($faces as $face)<option value="{{ $face->key }}">{{ lcfirst($face->name) }}</option>@endforeach</select>

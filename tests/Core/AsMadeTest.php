@@ -131,11 +131,11 @@ final class AsMadeTest extends TestCase
         foreach ($plan->blueprint->all(Joint::class) as $joint) {
             $face = $joint->face === null ? null : $plan->blueprint->face($joint->face);
             $isBare = $face !== null && $face->matted === null && $face->paper->part === $part->key && $face->paper->panel === $panel->key;
-            $size = $joint->area->size;
+            $size = $joint->area->size();
             if ($isBare && $joint->layer === Layer::Mat && $joint->onto->part === $part->key
                 && $face->size->width->minus($size->width)->isLessThan(Length::inches(1))
                 && $face->size->height->minus($size->height)->isLessThan(Length::inches(1))
-                && ($face->size->equals($panel->area->size) || $face->size->equals($panel->area->size->turned()))) {
+                && ($face->size->equals($panel->area->size()) || $face->size->equals($panel->area->size()->turned()))) {
                 $mats[] = $joint->from->part;
             }
         }

@@ -172,7 +172,7 @@ final class AssemblyTest extends TestCase
         [$blueprint, $jobs] = $this->order($this->design('nested-gusset-album'));
         $joints = array_filter($blueprint->all(Joint::class), static fn (Joint $joint): bool => $joint->pouch === 'page-2/pocket-1');
         $pocket = array_values($joints)[0];
-        $band = new Size($pocket->area->size->width, Length::inches(1)->plus(Length::ofTicks($over)));
+        $band = new Size($pocket->area->width(), Length::inches(1)->plus(Length::ofTicks($over)));
         $area = Rectangle::at($pocket->area->left(), $pocket->area->top()->minus(Length::inches(1)), $band);
         $joint = new Joint($pocket->from, $pocket->onto, $area, Adhesive::WetGlue, Layer::Pocket, 'band', 'page-2', depth: Depth::Upon);
         $keys = array_map(static fn (Job $job): string => $job->key, $jobs);

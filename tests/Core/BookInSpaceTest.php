@@ -54,13 +54,13 @@ final class BookInSpaceTest extends TestCase
 
     private function fits(Blueprint $blueprint, Joint $joint, string $where): void
     {
-        $onto = $blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size;
-        $from = $blueprint->part($joint->from->part)->panel($joint->from->panel)->area->size;
+        $onto = $blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size();
+        $from = $blueprint->part($joint->from->part)->panel($joint->from->panel)->area->size();
         $area = $joint->area;
         $turned = $joint->towards !== null && $joint->by?->isUpright() !== $joint->towards->isUpright();
         [$width, $height] = $turned ? [$from->height, $from->width] : [$from->width, $from->height];
         $this->assertTrue(
-            $joint->from->part === $joint->onto->part || ($width->isAtLeast($area->size->width) && $height->isAtLeast($area->size->height)),
+            $joint->from->part === $joint->onto->part || ($width->isAtLeast($area->width()) && $height->isAtLeast($area->height())),
             "{$where} is as large as its place",
         );
         foreach ([[$area->left(), $area->right(), $onto->width], [$area->top(), $area->bottom(), $onto->height]] as [$begin, $end, $all]) {

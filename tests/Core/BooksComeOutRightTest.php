@@ -190,7 +190,7 @@ final class BooksComeOutRightTest extends TestCase
         $strips = $this->plan('mitred-tab-album', ['parameters' => ['page-width' => '10'],
             'mats' => ['layers' => 1, 'faces' => ['page-1' => ['strips' => 3]]]]);
         $widths = array_map(
-            static fn ($joint): string => $strips->notation()->number($joint->area->size->width),
+            static fn ($joint): string => $strips->notation()->number($joint->area->width()),
             array_values(array_filter($strips->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat)),
         );
         $this->assertSame(['2', '5¾', '2'], $widths, '2 | 6 | 2 on 10, the border taken off');

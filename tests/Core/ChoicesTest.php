@@ -212,8 +212,8 @@ final class ChoicesTest extends TestCase
                 continue;
             }
             $part = $plan->blueprint->part($joint->from->part);
-            $size = $crop->quarters % 2 === 0 ? $crop->area->size : $crop->area->size->turned();
-            $this->assertEquals($part->panel($joint->from->panel)->area->size, $size, $message);
+            $size = $crop->quarters % 2 === 0 ? $crop->area->size() : $crop->area->size()->turned();
+            $this->assertEquals($part->panel($joint->from->panel)->area->size(), $size, $message);
             $lies = array_filter($joints, static fn (Joint $other): bool => $other->from->part === $part->key);
             if (count($lies) !== $part->quantity) {
                 continue;

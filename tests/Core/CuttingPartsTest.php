@@ -42,11 +42,11 @@ final class CuttingPartsTest extends TestCase
     {
         foreach ($this->randomPlan($seed)->patterns as $pattern) {
             $steps = $pattern->steps();
-            $whole = $pattern->tree->area()->size->area();
+            $whole = $pattern->tree->area()->size()->area();
             for ($done = 0; $done <= count($steps); $done++) {
                 $state = SheetState::after($pattern, $done);
                 $pieces = [...$state->fallen, ...$state->inHand, ...$state->waiting];
-                $this->assertSame($whole, array_sum(array_map(static fn ($piece): int => $piece->area()->size->area(), $pieces)));
+                $this->assertSame($whole, array_sum(array_map(static fn ($piece): int => $piece->area()->size()->area(), $pieces)));
                 foreach ($pieces as $index => $piece) {
                     foreach (array_slice($pieces, $index + 1) as $other) {
                         $this->assertFalse($piece->area()->overlaps($other->area()));

@@ -199,12 +199,12 @@ final class CuttingTest extends TestCase
             $area = 0;
             $leaves = $pattern->leaves();
             foreach ($leaves as $index => $leaf) {
-                $area += $leaf->area()->size->area();
+                $area += $leaf->area()->size()->area();
                 foreach (array_slice($leaves, $index + 1) as $other) {
                     $this->assertFalse($leaf->area()->overlaps($other->area()));
                 }
             }
-            $this->assertSame($pattern->tree->area()->size->area(), $area, 'blanks and offcuts are the whole sheet');
+            $this->assertSame($pattern->tree->area()->size()->area(), $area, 'blanks and offcuts are the whole sheet');
         }
     }
 

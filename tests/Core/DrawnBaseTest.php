@@ -163,7 +163,7 @@ final class DrawnBaseTest extends TestCase
                 $this->assertSame($edge, $this->beyond($flap->open, $area), $said);
                 $this->assertTrue($area->contains($flap->shut) && $area->contains($flap->tab ?? $flap->open), $said);
                 $this->assertTrue($flap->along($base)->equals(Length::inches(0, 1, 2)), "{$said} along {$flap->along($base)->inMillimetres()}");
-                $this->assertSame('3/4 in', Notation::usual(Unit::Inch)->exact($flap->tab?->size->shortSide() ?? Length::zero()), 'its tab');
+                $this->assertSame('3/4 in', Notation::usual(Unit::Inch)->exact($flap->tab?->size()->shortSide() ?? Length::zero()), 'its tab');
                 // Two pairs: two discs on the panel that is open, and where they come to lie.
                 $this->assertCount(4, $flap->discs);
                 // A quarter from either end of the free edge, ⅝ in and half a disc from it.
@@ -206,7 +206,7 @@ final class DrawnBaseTest extends TestCase
                 $mirrored = $flap->fromTheOtherEnd($base);
                 $this->assertSame([$other, 1, $opposite, $side, 1], [$mirrored->column, $mirrored->row, $mirrored->edge, $mirrored->side, $mirrored->magnets]);
                 [, $seen] = $this->flap($mirrored);
-                $this->assertEquals($flap->open->size, $seen->open->size);
+                $this->assertEquals($flap->open->size(), $seen->open->size());
                 $this->assertTrue($seen->along($base)->equals(Length::inches(1, 1, 4)));
                 // Twice from the other end it is itself.
                 $this->assertEquals($flap->open, $this->flap($seen->fromTheOtherEnd($base))[1]->open);

@@ -168,7 +168,7 @@ final class FurnitureKindsTest extends TestCase
             $this->with('envelope-pocket', ['width' => '12', 'depth' => '8'], unit: 'cm'),
         );
         $angled = $this->with('angled-pocket', ['width' => '6', 'depth' => '4', 'shallow' => '2 1/2']);
-        $this->assertTrue($angled->blueprint->part('page-1/angled-pocket-1')->cutAways[0]->bounds()->size->equals(Size::inches(6, 1.5)));
+        $this->assertTrue($angled->blueprint->part('page-1/angled-pocket-1')->cutAways[0]->bounds()->size()->equals(Size::inches(6, 1.5)));
     }
 
     public function test_small_things(): void
@@ -188,7 +188,7 @@ final class FurnitureKindsTest extends TestCase
         // A frame for 4 × 6: a rim of ⅜ all round, a window ⅛ smaller than the print on each side.
         $frame = $this->with('photo-frame')->blueprint->part('page-1/photo-frame-1');
         $this->assertTrue($frame->size->equals(Size::inches(4.75, 6.75)));
-        $this->assertTrue($frame->cutAways[0]->bounds()->size->equals(Size::inches(3.75, 5.75)));
+        $this->assertTrue($frame->cutAways[0]->bounds()->size()->equals(Size::inches(3.75, 5.75)));
     }
 
     public function test_pockets_on_flaps_on_pages(): void
@@ -228,7 +228,7 @@ final class FurnitureKindsTest extends TestCase
             layers: 1,
         );
         $mat = array_values(array_filter($plan->blueprint->on('page-1'), static fn ($joint): bool => $joint->layer === Layer::Mat))[0];
-        $this->assertSame('9¾ × 5 in', $plan->notation()->size($mat->area->size));
+        $this->assertSame('9¾ × 5 in', $plan->notation()->size($mat->area->size()));
         $this->assertTrue($mat->area->bottom()->equals(Length::inches(5, 1, 8)));
         $this->assertPieces(['Pocket mat' => ['1 × 9¾ × 2¾ in']], $plan);
     }

@@ -24,7 +24,7 @@ final class FurnitureTest extends TestCase
     {
         $plan = $this->furnished(['on' => 'page-1', 'kind' => 'pocket']);
         $area = $this->thing($plan, 'page-1', Layer::Pocket)->area;
-        $this->assertSame('4⅞ × 3⅞ in', $plan->notation()->size($area->size));
+        $this->assertSame('4⅞ × 3⅞ in', $plan->notation()->size($area->size()));
         $this->assertSame(
             ['1⁄16 in', '1⁄16 in'],
             [
@@ -40,7 +40,7 @@ final class FurnitureTest extends TestCase
             ['on' => 'page-2', 'kind' => 'pocket', 'parameters' => ['width' => '3', 'depth' => '2 1/2', 'across' => '1/2', 'up' => '1']],
         );
         $area = $this->thing($plan, 'page-2', Layer::Pocket)->area;
-        $this->assertSame('3 × 2½ in', $plan->notation()->size($area->size));
+        $this->assertSame('3 × 2½ in', $plan->notation()->size($area->size()));
         // 8½ − 1 − 2½ from the top
         $this->assertSame(['½ in', '5 in'], [$plan->notation()->text($area->left()), $plan->notation()->text($area->top())]);
     }
@@ -69,7 +69,7 @@ final class FurnitureTest extends TestCase
             ['on' => 'page-1', 'kind' => 'pocket', 'parameters' => ['style' => 'double', 'depth' => '5', 'short-depth' => '2 1/4']],
         );
         $short = $this->thing($plan, 'page-1/pocket-1/front', Layer::Pocket);
-        $this->assertSame('4⅞ × 2¼ in', $plan->notation()->size($short->area->size));
+        $this->assertSame('4⅞ × 2¼ in', $plan->notation()->size($short->area->size()));
         $this->assertSame('5 in', $plan->notation()->text($short->area->bottom()), 'feet level');
         $this->assertSame('page-1/pocket-1', $short->onto->part);
         $this->assertSame('short-on-tall', $short->task);
@@ -98,7 +98,7 @@ final class FurnitureTest extends TestCase
             ],
         );
         $mat = $this->thing($plan, 'page-1/pocket-1/front', Layer::Photo);
-        $this->assertSame('4¼ × 3¼ in', $plan->notation()->size($mat->area->size));
+        $this->assertSame('4¼ × 3¼ in', $plan->notation()->size($mat->area->size()));
         $this->assertSame('page-1/pocket-1/front', $plan->blueprint->all(Mount::class)[0]->face);
         $this->assertSame([], $this->kinds($plan));
     }

@@ -133,7 +133,7 @@ final class GuestTest extends TestCase
                 foreach ($pattern->blanks() as $blank) {
                     foreach (array_intersect($blank->demands, array_keys($given)) as $letter) {
                         $size = self::demand($stock, $letter)->size;
-                        $this->assertEquals($blank->turned ? $size->turned() : $size, $blank->area()->size);
+                        $this->assertEquals($blank->turned ? $size->turned() : $size, $blank->area()->size());
                     }
                 }
             }

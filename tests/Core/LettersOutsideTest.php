@@ -47,7 +47,7 @@ final class LettersOutsideTest extends TestCase
                 $here = array_filter($ends, static fn (array $end): bool => $end[0] === $leaf->label()
                     && $end[1] > $area->left()->inMillimetres() && $end[1] < $area->right()->inMillimetres()
                     && $end[2] > $area->top()->inMillimetres() && $end[2] < $area->bottom()->inMillimetres());
-                $isNarrow = $area->size->shortSide()->inMillimetres() < self::LEAST;
+                $isNarrow = $area->size()->shortSide()->inMillimetres() < self::LEAST;
                 $narrow += $isNarrow ? 1 : 0;
                 $this->assertCount($isNarrow ? 1 : 0, $here, $leaf->label());
             }

@@ -705,7 +705,7 @@ final class LimitsTest extends TestCase
     private static function glued(Draft $draft, array $areas): void
     {
         foreach ($areas as $index => $area) {
-            $draft->part(new Part("pocket-{$index}", "Pocket {$index}", 'Test', $area->size, StockRole::StructureCard));
+            $draft->part(new Part("pocket-{$index}", "Pocket {$index}", 'Test', $area->size(), StockRole::StructureCard));
             $draft->task(new \Ephemeron\Blueprint\Task("glue-{$index}", \Ephemeron\Blueprint\Phase::Pocket, 'Glue', 'Glue it.', 'Test'));
             $draft->add(
                 new Joint(

@@ -99,7 +99,7 @@ final class MatsOnOneFaceTest extends TestCase
         $this->assertSame("7¾ × {$lower} in", Notation::usual(Unit::Inch)->size($pocket->size));
         $lap = $mat->area->overlap($plan->blueprint->on('page-1')[1]->area);
         $this->assertSame($parameters['lap'] ?? '3/4', str_replace(['¾', '½'], ['3/4', '1/2'], Notation::usual(Unit::Inch)->number(
-            $lap->size->height ?? $mat->area->size->height,
+            $lap->height() ?? $mat->area->height(),
         )));
         $this->assertSame([], array_filter($plan->report->findings, static fn ($finding): bool => $finding->severity === Severity::Stop && $finding->kind !== 'piece-too-large'));
     }
@@ -164,6 +164,6 @@ final class MatsOnOneFaceTest extends TestCase
 
     private function text(Joint $joint, string $side): string
     {
-        return Notation::usual(Unit::Inch)->number($joint->area->size->{$side});
+        return Notation::usual(Unit::Inch)->number($joint->area->size()->{$side});
     }
 }

@@ -143,7 +143,7 @@ final class MeanderBookTest extends TestCase
         $path = MeanderPath::of(4, $plan->design->parameters->length('sheet-side'));
         $sum = 0;
         foreach ([1, 2, 3, 4] as $panel) {
-            $sum += $path->area($panel)->size->width->ticks;
+            $sum += $path->area($panel)->width()->ticks;
         }
         $this->assertSame($plan->design->parameters->length('sheet-side')->ticks, $sum);
     }

@@ -63,7 +63,7 @@ final class MotifTest extends TestCase
         $this->assertEquals([Length::zero(), Length::zero()], [$far->left, $far->top], 'the motif to the right is the piece to the left');
         $back = Length::zero()->minus(Length::inches(40));
         $far = $motif->moved($back, $back, $grid, 1);
-        $area = Rectangle::at($far->left, $far->top, $motif->place->area->size);
+        $area = Rectangle::at($far->left, $far->top, $motif->place->area->size());
         $this->assertEquals([Length::inches(12), Length::inches(12)], [$area->right(), $area->bottom()]);
         $little = $motif->moved(Length::ofTicks(300), Length::ofTicks(200), $grid, 1);
         $this->assertTrue($grid->carries($little->left) && $grid->carries($little->top));
@@ -82,7 +82,7 @@ final class MotifTest extends TestCase
 
     private static function onPrint(Motif $seen, Length $x, Length $y): array
     {
-        $size = $seen->crop->area->size;
+        $size = $seen->crop->area->size();
         [$across, $down] = match ($seen->crop->quarters) {
             1 => [$y, $size->height->minus($x)],
             2 => [$size->width->minus($x), $size->height->minus($y)],

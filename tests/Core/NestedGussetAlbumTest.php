@@ -147,9 +147,9 @@ final class NestedGussetAlbumTest extends TestCase
         $this->assertCount(4 * $sheets, $plan->blueprint->pages());
         for ($k = 1; $k <= $sheets; $k++) {
             $part = $plan->blueprint->part("sheet-{$k}");
-            $width = array_sum(array_map(static fn ($panel): int => $panel->area->size->width->ticks, $part->panels));
+            $width = array_sum(array_map(static fn ($panel): int => $panel->area->width()->ticks, $part->panels));
             $this->assertSame($part->size->width->ticks, $width);
-            $this->assertSame($k * $plan->design->parameters->length('step')->ticks, $part->panel('gusset')->area->size->width->ticks);
+            $this->assertSame($k * $plan->design->parameters->length('step')->ticks, $part->panel('gusset')->area->width()->ticks);
         }
         $this->assertNotSame([], $plan->steps);
     }

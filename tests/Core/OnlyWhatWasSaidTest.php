@@ -97,7 +97,7 @@ final class OnlyWhatWasSaidTest extends TestCase
     {
         $folder = DesignReader::ofTheHouse()->changed($this->design('board-folder'), ['parameters.pocket-front' => '4']);
         $pocket = Workshop::ofTheHouse()->blueprint($folder)->get(Thing::class, 'page-1/expanding-pocket-1');
-        $this->assertTrue($pocket->area->size->height->equals(Length::inches(4)));
+        $this->assertTrue($pocket->area->height()->equals(Length::inches(4)));
     }
 
     /** ¾ in smaller in every measure that says how large the book is. */
@@ -133,12 +133,12 @@ final class OnlyWhatWasSaidTest extends TestCase
         $lower = $reader->changed($folder, ['parameters.pocket-front' => '4']);
         $blueprint = Workshop::ofTheHouse()->blueprint($lower);
         $this->assertTrue(
-            $blueprint->get(Thing::class, 'page-2/flap-1/pocket-1')->area->size->height->equals(Length::inches(2, 1, 2)),
+            $blueprint->get(Thing::class, 'page-2/flap-1/pocket-1')->area->height()->equals(Length::inches(2, 1, 2)),
             'said',
         );
         // Half the front and ⅛ more (handbook: front 5, flap 2⅝).
         $this->assertTrue(
-            $blueprint->get(Thing::class, 'page-2/flap-1/pocket-2')->area->size->height->equals(Length::inches(2, 1, 8)),
+            $blueprint->get(Thing::class, 'page-2/flap-1/pocket-2')->area->height()->equals(Length::inches(2, 1, 8)),
             'follows',
         );
         $this->assertEquals(

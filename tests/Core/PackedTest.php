@@ -29,8 +29,8 @@ final class PackedTest extends TestCase
             [$x, $y, $wide, $high] = [mt_rand(-99_999, 99_999), mt_rand(-99_999, 99_999), mt_rand(0, 99_999), mt_rand(0, 99_999)];
             $size = new Size(Length::ofTicks($wide), Length::ofTicks($high));
             $area = Rectangle::at(Length::ofTicks($x), Length::ofTicks($y), $size);
-            $this->assertEquals([$size, $area->corner, $area], $again([$size, $area->corner, $area]));
-            $this->assertEquals(new Point(Length::ofTicks($x), Length::ofTicks($y)), $again($area->corner));
+            $this->assertEquals([$size, $area->corner(), $area], $again([$size, $area->corner(), $area]));
+            $this->assertEquals(new Point(Length::ofTicks($x), Length::ofTicks($y)), $again($area->corner()));
         }
     }
 

@@ -90,7 +90,7 @@ final class PageMapAndThicknessTest extends TestCase
             $blueprint = $this->plan($structure)->blueprint;
             $fins = [];
             foreach ([1, 2, 3] as $unit) {
-                $panel = $blueprint->part("fins-{$unit}")->panel('channel')->area->size->width->ticks;
+                $panel = $blueprint->part("fins-{$unit}")->panel('channel')->area->width()->ticks;
                 $fins[] = -$panel / 2;
                 $fins[] = $panel / 2;
             }

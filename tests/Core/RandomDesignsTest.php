@@ -135,7 +135,7 @@ final class RandomDesignsTest extends TestCase
         $this->assertGreaterThan(0, $part->quantity);
         $whole = Rectangle::whole($part->size);
         foreach ($part->panels as $panel) {
-            $this->assertTrue($panel->area->size->isPositive() && $whole->contains($panel->area), "{$part->name}, panel {$panel->key}");
+            $this->assertTrue($panel->area->size()->isPositive() && $whole->contains($panel->area), "{$part->name}, panel {$panel->key}");
         }
         foreach ($part->creases as $crease) {
             if ($crease->along() !== null) {

@@ -61,7 +61,7 @@ final class SchoolsTest extends TestCase
                     $this->plan('mitred-tab-album', ['mats' => ['layers' => 1], ...$file])->blueprint->on('page-1'),
                     static fn ($joint): bool => $joint->layer === Layer::Mat,
                 ),
-            )[0]->area->size->height,
+            )[0]->area->height(),
         );
         $this->assertSame('7¾', $mat(['furniture' => [$pocket]]));
         $this->assertSame('5', $mat(['furniture' => [$pocket], 'schools' => ['pockets' => 'pocket-first']]));

@@ -35,7 +35,7 @@ final class WholeBookTest extends TestCase
             if ($part->panels !== []) {
                 $this->assertSame(
                     $part->size->area(),
-                    array_sum(array_map(static fn ($panel): int => $panel->area->size->area(), $part->panels)),
+                    array_sum(array_map(static fn ($panel): int => $panel->area->size()->area(), $part->panels)),
                     $part->name,
                 );
             }

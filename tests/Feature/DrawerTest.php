@@ -344,11 +344,11 @@ final class DrawerTest extends TestCase
             app(\App\Planning\Plans::class)->plan($project->refresh())->stocks[0]->cuts->patterns[0]->offcuts(),
         );
         $offcut = array_values(
-            array_filter($offcuts, static fn ($area): bool => $area->size->shortSide()->isAtLeast(Length::inches(2))),
+            array_filter($offcuts, static fn ($area): bool => $area->size()->shortSide()->isAtLeast(Length::inches(2))),
         )[0];
         $sheet = $this->sheetKey($project, 'structure-card');
         $this->put("/projects/{$project->id}/ticks", ['step' => $sheet, 'done' => '1']);
-        $leftover = Paper::query()->where('kind', 'leftover')->where('width', $offcut->size->width->ticks)->firstOrFail();
+        $leftover = Paper::query()->where('kind', 'leftover')->where('width', $offcut->width()->ticks)->firstOrFail();
         $this->assertSame(
             [$offcut->left()->ticks, $offcut->top()->ticks, $paper->refresh()->picture],
             [$leftover->cut_left, $leftover->cut_top, $leftover->picture],

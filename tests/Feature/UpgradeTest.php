@@ -100,7 +100,7 @@ final class UpgradeTest extends TestCase
         $this->assertSame(['magnets'], app(Plans::class)->plan($wallet->refresh())->blueprint->closings());
         $folder = Project::query()->where('name', 'Stored folder')->sole();
         $pocket = app(Plans::class)->plan($folder)->blueprint->get(Thing::class, 'page-1/expanding-pocket-1');
-        $this->assertSame(100.0, $pocket->area->size->height->inMillimetres(), 'what was changed stays changed');
+        $this->assertSame(100.0, $pocket->area->height()->inMillimetres(), 'what was changed stays changed');
     }
 
     public function test_what_could_be_undone_can_be_undone(): void

@@ -42,7 +42,7 @@ final class DxfTest extends TestCase
                     $count('SCORE_VALLEY', 'SCORE_MOUNTAIN'),
                 );
                 $this->assertSame(array_sum(array_map(static fn ($part): int => count($part->slits), $blanks)), $count('SLIT'));
-                $this->assertLinesLieOn($pattern->tree->area()->size, $lines);
+                $this->assertLinesLieOn($pattern->tree->area()->size(), $lines);
             }
         }
     }

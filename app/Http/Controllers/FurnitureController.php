@@ -40,7 +40,7 @@ final readonly class FurnitureController
         if ($spot !== '') {
             $thing = (new ThingMover($this->plans->layout($project, [$place => $placed])))->thingAt($place);
             $spotOnFace = new SpotOnFace($this->showroom->get($kind));
-            $size = $thing === null ? $face->size : $thing->area->size;
+            $size = $thing === null ? $face->size : $thing->area->size();
             $placed['parameters'] = [...$placed['parameters'], ...$spotOnFace->parameters($spot, $face->size, $size, $layout->notation())];
         }
         $changes = [$place => $placed];
@@ -107,8 +107,8 @@ final readonly class FurnitureController
             $place => $placed,
             ...$mover->to(
                 $thing,
-                $x - $thing->area->size->width->inMillimetres() / 2,
-                $y - $thing->area->size->height->inMillimetres() / 2,
+                $x - $thing->area->width()->inMillimetres() / 2,
+                $y - $thing->area->height()->inMillimetres() / 2,
             ),
         ];
     }

@@ -49,7 +49,7 @@ final readonly class MotifController
             'seat' => $seat,
             'seen' => $prints->seen($lies),
             'motif' => (new Crops($plan->blueprint, $plan->stocks))->motif($lies),
-            'size' => ($seat->joint->area ?? Rectangle::whole($seat->face->size))->size,
+            'size' => ($seat->joint->area ?? Rectangle::whole($seat->face->size))->size(),
             'spot' => ($plan->design->choices->said[$seat->place] ?? null)?->spot,
         ]);
     }
@@ -96,7 +96,7 @@ final readonly class MotifController
 
     private function isTaken(WorkPlan $plan, Seat $seat, SheetSpot $spot, Motif $motif): bool
     {
-        $area = Rectangle::at($spot->left, $spot->top, $motif->place->area->size);
+        $area = Rectangle::at($spot->left, $spot->top, $motif->place->area->size());
         foreach ($plan->blueprint->parts as $part) {
             if ($part->spot?->sheet === $spot->sheet && $part->paper() === $seat->paper() && $part->key !== $seat->part->key
                 && Rectangle::at($part->spot->left, $part->spot->top, $this->onSheet($part, $part->spot))->overlaps($area)) {

@@ -96,7 +96,7 @@ final class DrawBaseRequest extends FormRequest
     {
         [$column, $row] = $this->area('area', $base);
         $edge = Edge::from($this->string('edge')->value());
-        $like = $this->filled('like') ? $base->area(...$this->area('like', $base))->size : null;
+        $like = $this->filled('like') ? $base->area(...$this->area('like', $base))->size() : null;
         [$reach, $breadth] = $edge->isUpright() ? [$like?->width, $like?->height] : [$like?->height, $like?->width];
         $length = fn (string $field, ?Length $else = null): ?Length => $this->filled($field) ? $this->length($field, $unit) : $else;
 

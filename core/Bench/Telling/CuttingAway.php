@@ -38,7 +38,7 @@ final readonly class CuttingAway implements Telling
                 '%s from the left, %s from the top: %s%s.',
                 $this->desk->notation->text($bounds->left()),
                 $this->desk->notation->text($bounds->top()),
-                $this->desk->notation->size($bounds->size),
+                $this->desk->notation->size($bounds->size()),
                 count($area->corners) === 4 ? '' : ', cut aslant',
             );
         }

@@ -124,7 +124,7 @@ final readonly class GlueInWords
         $piece = $this->blueprint->part($joint->from->part)->size;
         // What is larger than its place is turned in or wrapped round.
         $isWrapped = $joint->from->panel === 'whole'
-            && $piece->width->ticks * $piece->height->ticks > $joint->area->size->width->ticks * $joint->area->size->height->ticks;
+            && $piece->width->ticks * $piece->height->ticks > $joint->area->width()->ticks * $joint->area->height()->ticks;
 
         return sprintf(
             '%s on %s, %s%s%s.%s',
@@ -145,7 +145,7 @@ final readonly class GlueInWords
             str_ends_with($joint->onto->panel, '-fin') => 'its fin',
             default => "{$this->pieces->panel($joint->onto)}, {$this->pieces->side($joint->onto)}",
         };
-        $room = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size;
+        $room = $this->blueprint->part($joint->onto->part)->panel($joint->onto->panel)->area->size();
         $edge = $this->along($joint) ?? ($joint->from->part === $joint->onto->part ? $this->bead($joint->area, $room) : null);
         if ($edge !== null) {
             $breadth = $this->breadth($joint);
@@ -174,7 +174,7 @@ final readonly class GlueInWords
     /** The edge along which it is held, as one sees it with the glued side up; null where all of its panel is glued. */
     private function along(Joint $joint): ?string
     {
-        $panel = $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->area->size;
+        $panel = $this->blueprint->part($joint->from->part)->panel($joint->from->panel)->area->size();
         $across = $joint->by?->isUpright() === true ? $panel->width : $panel->height;
         if ($joint->by === null || $this->strip($joint)->isAtLeast($across)) {
             return null;
@@ -191,7 +191,7 @@ final readonly class GlueInWords
     /** How much of it is held, across its edge. */
     private function strip(Joint $joint): Length
     {
-        return ($joint->towards ?? $joint->by)?->isUpright() === true ? $joint->contact()->size->width : $joint->contact()->size->height;
+        return ($joint->towards ?? $joint->by)?->isUpright() === true ? $joint->contact()->width() : $joint->contact()->height();
     }
 
     /** Of a strip that is more than a bead. */
@@ -208,8 +208,8 @@ final readonly class GlueInWords
         $isNarrow = static fn (Length $breadth): bool => Length::inches(0, 1, 4)->isAtLeast($breadth);
 
         return match (true) {
-            $isNarrow($area->size->height) && $area->size->width->equals($room->width) => $area->top()->isZero() ? 'head' : 'foot',
-            $isNarrow($area->size->width) && $area->size->height->equals($room->height) => $area->left()->isZero() ? 'left edge'
+            $isNarrow($area->height()) && $area->width()->equals($room->width) => $area->top()->isZero() ? 'head' : 'foot',
+            $isNarrow($area->width()) && $area->height()->equals($room->height) => $area->left()->isZero() ? 'left edge'
                 : 'right edge',
             default => null,
         };

@@ -51,7 +51,7 @@ final readonly class FlapOpensAway implements Check
                         '%s: the %s is %s and stands out of the face, which is %s.',
                         $face->name,
                         lcfirst($thing->name),
-                        $workings->notation()->size($flap->area->size),
+                        $workings->notation()->size($flap->area->size()),
                         $workings->notation()->size($face->size),
                     ),
                     face: $face->key,

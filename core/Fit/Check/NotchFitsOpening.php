@@ -19,7 +19,7 @@ final readonly class NotchFitsOpening implements Check
             if ($notch === null) {
                 continue;
             }
-            $panel = $part->panels === [] ? $part->size : $part->panels[0]->area->size;
+            $panel = $part->panels === [] ? $part->size : $part->panels[0]->area->size();
             $mouth = $notch->edge->isUpright() ? $panel->height : $panel->width;
             $depth = $notch->edge->isUpright() ? $panel->width : $panel->height;
             if ($mouth->isMoreThan($notch->diameter) && $depth->isMoreThan($notch->diameter)) {

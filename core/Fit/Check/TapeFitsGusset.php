@@ -29,7 +29,7 @@ final readonly class TapeFitsGusset implements Check
             }
             $notation = $workings->notation();
             $tape = $workings->design->parameters->lengthOr('tape-width', Length::zero());
-            if (! $tape->isMoreThan($gusset->size->shortSide())) {
+            if (! $tape->isMoreThan($gusset->size()->shortSide())) {
                 // Glued without tape, or by a structure that has none.
                 continue;
             }
@@ -40,12 +40,12 @@ final readonly class TapeFitsGusset implements Check
                     'The tape is %s wide and the gusset of piece %s only %s: it would lie over the scores. Take narrower tape.',
                     $notation->text($tape),
                     $part->letter,
-                    $notation->text($gusset->size->width),
+                    $notation->text($gusset->width()),
                 ),
                 part: $part->key,
                 mend: new Mend(
-                    "Use tape {$notation->text($gusset->size->width)} wide",
-                    ['parameters.tape-width' => $notation->exact($gusset->size->width)],
+                    "Use tape {$notation->text($gusset->width())} wide",
+                    ['parameters.tape-width' => $notation->exact($gusset->width())],
                 ),
             );
 

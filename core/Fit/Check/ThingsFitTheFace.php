@@ -32,7 +32,7 @@ final readonly class ThingsFitTheFace implements Check
                         '%s: the %s is %s at this place and the face is %s. It hangs over the edge.',
                         $face->name,
                         lcfirst($name),
-                        $workings->notation()->size($thing->area->size),
+                        $workings->notation()->size($thing->area->size()),
                         $workings->notation()->size($face->size),
                     ), part: $thing->from->part, face: $face->key);
                 }

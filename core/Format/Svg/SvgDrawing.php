@@ -58,8 +58,8 @@ final class SvgDrawing
         return new self(
             $area->left()->inMillimetres() - $margin,
             $area->top()->inMillimetres() - $margin,
-            $area->size->width->inMillimetres() + 2 * $margin,
-            $area->size->height->inMillimetres() + 2 * $margin,
+            $area->width()->inMillimetres() + 2 * $margin,
+            $area->height()->inMillimetres() + 2 * $margin,
             $title,
         );
     }
@@ -103,8 +103,8 @@ final class SvgDrawing
         return $this->element('rect', [
             'x' => $area->left()->inMillimetres(),
             'y' => $area->top()->inMillimetres(),
-            'width' => $area->size->width->inMillimetres(),
-            'height' => $area->size->height->inMillimetres(),
+            'width' => $area->width()->inMillimetres(),
+            'height' => $area->height()->inMillimetres(),
             ...$attributes,
         ]);
     }
@@ -129,8 +129,8 @@ final class SvgDrawing
             [$x, $y, $width, $height] = [
                 $within->left()->inMillimetres(),
                 $within->top()->inMillimetres(),
-                $within->size->width->inMillimetres(),
-                $within->size->height->inMillimetres(),
+                $within->width()->inMillimetres(),
+                $within->height()->inMillimetres(),
             ];
             $this->open('svg', ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'viewBox' => "{$x} {$y} {$width} {$height}"]);
             $this->picture($area, $address);
@@ -141,8 +141,8 @@ final class SvgDrawing
         return $this->element('image', [
             'x' => $area->left()->inMillimetres(),
             'y' => $area->top()->inMillimetres(),
-            'width' => $area->size->width->inMillimetres(),
-            'height' => $area->size->height->inMillimetres(),
+            'width' => $area->width()->inMillimetres(),
+            'height' => $area->height()->inMillimetres(),
             'preserveAspectRatio' => 'none',
             'href' => $address,
         ]);
@@ -157,7 +157,7 @@ final class SvgDrawing
      */
     public function cropped(Rectangle $area, Rectangle $whole, string $address, Rectangle $place, int $quarters): self
     {
-        [$width, $height] = [$area->size->width->inMillimetres(), $area->size->height->inMillimetres()];
+        [$width, $height] = [$area->width()->inMillimetres(), $area->height()->inMillimetres()];
         $this->open('svg', [
             'x' => $area->left()->inMillimetres(),
             'y' => $area->top()->inMillimetres(),
@@ -249,8 +249,8 @@ final class SvgDrawing
     {
         $left = $area->left()->inMillimetres();
         $top = $area->top()->inMillimetres();
-        $width = $area->size->width->inMillimetres();
-        $height = $area->size->height->inMillimetres();
+        $width = $area->width()->inMillimetres();
+        $height = $area->height()->inMillimetres();
         $path = '';
         for ($offset = $gap; $offset < $width + $height; $offset += $gap) {
             // From the left or bottom side up to the top or right side of the rectangle.

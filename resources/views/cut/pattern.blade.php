@@ -38,9 +38,9 @@
                                 @if ($piece instanceof \Ephemeron\Cutting\Blank)
                                     <strong>{{ $piece->label() }}</strong>{{ $piece->turned ? ' (turned)' : '' }}
                                 @elseif ($piece instanceof \Ephemeron\Cutting\Offcut)
-                                    <span class="quiet">{{ $piece->selvage ? 'selvage strip' : 'offcut' }} @unless ($piece->selvage)@size($piece->area()->size, $notation, false)@endunless</span>
+                                    <span class="quiet">{{ $piece->selvage ? 'selvage strip' : 'offcut' }} @unless ($piece->selvage)@size($piece->area()->size(), $notation, false)@endunless</span>
                                 @else
-                                    @size($piece->area()->size, $notation, false) to cut on
+                                    @size($piece->area()->size(), $notation, false) to cut on
                                 @endif
                                 @if ($loop->first) and @endif
                             @endforeach
@@ -53,8 +53,8 @@
             <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:</p>
             <ul class="offcuts">
                 @foreach ($pattern->offcuts() as $number => $offcut)
-                    @php($kept = $choices[$stepKey][$number] ?? $keeping->is($offcut->area()->size))
-                    <li>@size($offcut->area()->size, $notation)
+                    @php($kept = $choices[$stepKey][$number] ?? $keeping->is($offcut->area()->size()))
+                    <li>@size($offcut->area()->size(), $notation)
                             <form method="post" action="{{ route('offcuts', $project) }}" hx-put="{{ route('offcuts', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                                 <input type="hidden" name="step" value="{{ $stepKey }}"><input type="hidden" name="offcut" value="{{ $number }}"><input type="hidden" name="keep" value="{{ $kept ? 0 : 1 }}">
                                 <button aria-pressed="{{ $kept ? 'true' : 'false' }}" aria-label="{{ $kept ? 'keep; press to bin it' : 'bin; press to keep it' }}">{{ $kept ? 'keep' : 'bin' }}</button>

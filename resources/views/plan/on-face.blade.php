@@ -28,7 +28,7 @@
             $reads = collect($kind->parameters())->contains(fn ($parameter) => $errors->has("{$thing->place}.parameters.{$parameter->key}"));
         @endphp
         <details class="thing" id="thing-{{ str_replace(['.', '/'], '-', $thing->place) }}" @if ($reads) open @endif>
-            <summary>{{ $thing->name }} <span class="quiet">@size($thing->area->size, $notation)</span></summary>
+            <summary>{{ $thing->name }} <span class="quiet">@size($thing->area->size(), $notation)</span></summary>
             @if ($thing->faces !== [])
                 <p class="mb-1">@foreach ($thing->faces as $name => $key)<a href="{{ $see($key) }}">{{ str_replace('-', ' ', $name) }}</a>@if (! $loop->last) · @endif @endforeach <span class="quiet">take things too</span></p>
             @endif
