@@ -2,6 +2,8 @@
     $notation = $plan->notation();
     $for = " for {$plan->pieces()} pieces".($project->copies > 1 ? " of {$project->copies} books" : '');
     $lines = \Ephemeron\Format\Svg\LineKind::class;
+    $later = new \App\View\Addresses('cut.pattern', $project, \App\View\Addresses::EACH);
+    $whole = route('cut', [$project, 'all' => 1]);
 @endphp
 <x-project :project="$project" :plan="$plan" :progress="$progress" :stage="\App\View\Stage::Cut">
     @foreach ($changed as [$sentence, $paper, $roles])
@@ -89,8 +91,8 @@
                 @if ($atOnce-- > 0 || $pattern->key === request()->query('at'))
                     @include('cut.pattern')
                 @else
-                    <div class="pattern is-later" id="{{ $pattern->key }}" hx-get="{{ route('cut.pattern', [$project, $pattern->key]) }}" hx-trigger="revealed" hx-swap="outerHTML">
-                        <p>{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike" }}: {{ implode(', ', array_map(static fn ($letter, $count) => "{$count} {$letter}", array_keys($pattern->gives), $pattern->gives)) }}. <a href="{{ route('cut', [$project, 'all' => 1]) }}#{{ $pattern->key }}">Show the whole plan</a></p>
+                    <div class="pattern is-later" id="{{ $pattern->key }}" hx-get="{{ $later->of($pattern->key) }}" hx-trigger="revealed" hx-swap="outerHTML">
+                        <p>{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike" }}: {{ implode(', ', array_map(static fn ($letter, $count) => "{$count} {$letter}", array_keys($pattern->gives), $pattern->gives)) }}. <a href="{{ $whole }}#{{ $pattern->key }}">Show the whole plan</a></p>
                     </div>
                 @endif
             @endforeach

@@ -91,10 +91,11 @@
             @include('plan.drawn')
             @include('plan.faces')
             <nav aria-label="Openings of the book">
+                @php($opening = new \App\View\Addresses('opening.small', $project, \App\View\Addresses::EACH))
                 <ol class="openings" x-ignore>
                     @foreach ($spreads->openings() as $each)
                         @php($first = $each[0])
-                        <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)]) @if (str_contains($small[$loop->index], 'is-blank')) hx-get="{{ route('opening.small', [$project, $loop->iteration]) }}" hx-trigger="intersect once" hx-target="find svg" hx-swap="outerHTML" @endif>
+                        <li @class(['is-here' => in_array($page->key, array_column($each, 'key'), true)]) @if (str_contains($small[$loop->index], 'is-blank')) hx-get="{{ $opening->of($loop->iteration) }}" hx-trigger="intersect once" hx-target="find svg" hx-swap="outerHTML" @endif>
                             <a href="{{ $see(end($each)->key) }}">
                                 {!! $small[$loop->index] !!}
                                 {{ $first->isCover() ? $first->name : collect($each)->map(fn ($one) => preg_replace('/^Page (\d+)(,.*)?$/', '$1', $one->name))->implode(' – ') }}

@@ -53,9 +53,10 @@
             <p class="mt-2 mb-0 quiet">Left over{{ $pattern->count > 1 ? ', from each sheet' : '' }}:</p>
             <ul class="offcuts">
                 @foreach ($pattern->offcuts() as $number => $offcut)
+                    @php($keep ??= route('offcuts', $project))
                     @php($kept = $choices[$stepKey][$number] ?? $keeping->is($offcut->area()->size()))
                     <li>@size($offcut->area()->size(), $notation)
-                            <form method="post" action="{{ route('offcuts', $project) }}" hx-put="{{ route('offcuts', $project) }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
+                            <form method="post" action="{{ $keep }}" hx-put="{{ $keep }}" hx-target="#stage" hx-select="#stage" hx-swap="outerHTML">@csrf @method('PUT')
                                 <input type="hidden" name="step" value="{{ $stepKey }}"><input type="hidden" name="offcut" value="{{ $number }}"><input type="hidden" name="keep" value="{{ $kept ? 0 : 1 }}">
                                 <button aria-pressed="{{ $kept ? 'true' : 'false' }}" aria-label="{{ $kept ? 'keep; press to bin it' : 'bin; press to keep it' }}">{{ $kept ? 'keep' : 'bin' }}</button>
                             </form>

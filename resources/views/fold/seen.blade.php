@@ -69,8 +69,9 @@
         <h2 class="section-title" id="flat-maps">Flat, with the pages</h2>
         <p class="quiet mb-1">Lay this beside the trimmer. Numbers and arrows stand as the reader will see them; a dot marks where the leaf opens.</p>
         <div class="flat-maps" x-ignore>
+            @php($flat = array_map(fn ($type) => new \App\View\Addresses('export.pattern', $project, \App\View\Addresses::EACH, $type), ['FOLD' => 'fold', 'SVG' => 'svg', 'DXF' => 'dxf']))
             @foreach ($mapped as $part)
-                <figure class="sheet">{!! $mapDrawing->draw($part)->inline() !!}<figcaption>{{ $part->letter }} · {{ $part->name }}{{ $plan->countOf($part) > 1 ? ", all {$plan->countOf($part)}" : '' }} <span class="quiet">· as <a href="{{ route('export.pattern', [$project, $part->letter, 'fold']) }}">FOLD</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'svg']) }}">SVG</a>, <a href="{{ route('export.pattern', [$project, $part->letter, 'dxf']) }}">DXF</a></span></figcaption></figure>
+                <figure class="sheet">{!! $mapDrawing->draw($part)->inline() !!}<figcaption>{{ $part->letter }} · {{ $part->name }}{{ $plan->countOf($part) > 1 ? ", all {$plan->countOf($part)}" : '' }} <span class="quiet">· as @foreach ($flat as $label => $address)<a href="{{ $address->of($part->letter) }}">{{ $label }}</a>@if (! $loop->last), @endif @endforeach</span></figcaption></figure>
             @endforeach
         </div>
     </section>
