@@ -130,8 +130,9 @@ final readonly class CutSheetsSvg
         $drawing->nib($segment, 5.0);
         $x = $segment->from->x->inMillimetres();
         $y = $segment->from->y->inMillimetres();
-        [$dx, $dy] = $cut->along === Axis::Width ? [0.0, -6.0] : [-9.5, 3.2];
-        $drawing->text($x + $dx, $y + $dy, (string) $number, 8.5, attributes: ['class' => 'cut-number', 'font-weight' => '600']);
+        // Before the nib, however large it is written.
+        [$dx, $dy, $anchor] = $cut->along === Axis::Width ? [0.0, -6.0, 'middle'] : [-6.0, 3.2, 'end'];
+        $drawing->text($x + $dx, $y + $dy, (string) $number, 8.5, $anchor, ['class' => 'cut-number', 'font-weight' => '600']);
     }
 
     /** @return list<Cut> equal pieces of one sheet are cut in one step */

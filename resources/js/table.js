@@ -216,6 +216,17 @@ const pieceOf = (text) => {
     return box && x > box.x && x < box.x + box.width && y > box.y && y < box.y + box.height ? box : null;
 };
 
+/* Where a size stands under its letter, as far below as it was drawn or as the ring that has grown wants; null where no ring is above. */
+const belowRing = (text, size) => {
+    const ring = text.previousElementSibling.previousElementSibling;
+    if (ring?.tagName !== 'circle') {
+        return null;
+    }
+    text.dataset.y ??= text.getAttribute('y');
+
+    return Math.max(Number(text.dataset.y), Number(ring.getAttribute('cy')) + Number(ring.getAttribute('r')) + 0.9 * size);
+};
+
 /* A size that does not fit its piece lying stands upright; where that does not fit either it is left to the list beside it. */
 const sizedInPiece = ({ text, size }) => {
     const piece = text.textContent.includes('×') ? pieceOf(text) : null;
@@ -225,13 +236,15 @@ const sizedInPiece = ({ text, size }) => {
     text.dataset.turn ??= text.getAttribute('transform') ?? '';
     const long = text.getComputedTextLength();
     const isUnderLetter = text.previousElementSibling.tagName !== 'rect';
-    const lies = long <= piece.width && size <= piece.height;
+    const below = isUnderLetter ? belowRing(text, size) : null;
+    const lies = long <= piece.width && size <= piece.height && (below === null || below + 0.2 * size <= piece.y + piece.height);
     const stands = !isUnderLetter && long <= piece.height && size <= piece.width;
     const upright = stands && (!lies || text.dataset.turn !== '');
     const middle = `${text.getAttribute('x')} ${piece.y + piece.height / 2}`;
 
     return () => {
         text.style.visibility = lies || stands ? '' : 'hidden';
+        below === null || text.setAttribute('y', String(below));
         upright ? text.setAttribute('transform', text.dataset.turn || `rotate(-90 ${middle})`) : text.removeAttribute('transform');
     };
 };
