@@ -115,10 +115,10 @@ final readonly class SteppedFins
                 sprintf(
                     'channel %d = %s + %d × %s = %s',
                     $unit,
-                    $notation->number($this->first),
+                    $notation->inSums()->number($this->first),
                     2 * ($unit - 1),
-                    $notation->number($this->gap),
-                    $notation->text($this->channel($unit)),
+                    $notation->inSums()->number($this->gap),
+                    $notation->inSums()->text($this->channel($unit)),
                 ),
             ));
         }

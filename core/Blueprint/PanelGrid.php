@@ -80,7 +80,9 @@ final readonly class PanelGrid
     /** `2⅞ + 4⅛ + 4 + 1 = 12 wide, 8 tall`. */
     public function inWords(Notation $notation): string
     {
-        return $this->sum($this->columns, $notation).' wide, '.$this->sum($this->rows, $notation).' tall';
+        $whole = $notation->inSums();
+
+        return $this->sum($this->columns, $whole).' wide, '.$this->sum($this->rows, $whole).' tall';
     }
 
     /** @param array<string, Length> $spans */

@@ -21,13 +21,19 @@ final class Notation
     /** @var array<int, string> numbers by ticks */
     private array $written = [];
 
-    public function __construct(public readonly Unit $unit, public readonly ToolGrid $grid)
+    public function __construct(public readonly Unit $unit, public readonly ToolGrid $grid, private readonly bool $isForSums = false)
     {
     }
 
     public static function usual(Unit $unit): self
     {
         return new self($unit, ToolGrid::usualFor($unit));
+    }
+
+    /** The same for sums, in which a value between two marks is written whole: `3 × 0.635 = 1.905`, and what is added up adds up. */
+    public function inSums(): self
+    {
+        return new self($this->unit, $this->grid, true);
     }
 
     /** With the unit: `4⅞ in`, `≈12.4 cm`. */
@@ -76,8 +82,22 @@ final class Notation
     {
         $mark = $this->grid->unit() === $this->unit ? $this->grid : ToolGrid::usualFor($this->unit);
         $shown = $mark->nearest($length);
+        if ($this->isForSums && ! $shown->equals($length)) {
+            return self::typeset($this->bare($length));
+        }
 
         return ($shown->equals($length) ? '' : '≈').$this->digits($shown);
+    }
+
+    /** `4 31/32` as `4 31⁄32`, with a space that does not part them. */
+    private static function typeset(string $bare): string
+    {
+        return (string) preg_replace_callback(
+            '~^(?:(\d+) )?(\d+/\d+)$~',
+            static fn (array $found): string =>
+                $found[1].(self::GLYPHS[$found[2]] ?? ($found[1] === '' ? '' : "\u{2009}").str_replace('/', '⁄', $found[2])),
+            $bare,
+        );
     }
 
     private function digits(Length $length): string

@@ -239,9 +239,9 @@ final readonly class BoardFolder implements Structure
                 'board-width',
                 sprintf(
                     'base of the waterfall %s − %s = %s wide',
-                    $notation->number($board->width),
-                    $notation->number($board->width->minus($this->base($values, $allow)->width)),
-                    $notation->text($this->base($values, $allow)->width),
+                    $notation->inSums()->number($board->width),
+                    $notation->inSums()->number($board->width->minus($this->base($values, $allow)->width)),
+                    $notation->inSums()->text($this->base($values, $allow)->width),
                 ),
             ),
         );
@@ -250,9 +250,9 @@ final readonly class BoardFolder implements Structure
                 'board-height',
                 sprintf(
                     'spine liner %s − 2 × %s = %s',
-                    $notation->number($board->height),
-                    $notation->number($allow->quarter()),
-                    $notation->text($board->height->minus($allow->quarter()->times(2))),
+                    $notation->inSums()->number($board->height),
+                    $notation->inSums()->number($allow->quarter()),
+                    $notation->inSums()->text($board->height->minus($allow->quarter()->times(2))),
                 ),
             ),
         );

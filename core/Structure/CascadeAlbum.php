@@ -213,10 +213,10 @@ final readonly class CascadeAlbum implements Structure
                 places: ['cover'],
                 why: sprintf(
                     'The strip is %s and the sheet %s: two halves, each (%s + %s) ÷ 2.',
-                    $notation->text($whole->size()->width),
-                    $notation->text($sheet),
-                    $notation->number($whole->size()->width),
-                    $notation->text($overlap),
+                    $notation->inSums()->text($whole->size()->width),
+                    $notation->inSums()->text($sheet),
+                    $notation->inSums()->number($whole->size()->width),
+                    $notation->inSums()->text($overlap),
                 ),
             ));
         }

@@ -305,10 +305,10 @@ final readonly class CoilAlbum implements Structure
                 'turn-up',
                 sprintf(
                     'leaf %s ÷ 2 × (%s − %s) = %s',
-                    $brief->notation->number($values->length('sheet')),
-                    $brief->notation->number($values->length('sheet')),
-                    $brief->notation->number($turnUp),
-                    $brief->notation->size($leaf),
+                    $brief->notation->inSums()->number($values->length('sheet')),
+                    $brief->notation->inSums()->number($values->length('sheet')),
+                    $brief->notation->inSums()->number($turnUp),
+                    $brief->notation->inSums()->size($leaf),
                 ),
             ),
         );
@@ -437,9 +437,9 @@ final readonly class CoilAlbum implements Structure
                 'coil',
                 sprintf(
                     'spine %s + %s = %s',
-                    $brief->notation->number($brief->values->length('coil')),
-                    $brief->notation->number($allow->tab()),
-                    $brief->notation->text($spine),
+                    $brief->notation->inSums()->number($brief->values->length('coil')),
+                    $brief->notation->inSums()->number($allow->tab()),
+                    $brief->notation->inSums()->text($spine),
                 ),
             ),
         );

@@ -174,9 +174,9 @@ final readonly class FoldOverJournal implements Structure
                     'block %d × %d × 2 × %s = %s; spine %s',
                     $values->count('signatures'),
                     $values->count('sheets'),
-                    $brief->notation->exact($values->length('leaf')),
-                    $brief->notation->exact($block),
-                    $brief->notation->text($spine),
+                    $brief->notation->inSums()->text($values->length('leaf')),
+                    $brief->notation->inSums()->text($block),
+                    $brief->notation->inSums()->text($spine),
                 ),
             ),
         );

@@ -177,8 +177,8 @@ final readonly class NestedGussetAlbum implements Structure
                         'gusset %d = %d × %s = %s',
                         $k,
                         $k,
-                        $brief->notation->number($brief->values->length('step')),
-                        $brief->notation->text($gusset),
+                        $brief->notation->inSums()->number($brief->values->length('step')),
+                        $brief->notation->inSums()->text($gusset),
                     ),
                 ),
             );
@@ -202,10 +202,10 @@ final readonly class NestedGussetAlbum implements Structure
                 why: sprintf(
                     'Two leaves and gusset %d: 2 × %s + %d × %s = %s.',
                     $k,
-                    $brief->notation->number($leaf->width),
+                    $brief->notation->inSums()->number($leaf->width),
                     $k,
-                    $brief->notation->number($brief->values->length('step')),
-                    $brief->notation->text($blank->width),
+                    $brief->notation->inSums()->number($brief->values->length('step')),
+                    $brief->notation->inSums()->text($blank->width),
                 ),
             ));
         }

@@ -240,9 +240,9 @@ final readonly class TabSpineAlbum implements Structure
             places: [$k === 1 ? 'outermost' : "sheet {$k}"],
             why: sprintf(
                 'Two leaves and two halves of the tab: 2 × %s + 2 × %s = %s.',
-                $brief->notation->number($leaf->width),
-                $brief->notation->number($tab),
-                $brief->notation->text($sheet->width),
+                $brief->notation->inSums()->number($leaf->width),
+                $brief->notation->inSums()->number($tab),
+                $brief->notation->inSums()->text($sheet->width),
             ),
         ));
     }

@@ -270,7 +270,11 @@ final readonly class TagClutch implements Structure
         $draft->add(
             new Reason(
                 'height',
-                sprintf('page 2 × %s = %s tall', $brief->notation->number($half), $brief->notation->text($half->times(2))),
+                sprintf(
+                    'page 2 × %s = %s tall',
+                    $brief->notation->inSums()->number($half),
+                    $brief->notation->inSums()->text($half->times(2)),
+                ),
             ),
         );
         $draft->task(

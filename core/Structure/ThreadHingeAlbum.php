@@ -264,16 +264,23 @@ final readonly class ThreadHingeAlbum implements Structure
             why: "Two halves, and the strip that folds up: {$grid->inWords($notation)}.",
         ));
         $draft->add(
-            new Reason('page-width', sprintf('blank 2 × %s = %s wide', $notation->number($middle), $notation->text($grid->size()->width))),
+            new Reason(
+                'page-width',
+                sprintf(
+                    'blank 2 × %s = %s wide',
+                    $notation->inSums()->number($middle),
+                    $notation->inSums()->text($grid->size()->width),
+                ),
+            ),
         );
         $draft->add(
             new Reason(
                 'pocket-depth',
                 sprintf(
                     'blank %s + %s = %s tall',
-                    $notation->number($values->length('page-height')),
-                    $notation->number($values->length('pocket-depth')),
-                    $notation->text($grid->size()->height),
+                    $notation->inSums()->number($values->length('page-height')),
+                    $notation->inSums()->number($values->length('pocket-depth')),
+                    $notation->inSums()->text($grid->size()->height),
                 ),
             ),
         );

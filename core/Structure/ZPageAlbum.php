@@ -342,10 +342,10 @@ final readonly class ZPageAlbum implements Structure
                 'page-height',
                 sprintf(
                     'middle of the Z 2 × %s − %s = %s: %s longer than the page at head and foot',
-                    $notation->number($half),
-                    $notation->number($values->length('overlap')),
-                    $notation->text($half->times(2)->minus($values->length('overlap'))),
-                    $notation->text($allow->fine()),
+                    $notation->inSums()->number($half),
+                    $notation->inSums()->number($values->length('overlap')),
+                    $notation->inSums()->text($half->times(2)->minus($values->length('overlap'))),
+                    $notation->inSums()->text($allow->fine()),
                 ),
             ),
         );
