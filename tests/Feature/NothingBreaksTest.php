@@ -9,6 +9,8 @@ use App\Planning\ProjectEditor;
 use Ephemeron\Format\InvalidDesign;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -340,5 +342,19 @@ final class NothingBreaksTest extends TestCase
     private function assertNot500(\Illuminate\Testing\TestResponse $answer): void
     {
         $this->assertLessThan(500, $answer->getStatusCode(), (string) $answer->exception?->getMessage().' '.$answer->exception?->getTraceAsString());
+    }
+
+    /** A directive that follows a letter at once is none, and stands on the page as it is written: “turn it@if ($hasFlaps)”. */
+    public function test_no_directive_is_left_on_a_page(): void
+    {
+        $blade = Blade::getFacadeRoot();
+        $own = implode('|', array_map(preg_quote(...), array_keys($blade->getCustomDirectives())));
+        $views = File::allFiles(resource_path('views'));
+        $this->assertNotEmpty($views);
+        foreach ($views as $view) {
+            $page = (string) preg_replace('~<\?php.*?\?>~s', '', $blade->compileString($view->getContents()));
+            preg_match_all("~@(?:(?:end|else)?(?:if|foreach|for|unless|isset|empty|error|php|case|switch)|else|include\\w*|csrf|method|{$own})\\b~", $page, $left);
+            $this->assertSame([], $left[0], $view->getRelativePathname());
+        }
     }
 }

@@ -23,7 +23,7 @@
                 @if ($hasFlaps)<button class="btn-plain" type="button" @click="openFlaps()" id="fold-flaps">Open the flaps, or shut them</button>@endif
                 <span class="sieve-by"><label for="fold-speed">Speed</label>
                 <select class="form-select is-short" id="fold-speed" x-model.number="speed"><option value="0.5">slow</option><option value="1" selected>usual</option><option value="2.5">fast</option></select></span>
-                <span class="quiet">Drag to turn it@if ($hasFlaps), press a flap to open it@endif<span class="by-keys"> · <kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind @if ($hasFlaps)· <kbd>f</kbd> flaps @endif</span></span>
+                <span class="quiet">Drag to turn it{{ $hasFlaps ? ', press a flap to open it' : '' }}<span class="by-keys"> · <kbd>space</kbd> fold or stop · <kbd>←</kbd> <kbd>→</kbd> single folds · <kbd>b</kbd> behind @if ($hasFlaps)· <kbd>f</kbd> flaps @endif</span></span>
             </div>
             <ol class="fold-steps" aria-label="Folds in order" tabindex="0">
                 @foreach ($steps as $step)
