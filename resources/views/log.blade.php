@@ -26,7 +26,7 @@
             @endif
             @php($words = $notes->whereNull('photo'))
             @if ($words->isNotEmpty())
-                <h2 class="section-title">Measured and noted</h2>
+                <h2 class="section-title mt-4">Measured and noted</h2>
                 <ul class="movements">@foreach ($words as $note)<li>@typeset($note->text) <a class="quiet" href="{{ \App\Http\Requests\NoteRequest::back($project, $note->step) }}">at its place</a></li>@endforeach</ul>
             @endif
             @if ($log->changes() !== [])

@@ -65,7 +65,7 @@
 @endif
 @php($mapped = collect($plan->blueprint->parts)->filter(fn ($part) => $mapDrawing->shows($part) && $part->creases !== []))
 @if ($mapped->isNotEmpty())
-    <section aria-labelledby="flat-maps">
+    <section class="mt-4" aria-labelledby="flat-maps">
         <h2 class="section-title" id="flat-maps">Flat, with the pages</h2>
         <p class="quiet mb-1">Lay this beside the trimmer. Numbers and arrows stand as the reader will see them; a dot marks where the leaf opens.</p>
         <div class="flat-maps" x-ignore>
