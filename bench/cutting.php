@@ -188,7 +188,7 @@ $classes = new PublishedClasses;
 $tasks = [];
 foreach (PublishedClasses::SIZES as $pieces) {
     foreach (PublishedClasses::ALL as $class) {
-        for ($seed = 1; $seed <= (int) ($argv[2] ?? 3); $seed++) {
+        for ($seed = 1; $seed <= (int) ($argv[2] ?? 6); $seed++) {
             foreach ([true, false] as $turnable) {
                 $tasks["class {$class}, {$pieces} pieces".($turnable ? ', turned' : '').", seed {$seed}"] = [$class, $pieces, $turnable, $seed];
             }
