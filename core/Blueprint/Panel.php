@@ -16,4 +16,10 @@ final readonly class Panel
     {
         $this->kind = $kind ?? PanelKind::named($key);
     }
+
+    /** Its key as one says it: `left-flap` is the left flap, `area-2-1` the area 2-1. */
+    public static function inWords(string $key): string
+    {
+        return (string) preg_replace('/(?<!\d)-|-(?!\d)/', ' ', $key);
+    }
 }

@@ -58,7 +58,7 @@ final readonly class PanelGrid
         foreach (array_keys($this->rows) as $row) {
             foreach (array_keys($this->columns) as $column) {
                 $key = trim("{$column}-{$row}", '-');
-                $panels[] = new Panel($key === '' ? 'sheet' : $key, str_replace('-', ' ', $key), $this->area($column, $row));
+                $panels[] = new Panel($key === '' ? 'sheet' : $key, Panel::inWords($key), $this->area($column, $row));
             }
         }
 

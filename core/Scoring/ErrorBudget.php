@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ephemeron\Scoring;
 
 use Ephemeron\Blueprint\Crease;
+use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Measure\Axis;
@@ -101,7 +102,9 @@ final readonly class ErrorBudget
             if ($begin->equals(Length::ofTicks($from)) && $end->equals(Length::ofTicks($to)) && count(
                 array_filter($part->creases, static fn (Crease $crease): bool => $crease->along() !== $along),
             ) === 0) {
-                return str_replace('-', ' ', $panel->name === '' ? $panel->key : $panel->name).' panel';
+                $name = $panel->name === '' ? Panel::inWords($panel->key) : $panel->name;
+
+                return str_ends_with($name, 'panel') ? $name : "{$name} panel";
             }
         }
 

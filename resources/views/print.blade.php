@@ -62,9 +62,9 @@
             </ul>
             <p class="mb-1">The cut sheets in real units, SVG and DXF:</p>
             <ul>
-                @foreach ($plan->stocks as $stockIndex => $stock)
+                @foreach ($plan->stocks as $stock)
                     @foreach ($stock->cuts->patterns as $index => $pattern)
-                        <li><a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'svg']) }}">{{ $stock->stock->name }}, pattern {{ $index + 1 }}</a> (<a href="{{ route('export.sheet', [$project, $stockIndex, $index, 'dxf']) }}" aria-label="{{ $stock->stock->name }}, pattern {{ $index + 1 }}, as DXF">DXF</a>), {{ $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets" }}</li>
+                        <li><a href="{{ route('export.sheet', [$project, $pattern->key, 'svg']) }}">{{ $stock->stock->name }}, pattern {{ $index + 1 }}</a> (<a href="{{ route('export.sheet', [$project, $pattern->key, 'dxf']) }}" aria-label="{{ $stock->stock->name }}, pattern {{ $index + 1 }}, as DXF">DXF</a>), {{ $pattern->count === 1 ? 'one sheet' : "{$pattern->count} sheets" }}</li>
                     @endforeach
                 @endforeach
             </ul>
