@@ -147,7 +147,6 @@ final class OddRequestsTest extends TestCase
         }
         $elsewhere = [
             'up',
-            'storage/{path}',
             'papers/{lent}/picture',
             'shown/{token}',
             'projects/{project}/going-in/{key}/picture',
