@@ -20,6 +20,7 @@ use Ephemeron\Cutting\CutPlanner;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\PatternKeys;
 use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Design\Design;
 use Ephemeron\Design\Inking;
 use Ephemeron\Design\Tools;
@@ -147,6 +148,7 @@ final readonly class Workshop
     public function planOfGuest(Guest $guest, WorkPlan $host): WorkPlan
     {
         $blueprint = $this->blueprint($guest->design);
+        $bench = new TrimmerBench(Workings::trimmerOf($guest->design->tools));
         $plans = [];
         foreach ($this->wanted($guest->design, $blueprint, $guest->copies) as $wanted) {
             foreach ($host->stocks as $stock) {
@@ -156,10 +158,12 @@ final readonly class Workshop
                         $wanted->roles,
                         $wanted->demands,
                         $wanted->supplies,
-                        $guest->seen($stock),
+                        $cuts = $guest->seen($stock),
                         [],
                         $stock->atOnce,
                         $wanted->papers,
+                        count($bench->betweenMarks($cuts)),
+                        count($bench->longerThanTheBlade($cuts)),
                     );
 
                     break;
@@ -298,6 +302,8 @@ final readonly class Workshop
             ? [$this->planner->plan($wanted->demands, $wanted->supplies, $trimmer), []]
             : (new Continuation($this->planner))->goOn($wanted->demands, $wanted->supplies, $trimmer, $cut);
 
+        $bench = new TrimmerBench($trimmer);
+
         return new StockPlan(
             $wanted->stock,
             $wanted->roles,
@@ -307,6 +313,8 @@ final readonly class Workshop
             $pieces,
             $design->tools->atOnce($wanted->stock),
             $wanted->papers,
+            count($bench->betweenMarks($cuts)),
+            count($bench->longerThanTheBlade($cuts)),
         );
     }
 

@@ -15,6 +15,9 @@ final readonly class History
     /** More than anyone undoes; the oldest go first. */
     private const KEPT = 500;
 
+    /** What was before and after may be whole designs: they are read when it is taken back. */
+    private const NAMED = ['id', 'sentence'];
+
     /** @var array<string, Slice> by kind */
     private array $slices;
 
@@ -69,14 +72,16 @@ final readonly class History
         $project->touch();
     }
 
+    /** As it is named on the button. */
     public function lastDone(Project $project): ?Event
     {
-        return $project->events()->where('undone', false)->latest('number')->first();
+        return $project->events()->where('undone', false)->latest('number')->first(self::NAMED);
     }
 
+    /** As it is named on the button. */
     public function lastUndone(Project $project): ?Event
     {
-        return $project->events()->where('undone', true)->oldest('number')->first();
+        return $project->events()->where('undone', true)->oldest('number')->first(self::NAMED);
     }
 
     /**
@@ -104,7 +109,7 @@ final readonly class History
     {
         $sentence = '';
         DB::transaction(function () use ($project, $number, $back, &$sentence): void {
-            $event = $back ? $this->lastDone($project) : $this->lastUndone($project);
+            $event = ($back ? $this->lastDone($project) : $this->lastUndone($project))?->fresh();
             if ($event === null) {
                 throw CannotTakeBack::nothing();
             }

@@ -76,8 +76,12 @@ final readonly class StepClock
     public static function left(array $left): array
     {
         $own = [];
-        foreach (StepTime::query()->where('seconds', '>', 0)->latest('id')->limit(self::REMEMBERED)->get() as $time) {
-            $own[self::kind($time->step)][] = $time->seconds;
+        $times = StepTime::query()->toBase()->where('seconds', '>', 0)->latest('id')->limit(self::REMEMBERED)->get(['step', 'seconds']);
+        foreach ($times as $time) {
+            [$step, $spent] = array_values((array) $time);
+            if (is_string($step) && is_numeric($spent)) {
+                $own[self::kind($step)][] = (int) $spent;
+            }
         }
         [$seconds, $known] = [0, 0];
         foreach ($left as $step) {

@@ -21,14 +21,15 @@ final readonly class Waiting
     public function __construct(Project $project, WorkPlan $plan, Progress $progress)
     {
         $ticked = [];
-        foreach ($project->ticks as $tick) {
-            $ticked[explode('@', explode('#', $tick->key)[0])[0]] = $tick->created_at;
+        foreach ($project->ticks()->toBase()->pluck('created_at', 'key') as $key => $at) {
+            $ticked[explode('@', explode('#', (string) $key)[0])[0]] = $at;
         }
         $drying = [];
         foreach ($plan->steps as $step) {
             $minutes = Drying::minutes($step);
-            $until = $minutes === 0 ? null : ($ticked[$step->key] ?? null)?->copy()->addMinutes($minutes);
-            if ($until !== null && $until->isFuture()) {
+            $at = $minutes === 0 ? null : $ticked[$step->key] ?? null;
+            $until = is_string($at) ? Carbon::parse($at)->addMinutes($minutes) : null;
+            if ($until?->isFuture() === true) {
                 $drying[] = [$step, $until];
             }
         }

@@ -24,6 +24,8 @@ final readonly class StockPlan
      * @param int $atOnce sheets of it that the trimmer takes at once; 0: none
      * @param list<string> $papers by which the design knows it: roles, prints
      * @param list<CutPiece> $pieces what becomes of pieces that are cut, where other ones are wanted now than those they were cut for
+     * @param int $betweenMarks cuts for which the fence has no mark
+     * @param int $tooLong cuts for which the blade is too short
      */
     public function __construct(
         public Stock $stock,
@@ -34,6 +36,8 @@ final readonly class StockPlan
         public array $pieces = [],
         public int $atOnce = 1,
         public array $papers = [],
+        public int $betweenMarks = 0,
+        public int $tooLong = 0,
     ) {
     }
 

@@ -57,10 +57,8 @@
                     {{ $stock->cuts->sheets() }} {{ $stock->cuts->leftovers() > 0 ? 'new ' : '' }}{{ $stock->cuts->sheets() === 1 ? 'sheet' : 'sheets' }}{{ $stock->cuts->leftovers() > 0 ? ' and '.$stock->cuts->leftovers().' '.($stock->cuts->leftovers() === 1 ? 'leftover' : 'leftovers') : '' }}; {{ $stock->cuts->isProved() && $stock->cuts->missing === [] ? ($stock->cuts->sheets() === 0 ? 'nothing new is begun' : 'fewer is impossible') : "at least {$stock->cuts->lowerBound}" }}
                 </span>
                 @if ($stock->stock->price->mills > 0)<span class="quiet">{{ \App\View\Money::money(new \Ephemeron\Paper\Price($stock->stock->price->mills * $stock->cuts->sheets())) }} in paper</span>@endif
-                @php($between = $bench->betweenMarks($stock->cuts))
-                @php($long = $bench->longerThanTheBlade($stock->cuts))
-                @if ($long !== [])<span class="quiet">{{ count($long) === 1 ? 'one cut is' : count($long).' cuts are' }} longer than the blade</span>@endif
-                @if ($between !== [])<span class="quiet">{{ count($between) === 1 ? 'one fence setting falls' : count($between).' fence settings fall' }} between two marks (≈)</span>@endif
+                @if ($stock->tooLong > 0)<span class="quiet">{{ $stock->tooLong === 1 ? 'one cut is' : "{$stock->tooLong} cuts are" }} longer than the blade</span>@endif
+                @if ($stock->betweenMarks > 0)<span class="quiet">{{ $stock->betweenMarks === 1 ? 'one fence setting falls' : "{$stock->betweenMarks} fence settings fall" }} between two marks (≈)</span>@endif
                 <details class="why-not"><summary>Why not fewer?</summary><p>{{ $stock->whyNotFewer() }}</p></details>
             </div>
             @if (! $stock->cuts->isProved() && $stock->cuts->missing === [] && ! $plan->isBegun($stock))

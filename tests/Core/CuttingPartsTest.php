@@ -37,6 +37,8 @@ use PHPUnit\Framework\TestCase;
 /** The parts of the planner, one by one. */
 final class CuttingPartsTest extends TestCase
 {
+    use Designs;
+
     #[DataProvider('seeds')]
     public function test_at_every_moment_the_pieces_on_the_table_are_the_sheet(int $seed): void
     {
@@ -229,6 +231,23 @@ final class CuttingPartsTest extends TestCase
             'A cut just as long as the blade is made.',
         );
         $this->assertGreaterThan(1, count($long(new Demand('A', Size::inches(5, 20), 4, false))));
+    }
+
+    public function test_a_paper_of_a_book_knows_how_many_of_its_cuts_want_a_ruler_or_a_knife(): void
+    {
+        $plan = $this->plan('nested-gusset-album', [
+            'grid' => '1/8 in', 'blade' => '10 in', 'parameters' => ['leaf-height' => '8 7/16'],
+        ]);
+        $bench = new TrimmerBench($plan->trimmer());
+        [$between, $long] = [0, 0];
+        foreach ($plan->stocks as $stock) {
+            $this->assertCount($stock->betweenMarks, $bench->betweenMarks($stock->cuts), $stock->stock->name);
+            $this->assertCount($stock->tooLong, $bench->longerThanTheBlade($stock->cuts), $stock->stock->name);
+            $between += $stock->betweenMarks;
+            $long += $stock->tooLong;
+        }
+        $this->assertGreaterThan(0, $between);
+        $this->assertGreaterThan(0, $long);
     }
 
     /** Of layouts with as many sheets the one is better that leaves more in one piece, then sets the fence less often, then turns less. */

@@ -49,7 +49,9 @@ final class HistoryTest extends TestCase
         ];
         foreach ($acts as $sentence => $act) {
             $act();
-            $this->assertSame($sentence, app(History::class)->lastDone($this->project)?->sentence);
+            $named = app(History::class)->lastDone($this->project)?->getAttributes() ?? [];
+            $this->assertSame($sentence, $named['sentence'] ?? null);
+            $this->assertArrayNotHasKey('before', $named, 'a design is not read to name a button');
             $states[] = $this->state();
         }
         $last = count($states) - 1;

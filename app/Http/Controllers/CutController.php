@@ -16,7 +16,6 @@ use App\Planning\OwnAllowance;
 use App\Planning\PinnedSheets;
 use App\Planning\Plans;
 use App\Planning\Progress;
-use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Format\CutSheetsSvg;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -54,7 +53,6 @@ final readonly class CutController
             'progress' => $progress,
             'handDrawing' => new SheetInHand,
             'searches' => $project->searches->keyBy('key'),
-            'bench' => new TrimmerBench($plan->trimmer()),
             'allowance' => $this->allowance->kept(),
             'changed' => $this->changed->since($project, $plan),
             'becomes' => new CutPiecesInWords($plan),
