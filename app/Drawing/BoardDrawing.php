@@ -16,7 +16,7 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Scoring\ScoreMove;
 use Ephemeron\Scoring\ScorePlan;
 
-/** A part on the scoring board for one move: pushed to the left and top fence, the grooves to use numbered in order. */
+/** A part on the scoring board for one move: pushed to the left and top fence, letter side down, the grooves to use numbered in order. */
 final readonly class BoardDrawing
 {
     private const FENCE = 9.0;
@@ -44,7 +44,8 @@ final readonly class BoardDrawing
         $this->board($drawing, $plan, $board);
         $palette = new Palette;
         $drawing->paper(Rectangle::whole($size), $palette->of($part->role), $palette->classOf($part->role));
-        $drawing->ring($size->width->inMillimetres() - $letter, $size->height->inMillimetres() - $letter, $part->letter, 0.7 * $letter);
+        [$x, $y] = [$size->width->inMillimetres() - $letter, $size->height->inMillimetres() - $letter];
+        $drawing->ring($x, $y, $part->letter, 0.7 * $letter, isBeneath: true);
         foreach ($move->lines as $index => $line) {
             $segment = new Segment(new Point($line->at, Length::zero()), new Point($line->at, $size->height));
             $drawing->fold($segment, $line->fold);

@@ -46,7 +46,7 @@
         @error('board')<p class="field-error">{{ $message }}</p>@enderror
         <noscript><button class="btn-plain">Show</button></noscript>
     </x-change-form>
-    <x-legend :kinds="[$lines::Valley, $lines::Mountain, $lines::Groove]"><li>rings: order of the scores</li><li>≠ between two grooves</li></x-legend>
+    <x-legend :kinds="[$lines::Valley, $lines::Mountain, $lines::Groove]"><li>rings: order of the scores</li><li>dashed ring: its letter, on the side below</li><li>≠ between two grooves</li></x-legend>
     @forelse ($groups as $group)
         @php
             $score = reset($group);

@@ -328,8 +328,8 @@ final class SvgDrawing
         return $larger;
     }
 
-    /** A letter in a ring. */
-    public function ring(float $x, float $y, string $letter, float $radius): self
+    /** A letter in a ring; one that is written on the side beneath in a dashed one. */
+    public function ring(float $x, float $y, string $letter, float $radius, bool $isBeneath = false): self
     {
         $this->element(
             'circle',
@@ -338,7 +338,8 @@ final class SvgDrawing
                 'cy' => $y,
                 'r' => $radius,
                 ...LineKind::Outline->attributes(),
-                'class' => 'ring line-outline',
+                'class' => $isBeneath ? 'ring is-beneath line-outline' : 'ring line-outline',
+                ...($isBeneath ? ['stroke-dasharray' => '3 2'] : []),
                 'fill' => '#fffdf6',
             ],
         );
