@@ -17,6 +17,9 @@ final class EveryLinkTest extends TestCase
     /** Of addresses that differ in numbers and values only so many are followed. */
     private const OF_A_KIND = 3;
 
+    /** A parameter that a route does not have stands behind its address, without a name. */
+    private const NAMELESS = '~[?&][^=&]*(?:&|$)~';
+
     public function test_every_link_leads_somewhere(): void
     {
         $this->seed();
@@ -33,6 +36,7 @@ final class EveryLinkTest extends TestCase
             $this->assertFormsAreTaken($address, (string) $answer->getContent());
             preg_match_all('~ (?:href|src|hx-get)="(?:'.preg_quote(url('/'), '~').')?(/[^"#]*)~', (string) $answer->getContent(), $links);
             foreach (array_map(html_entity_decode(...), $links[1]) as $link) {
+                $this->assertDoesNotMatchRegularExpression(self::NAMELESS, $link, "on {$address}");
                 $kind = (string) preg_replace(['~=[^&]*~', '~\d+|[0-9a-f]{12}~', '~/[A-Z]{1,2}\b~'], ['', 'N', '/L'], $link);
                 if (isset($from[$link]) || is_file(public_path($link)) || ($kinds[$kind] ?? 0) === self::OF_A_KIND) {
                     continue;
@@ -58,6 +62,7 @@ final class EveryLinkTest extends TestCase
         }
         preg_match_all('~ hx-(get|post|put|patch|delete)="([^"]*)"~', $html, $asked, PREG_SET_ORDER);
         foreach ([...$sent, ...array_map(static fn (array $each): array => [$each[1], $each[2]], $asked)] as [$verb, $to]) {
+            $this->assertDoesNotMatchRegularExpression(self::NAMELESS, html_entity_decode($to), "{$verb} on {$page}");
             $request = Request::create(html_entity_decode($to), strtoupper($verb));
             $this->assertNotNull(Route::getRoutes()->match($request)->getName(), "{$verb} {$to} on {$page}");
         }
