@@ -18,6 +18,8 @@ final class ShelfEdition
 
     private bool $isWriting = false;
 
+    private bool $isResting = false;
+
     public function __construct(private readonly Repository $cache)
     {
     }
@@ -31,7 +33,7 @@ final class ShelfEdition
 
     public function heard(QueryExecuted $query): void
     {
-        if (Statement::writes($query->sql)) {
+        if (! $this->isResting && Statement::writes($query->sql) && ! Statement::builds($query->sql)) {
             $this->isWriting = $query->connection->transactionLevel() > 0;
             $this->turn();
         }
@@ -44,6 +46,18 @@ final class ShelfEdition
             $this->isWriting = false;
             $this->turn();
         }
+    }
+
+    /** While tables are built the one may be missing in which it is kept itself: it turns when all are there. */
+    public function rest(): void
+    {
+        $this->isResting = true;
+    }
+
+    public function goOn(): void
+    {
+        $this->isResting = false;
+        $this->turn();
     }
 
     private function turn(): string

@@ -18,6 +18,12 @@ final readonly class Statement
         return preg_match(self::READS, $sql) !== 1 && ! self::isOfLooking($sql);
     }
 
+    /** Whether it makes tables, and not what is in them. */
+    public static function builds(string $sql): bool
+    {
+        return preg_match('/^\s*(create|alter|drop|comment)\b/i', $sql) === 1;
+    }
+
     /** Whether it only keeps who looks, and what waits. */
     public static function isOfLooking(string $sql): bool
     {

@@ -39,6 +39,8 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Queue\Job;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\Events\TransactionCommitted;
 use Illuminate\Filesystem\Filesystem;
@@ -119,6 +121,10 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(Routing::class, function (): void {
             $this->app->make(Questions::class)->forget();
             $this->app->make(Settings::class)->lookAnew();
+        });
+        Event::listen(MigrationsStarted::class, fn () => $this->app->make(ShelfEdition::class)->rest());
+        Event::listen(MigrationsEnded::class, function (MigrationsEnded $built): void {
+            $built->method === 'up' ? $this->app->make(ShelfEdition::class)->goOn() : null;
         });
         Event::listen(TransactionCommitted::class, fn () => $this->app->make(ShelfEdition::class)->committed());
         Event::listen(DiagnosingHealth::class, Health::check(...));
