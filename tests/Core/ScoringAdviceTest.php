@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ephemeron\Blueprint\Panel;
 use Ephemeron\Design\ScoringSchool;
 use Ephemeron\Format\InvalidDesign;
 use Ephemeron\Measure\Length;
@@ -12,6 +13,7 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Scoring\ErrorBudget;
 use Ephemeron\Scoring\ScoreGroups;
 use Ephemeron\Scoring\ScoringAdvice;
+use Ephemeron\Structure\Catalogue;
 use Ephemeron\WorkPlan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -113,5 +115,28 @@ final class ScoringAdviceTest extends TestCase
         $plan = $this->plan($structure, ['materials' => [$role => ['weight' => '220 g', ...$card]]]);
 
         return (new ScoringAdvice($plan->blueprint->part($part), $plan->stockOf($part)))->sentences();
+    }
+
+    #[TestWith(['left-flap', 'left flap'])]
+    #[TestWith(['area-2-1', 'area 2-1'])]
+    #[TestWith(['flap', 'flap'])]
+    public function test_a_panel_is_called_as_one_says_it(string $key, string $called): void
+    {
+        $this->assertSame($called, Panel::inWords($key));
+    }
+
+    public function test_no_panel_is_called_a_panel_twice(): void
+    {
+        $told = '';
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            $plan = $this->plan($structure);
+            foreach ($plan->blueprint->parts as $part) {
+                foreach (ErrorBudget::of($part) as $budget) {
+                    $told .= $budget->text(ScoringSchool::Absolute, $plan->notation()).$budget->text(ScoringSchool::Turn, $plan->notation());
+                }
+            }
+        }
+        $this->assertStringContainsString('the panel takes it', $told);
+        $this->assertStringNotContainsString('panel panel', $told);
     }
 }

@@ -111,6 +111,7 @@ final class DrawingsTest extends TestCase
         // 5 in and 5 3⁄16 in
         $this->assertSame(['127', '131.7625'], array_map(static fn (\SimpleXMLElement $line): string => (string) $line['x1'], $lines));
         $this->assertStringContainsString('≠ 5', (string) $svg->asXML());
+        $this->assertCount(1, $svg->xpath('//s:circle[contains(@class, "is-beneath")]') ?: [], 'the letter lies on the side below');
         // A groove every eighth of an inch, from the fence to the end of the board.
         $grooves = (string) ($svg->xpath('//s:path[@class="line-groove"]') ?: [])[0]['d'];
         $this->assertStringStartsWith('M3.175 0v', $grooves);
