@@ -112,8 +112,8 @@ final readonly class BaseDrawing
             ...($isBehind ? ['stroke-dasharray' => '2 1.5'] : []),
         ]);
         $drawing->text(
-            $flap->open->left()->plus($flap->open->width()->half())->inMillimetres(),
-            $flap->open->top()->plus($flap->open->height()->half())->inMillimetres() + 0.35 * $depth,
+            $flap->open->middle()->x->inMillimetres(),
+            $flap->open->middle()->y->inMillimetres() + 0.35 * $depth,
             $this->notation->size($flap->open->size()),
             min($depth, $flap->open->width()->inMillimetres() / 9),
         );
@@ -179,8 +179,8 @@ final readonly class BaseDrawing
         // Writing stands right behind what it is written in: where that is narrow it is turned.
         if (! $isAway && $area->size()->shortSide()->inMillimetres() > 2.5 * $depth) {
             $drawing->text(
-                $area->left()->plus($area->width()->half())->inMillimetres(),
-                $area->top()->plus($area->height()->half())->inMillimetres(),
+                $area->middle()->x->inMillimetres(),
+                $area->middle()->y->inMillimetres(),
                 $size,
                 min($depth, $area->width()->inMillimetres() / 9),
             );

@@ -80,8 +80,8 @@ final readonly class SceneStill
         $area = $outlines[0]->bounds();
         $size = $area->size()->shortSide()->inMillimetres() / max(7.0, 0.8 * mb_strlen($label));
         $drawing->text(
-            $area->left()->plus($area->width()->half())->inMillimetres(),
-            $area->top()->plus($area->height()->half())->inMillimetres(),
+            $area->middle()->x->inMillimetres(),
+            $area->middle()->y->inMillimetres(),
             $label,
             $size,
         );

@@ -36,7 +36,7 @@ final readonly class CutSheetsDxf
         $area = $blank->area();
         $height = Length::shortest($area->size()->shortSide()->portion(1, 5), Length::millimetres(8));
         $drawing->letter(
-            new Point($area->left()->plus($area->width()->half()), $area->top()->plus($area->height()->half())),
+            $area->middle(),
             $blank->label(),
             $height,
         );

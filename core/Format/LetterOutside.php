@@ -42,7 +42,7 @@ final readonly class LetterOutside
                 continue;
             }
             $area = $leaf->area();
-            $middle = [$area->left()->plus($area->width()->half()), $area->top()->plus($area->height()->half())];
+            $middle = [$area->middle()->x, $area->middle()->y];
             $inside = min($area->size()->longSide()->inMillimetres() / 2, 4.0);
             // Along its own direction, then across it.
             $area->height()->isAtLeast($area->width())

@@ -182,11 +182,15 @@ final readonly class Rectangle
         };
     }
 
+    public function middle(): Point
+    {
+        return new Point($this->left()->plus($this->width()->half()), $this->top()->plus($this->height()->half()));
+    }
+
     /** The middle of one edge. */
     public function middleOf(Edge $edge): Point
     {
-        $x = $this->left()->plus($this->width()->half());
-        $y = $this->top()->plus($this->height()->half());
+        [$x, $y] = [$this->middle()->x, $this->middle()->y];
 
         return match ($edge) {
             Edge::Left => new Point($this->left(), $y),
