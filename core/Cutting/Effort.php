@@ -16,7 +16,7 @@ final class Effort
     private int $spent = 0;
 
     /** @param (\Closure(float): bool)|null $goOn is told what share is used up, and says whether to go on */
-    private function __construct(private readonly int $units, private readonly ?\Closure $goOn)
+    private function __construct(private int $units, private readonly ?\Closure $goOn)
     {
     }
 
@@ -39,6 +39,11 @@ final class Effort
     public static function unlimited(): self
     {
         return new self(PHP_INT_MAX, null);
+    }
+
+    public function grant(int $units): void
+    {
+        $this->units += $units;
     }
 
     public function spend(int $units): void

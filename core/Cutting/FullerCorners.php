@@ -50,6 +50,7 @@ final readonly class FullerCorners
         }
         $corners = new Corners($slabs, $this->chance, $this->effort);
         $regrouping = new Regrouping($this->chance, $this->effort);
+        $last = new LastPieces($this->task, $this->chance, $this->effort);
         $emptier = self::SHARE * $this->area($pieces) / count($pieces);
         $began = $this->effort->spent();
         $cooling = max(1, min(self::COOLING, intdiv($this->effort->left(), 2)));
@@ -64,7 +65,7 @@ final readonly class FullerCorners
                 (int) (-log($this->chance->getInt(1, self::FINE) / self::FINE) * $heat),
             );
             if ($left !== null) {
-                $missing = $left;
+                $missing = $left === [] || $last->find($slabs, $left) ? [] : $left;
                 $corners->areChanged();
             }
         }

@@ -12,15 +12,14 @@ final class PackingSearch
     /** Of laying out all pieces: enough when no fewer sheets will do. */
     private const SOME_WAYS = 12;
 
-    /** Patterns of priced sets that are made. */
-    private const PRICED = 200;
-
     /** @var list<int> how many of each kind */
     private readonly array $wanted;
 
     private readonly Packer $packer;
 
     private readonly PlansSoFar $plans;
+
+    public readonly SetSearch $sets;
 
     private readonly Disorder $disorder;
 
@@ -44,6 +43,7 @@ final class PackingSearch
         $this->wanted = $task->wanted();
         $this->packer = new Packer($task, $supplies, $effort);
         $this->plans = new PlansSoFar($bound, new KnownPatterns($task->narrowest));
+        $this->sets = new SetSearch($task, $supplies, $this->plans, $effort);
         $disorder = $this->disorder = new Disorder($task, $chance);
         $this->dive = new PatternDive($task, $supplies, $this->packer, $disorder, $effort, $this->plans);
         $this->cheaper = new CheaperSheets($task, $supplies, $disorder, $effort, $this->plans);
@@ -134,36 +134,6 @@ final class PackingSearch
     }
 
     /**
-     * Of a few pieces every way from sheets of one kind, with as many sheets as the bound says, then one more: until there is a plan or
-     * nothing less is left.
-     *
-     * @param int $units of effort
-     */
-    public function tryEveryWay(int $units): void
-    {
-        if ($this->isProved() || $this->pieces() > SheetSets::MOST_PIECES) {
-            return;
-        }
-        $effort = Effort::of(min($units, $this->effort->left()));
-        $every = new EveryWay($this->task, $effort);
-        while (! $this->isProved()) {
-            $slabs = $every->within($this->bound());
-            if ($slabs === null && ! $every->gaveUp()) {
-                $this->raise($this->bound() + 1);
-
-                continue;
-            }
-            if ($slabs !== null && Slab::allComeOff($slabs, $this->task->narrowest)) {
-                $sheets = array_map(static fn (Slab $slab): array => [0, $slab], $slabs);
-                $this->plans->keep(new Packing($this->task, $this->supplies, $sheets, []));
-            }
-
-            break;
-        }
-        $this->effort->spend($effort->spent());
-    }
-
-    /**
      * Sharpens the bound, and lays out what whole multiples of the patterns leave.
      *
      * @param int $cuts weighed at the most
@@ -190,26 +160,6 @@ final class PackingSearch
             if ($this->isProved()) {
                 return;
             }
-        }
-    }
-
-    /**
-     * Raises the bound by what sets of pieces are worth, where few go on a sheet; the sets that were found are patterns to choose from.
-     *
-     * @param int $units of effort
-     */
-    public function priceSets(LowerBound $bound, int $units): void
-    {
-        $isTooMuch = $this->pieces() > PricedSets::MOST_ON_A_SHEET * max(1, $this->bound()) || count($this->wanted) > PieceSets::MOST_KINDS;
-        if ($this->isProved() || $isTooMuch) {
-            return;
-        }
-        $effort = Effort::of(min($units, $this->effort->left()));
-        $priced = new PricedSets($this->task, $bound, $this->wanted, $this->plans->patterns->all(), $effort);
-        $this->raise($priced->raise(max(1, $this->bound()), $this->best()->newSheets));
-        $this->effort->spend($effort->spent());
-        if (! $this->isProved()) {
-            $this->plans->patterns->remember(array_map(static fn (Slab $slab): array => [0, $slab], $priced->patterns(self::PRICED)));
         }
     }
 

@@ -19,12 +19,14 @@ final class PricedSets
     /** On a sheet in the mean: more come out of it in too many ways. */
     public const MOST_ON_A_SHEET = 9;
 
-    private const SCALE = 1_000_000;
-
-    private const MOST_PIVOTS = 2_000;
+    /** And where every way can be looked through. */
+    public const MOST_OF_FEW = 5;
 
     /** Ways of telling what a piece takes of a sheet, from which those that say most are chosen each time. */
     private const WAYS = 40;
+
+    /** Of these ways, where every way of cutting a few pieces is looked through. */
+    private const FOR_EVERY_WAY = 5;
 
     /** Share of a sheet that a piece takes at the least to be looked at. */
     private const LARGE = [0.2, 0.1, 0.05, 0.0];
@@ -38,12 +40,14 @@ final class PricedSets
     /** @var list<list<float>> by way and place in order */
     private readonly array $shares;
 
+    /** @var list<list<float>> some of them besides the area, by way and kind */
+    private readonly array $ofKinds;
+
     private readonly PieceSets $sets;
 
-    /** @var array<string, array<int, int>> how many, by place in order, by set */
-    private array $found = [];
+    private readonly FoundSets $found;
 
-    private ?CoveringLp $lp = null;
+    private ?SetProgramme $programme = null;
 
     /**
      * @param list<int> $wanted of each kind
@@ -60,14 +64,19 @@ final class PricedSets
         $order = array_keys($wanted);
         usort($order, static fn (int $one, int $other): int => [$shares[0][$other], $one] <=> [$shares[0][$one], $other]);
         $places = array_flip($order);
+        $this->found = new FoundSets;
+        foreach ($places as $place) {
+            $this->found->keep(chr($place));
+        }
         foreach ($known as [, $slab]) {
             $set = [];
             foreach ($slab->pieces() as $kind => $count) {
                 $set[] = str_repeat(chr($places[$kind]), $count);
             }
             sort($set, SORT_STRING);
-            $this->keep(implode('', $set));
+            $this->found->keep(implode('', $set));
         }
+        $this->ofKinds = array_slice($shares, 1, self::FOR_EVERY_WAY);
         $this->order = $order;
         $this->wanted = array_map(static fn (int $kind): int => $wanted[$kind], $order);
         $this->shares = array_map(
@@ -108,36 +117,15 @@ final class PricedSets
     /** @param list<int> $wanted by place */
     private function raiseFor(array $wanted, int $proved, int $enough): int
     {
-        $this->lp = $lp = new CoveringLp(array_map(floatval(...), $wanted), [], 1.0);
         $dearest = new DearestSets($this->sets, $wanted, $this->shares, $this->effort);
-        $this->add($this->found, $lp, $wanted);
+        $this->programme = new SetProgramme($this->found, $dearest, $wanted, $this->effort);
         while ($proved < $enough && ! $this->effort->isSpent()) {
-            $lp->optimise(self::MOST_PIVOTS, $this->effort);
-            $values = array_map(static fn (float $price): int => (int) floor(max(0.0, $price) * self::SCALE), $lp->prices());
-            $worth = 0;
-            foreach ($values as $place => $value) {
-                $worth += $value * $wanted[$place];
-            }
-            $most = self::limit($worth, $proved);
-            if ($most <= self::SCALE) {
+            $most = self::limit($this->programme->optimise(), $proved);
+            $growth = $most > SetProgramme::A_SHEET ? $this->programme->grow($most) : Growth::GaveUp;
+            if ($growth === Growth::GaveUp) {
                 break;
             }
-            $sets = $dearest->worthMoreThan($most, $values);
-            if ($sets === []) {
-                if ($dearest->gaveUp()) {
-                    break;
-                }
-                $proved++;
-
-                continue;
-            }
-            $before = count($this->found);
-            array_map($this->keep(...), $sets);
-            if (count($this->found) === $before) {
-                // What is found again shows that the programme has come to the end of its precision.
-                break;
-            }
-            $this->add(array_slice($this->found, $before), $lp, $wanted);
+            $proved += (int) ($growth === Growth::Complete);
         }
 
         return $proved;
@@ -150,44 +138,30 @@ final class PricedSets
      */
     public function patterns(int $most): array
     {
-        $prices = $this->lp?->prices() ?? [];
-        $waste = [];
-        foreach ($this->found as $at => $set) {
-            $waste[$at] = 1.0;
-            foreach ($set as $place => $count) {
-                $waste[$at] -= $count * $prices[$place];
-            }
+        $sets = $this->found->from(0);
+        if ($this->programme !== null) {
+            $worth = array_map($this->programme->worth(...), $sets);
+            arsort($worth);
+            $sets = array_map(static fn (int $at): array => $sets[$at], array_keys($worth));
         }
-        asort($waste);
-        $patterns = [];
-        foreach (array_slice(array_keys($waste), 0, $most) as $at) {
-            $kinds = array_map(fn (int $place): int => $this->order[$place], Measured::each($this->found[$at]));
-            $sets = new SheetSets($this->task, $kinds, ...[...$this->task->sheets[0], $this->effort]);
-            $all = (1 << count($kinds)) - 1;
-            if (! $this->effort->isSpent() && $sets->comesOut($all)) {
-                $patterns[] = $sets->slab($all);
-            }
+        $slabs = [];
+        foreach (array_slice($sets, 0, $most) as $set) {
+            $kinds = array_map(fn (int $place): int => $this->order[$place], Measured::each($set));
+            $slabs[] = $this->effort->isSpent() ? null : SheetSets::sheet($this->task, $kinds, $this->effort);
         }
 
-        return $patterns;
+        return array_values(array_filter($slabs));
     }
 
     /**
-     * @param array<string, array<int, int>> $sets
-     * @param list<int> $wanted by place: what is too many does not count
+     * Sheets for all pieces, as few as one likes, by sets that the programme takes, after the bound was raised.
+     *
+     * @return list<Slab>|null null: none were found
      */
-    private function add(array $sets, CoveringLp $lp, array $wanted): void
+    public function within(int $sheets): ?array
     {
-        foreach ($sets as $set) {
-            foreach ($set as $place => $count) {
-                $set[$place] = min($count, $wanted[$place]);
-            }
-            $lp->add($set, 1.0, null);
-        }
-    }
+        $dive = new SetDive($this->task, $this->order, $this->found, $this->sets, $this->shares, $this->ofKinds, $this->effort);
 
-    private function keep(string $set): void
-    {
-        $this->found[$set] ??= array_count_values(array_map(ord(...), str_split($set)));
+        return $this->programme === null ? null : $dive->within($this->programme, $this->wanted, $sheets);
     }
 }

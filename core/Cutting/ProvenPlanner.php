@@ -34,6 +34,9 @@ final readonly class ProvenPlanner implements CutPlanner
 
     private const CUTS_OF_A_STEP = 2_500_000;
 
+    /** Units that looking through every way leaves for what comes after it. */
+    private const FOR_THE_REST = Effort::A_SECOND >> 4;
+
     /** Patterns tried in one choice. */
     private const CHOICES = 2_000;
 
@@ -139,21 +142,30 @@ final readonly class ProvenPlanner implements CutPlanner
         }
         $areFewKinds = count($search->task()->kinds) <= self::FEW_KINDS;
         if ($bound !== null && $areFewKinds) {
-            $this->lookIntoSets($search, $bound);
+            $this->lookIntoSets($search, $bound, $effort);
         }
         if (! $isMany && ! $search->isProved()) {
             $search->begin($trimmer, $this->looks);
             $search->layOutInManyWays();
         }
         if ($bound !== null && ! $areFewKinds) {
-            $this->lookIntoSets($search, $bound);
+            $this->lookIntoSets($search, $bound, $effort);
         }
     }
 
-    private function lookIntoSets(PackingSearch $search, LowerBound $bound): void
+    private function lookIntoSets(PackingSearch $search, LowerBound $bound, Effort $effort): void
     {
-        $search->tryEveryWay(intdiv($this->units, 2));
-        $search->priceSets($bound, $this->pricing);
+        if (! $search->sets->areFew()) {
+            $search->sets->price($bound, $this->pricing);
+
+            return;
+        }
+        // What is soon settled is settled first; what is there is sooner found otherwise.
+        $aPart = $this->units >> 3;
+        $search->sets->tryEveryWay($bound, $aPart);
+        $search->fillCorners($aPart);
+        $search->sets->price($bound, $aPart);
+        $search->sets->tryEveryWay($bound, $search->bound() > 1 ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
     }
 
     /**

@@ -48,10 +48,31 @@ final class SheetSets
         $this->alike = array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
     }
 
+    /**
+     * One sheet with all of these.
+     *
+     * @param list<int> $pieces kinds, not more than {@see self::MOST_PIECES}
+     * @return Slab|null null: they do not come out of it, or the effort came to its end
+     */
+    public static function sheet(Measured $task, array $pieces, Effort $effort): ?Slab
+    {
+        [$width, $height] = $task->sheets[0];
+        $sets = new self($task, $pieces, $width, $height, $effort);
+        $all = (1 << count($pieces)) - 1;
+
+        return $sets->comesOut($all) ? $sets->slab($all) : null;
+    }
+
     /** Whether the effort came to its end before a set was settled: what was said to be impossible since may not be. */
     public function gaveUp(): bool
     {
         return $this->gaveUp;
+    }
+
+    /** After more effort was granted: what was not settled is looked at again. */
+    public function goOn(): void
+    {
+        $this->gaveUp = false;
     }
 
     public function comesOut(int $set): bool

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Bench\PublishedClasses;
 use Ephemeron\Cutting\DearestSets;
 use Ephemeron\Cutting\Demand;
 use Ephemeron\Cutting\Effort;
 use Ephemeron\Cutting\EveryWay;
+use Ephemeron\Cutting\FoundSets;
+use Ephemeron\Cutting\Growth;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\LowerBound;
 use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\PieceSets;
 use Ephemeron\Cutting\PricedSets;
 use Ephemeron\Cutting\ProvenPlanner;
+use Ephemeron\Cutting\SetProgramme;
 use Ephemeron\Cutting\SheetSets;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
@@ -23,6 +27,8 @@ use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+
+require_once __DIR__.'/../../bench/PublishedClasses.php';
 
 /** Sets of pieces that come out of a sheet, what they are worth, and the bound that follows: against every set there is. */
 final class PricedSetsTest extends TestCase
@@ -113,12 +119,83 @@ final class PricedSetsTest extends TestCase
         $this->assertSame([], $dearest->worthMoreThan(500, [100, 499]));
     }
 
+    /** Five strips of which any two come out of one sheet: the programme takes each pair by a part, two sheets and a half. */
+    public function test_the_programme_takes_in_sets_until_none_is_worth_more_than_a_sheet(): void
+    {
+        $sizes = [4.5, 4.25, 5, 4.75, 4.125];
+        $demands = array_map(static fn (int $piece): Demand => new Demand("P{$piece}", Size::inches(12, $sizes[$piece]), 1, false), range(0, 4));
+        $task = Measured::of(Kind::among($demands), [$this->sheet()], $this->trimmer());
+        $sets = new PieceSets($task, range(0, 4), ...[...$task->sheets[0], Effort::unlimited()]);
+        $shares = (new LowerBound($task->kinds, Size::inches(12, 12)))->shares(4, Effort::unlimited());
+        $found = new FoundSets;
+        foreach ([0, 1, 2, 3, 4, 0] as $place) {
+            $found->keep(chr($place));
+        }
+        $this->assertSame([5, [[3 => 1], [4 => 1]]], [$found->count(), $found->from(3)]);
+        // The last strip is not wanted at first.
+        foreach ([[[1, 1, 1, 1, 0], 2_000_000], [[1, 1, 1, 1, 1], 2_500_000]] as [$wanted, $worth]) {
+            $dearest = new DearestSets($sets, $wanted, $shares, Effort::unlimited());
+            $programme = new SetProgramme($found, $dearest, $wanted, Effort::unlimited());
+            $programme->optimise();
+            while ($programme->grow(SetProgramme::A_SHEET) === Growth::Grown) {
+                $programme->optimise();
+            }
+            $this->assertSame(Growth::Complete, $programme->grow(SetProgramme::A_SHEET));
+            $this->assertEqualsWithDelta($worth, $programme->worth($wanted), 5);
+            $taken = array_fill(0, 5, 0.0);
+            foreach ($programme->taken() as [$often, $set]) {
+                $this->assertSame([], array_diff_key($set, array_filter($wanted)), 'What is too many does not count.');
+                foreach ($set as $place => $count) {
+                    $taken[$place] += $often * $count;
+                }
+            }
+            $this->assertEqualsWithDelta(array_map(floatval(...), $wanted), $taken, 1e-6);
+        }
+        $dearest = new DearestSets($sets, [1, 1, 1, 1, 1], $shares, Effort::of(0));
+        $programme = new SetProgramme(new FoundSets, $dearest, [1, 1, 1, 1, 1], Effort::of(0));
+        $this->assertSame(5_000_000, $programme->worth([1, 1, 1, 1, 1]), 'Before it is optimised a piece takes a sheet.');
+        $this->assertSame(Growth::GaveUp, $programme->grow(SetProgramme::A_SHEET));
+    }
+
+    /** @return iterable<string, array{int, int, bool, int}> class, seed, whether they may be turned, sheets, of which fewer will not do */
+    public static function dives(): iterable
+    {
+        yield 'class 3' => [3, 278, false, 9];
+        yield 'class 7' => [7, 273, false, 10];
+        yield 'class 7, turned' => [7, 274, true, 11];
+    }
+
+    /** Forty pieces of the published classes ({@see PublishedClasses}). Area and sets prove that fewer sheets will not do. */
+    #[DataProvider('dives')]
+    public function test_sets_that_the_programme_takes_make_a_plan(int $class, int $seed, bool $turned, int $sheets): void
+    {
+        $published = new PublishedClasses;
+        [$demands, $supplies] = $published->task($class, 40, $turned, $seed);
+        $task = Measured::of(Kind::among($demands), $supplies, $published->trimmer());
+        $bound = new LowerBound($task->kinds, $supplies[0]->sheet);
+        $priced = new PricedSets($task, $bound, $task->wanted(), [], Effort::ofSeconds(3));
+        $this->assertNull($priced->within($sheets), 'not before the programme is there');
+        $this->assertSame($sheets, $priced->raise($bound->sheets(), $sheets + 1));
+        $slabs = $priced->within($sheets);
+        $this->assertNotNull($slabs);
+        $this->assertCount($sheets, $slabs);
+        $given = array_fill(0, count($task->wanted()), 0);
+        foreach ($slabs as $slab) {
+            $this->assertSame($task->sheets[0], [$slab->width, $slab->height]);
+            foreach ($slab->pieces() as $kind => $count) {
+                $given[$kind] += $count;
+            }
+        }
+        $this->assertSame($task->wanted(), $given);
+        $this->assertNull($priced->within($sheets - 1));
+    }
+
     /** Exact numbers of sheets are those of {@see EveryWay}, which is tested against every cut of every rectangle. */
     #[DataProvider('seeds')]
     public function test_the_bound_never_says_more_than_the_least_number_of_sheets(int $seed): void
     {
         $task = $this->task($seed);
-        $every = new EveryWay($task, Effort::unlimited());
+        $every = new EveryWay($task, Measured::each($task->wanted()), [], Effort::unlimited());
         for ($least = 1; $every->within($least) === null; $least++);
         $bound = new LowerBound($task->kinds, Size::inches(12, 12));
         $priced = new PricedSets($task, $bound, $task->wanted(), [], Effort::unlimited());

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ephemeron\Cutting;
+
+/** Looks for plans and proofs by which sets of pieces come out of one sheet, of sheets of one kind. */
+final class SetSearch
+{
+    /** Of telling what a piece takes of a sheet, where every way of cutting is looked through. */
+    private const WAYS = 6;
+
+    /** Patterns of priced sets that are made. */
+    private const PRICED = 200;
+
+    /** @var list<int> how many of each kind */
+    private readonly array $wanted;
+
+    private readonly Effort $forEveryWay;
+
+    private ?EveryWay $every = null;
+
+    /** @param list<Supply> $supplies one, of which there is enough */
+    public function __construct(
+        private readonly Measured $task,
+        private readonly array $supplies,
+        private readonly PlansSoFar $plans,
+        private readonly Effort $effort,
+    ) {
+        $this->wanted = $task->wanted();
+        $this->forEveryWay = Effort::of(0);
+    }
+
+    /** Whether the pieces are few enough to look through every way. */
+    public function areFew(): bool
+    {
+        return array_sum($this->wanted) <= SheetSets::MOST_PIECES;
+    }
+
+    /**
+     * Of a few pieces every way, with as many sheets as the bound says, then one more: until there is a plan or nothing less is left. Asked
+     * again it has still in mind what comes out of a sheet and what does not.
+     *
+     * @param int $units of effort
+     */
+    public function tryEveryWay(LowerBound $bound, int $units): void
+    {
+        if ($this->plans->isProved() || ! $this->areFew() || $units <= 0) {
+            return;
+        }
+        $before = $this->forEveryWay->spent();
+        $this->forEveryWay->grant(min($units, $this->effort->left()));
+        $every = $this->every ??= new EveryWay(
+            $this->task,
+            Measured::each($this->wanted),
+            array_slice($bound->shares(self::WAYS, $this->forEveryWay), 1),
+            $this->forEveryWay,
+        );
+        do {
+            $slabs = $every->within($this->plans->bound());
+            $isNone = $slabs === null && ! $every->gaveUp();
+            if ($isNone) {
+                $this->plans->raise($this->plans->bound() + 1);
+            }
+        } while ($isNone && ! $this->plans->isProved());
+        $this->keep($slabs);
+        $this->effort->spend($this->forEveryWay->spent() - $before);
+    }
+
+    /**
+     * Raises the bound by what sets of pieces are worth, where few go on a sheet, and takes them for plans with fewer sheets; the others that
+     * were found are patterns to choose from.
+     *
+     * @param int $units of effort; half as much again for plans, where a half was enough for the bound
+     */
+    public function price(LowerBound $bound, int $units): void
+    {
+        $most = $this->areFew() ? PricedSets::MOST_OF_FEW : PricedSets::MOST_ON_A_SHEET;
+        $areMany = array_sum($this->wanted) > $most * max(1, $this->plans->bound()) || count($this->wanted) > PieceSets::MOST_KINDS;
+        if ($this->plans->isProved() || $areMany) {
+            return;
+        }
+        $effort = Effort::of(min($units, $this->effort->left()));
+        $priced = new PricedSets($this->task, $bound, $this->wanted, $this->plans->patterns->all(), $effort);
+        $this->plans->raise($priced->raise(max(1, $this->plans->bound()), $this->plans->best()->newSheets));
+        if (2 * $effort->spent() <= $units) {
+            $effort->grant(min($units >> 1, max(0, ($this->effort->left() - $effort->spent()) >> 1)));
+        }
+        do {
+            $mayBe = ! $this->plans->isProved() && $this->plans->best()->missed === 0 && ! $effort->isSpent();
+        } while ($mayBe && $this->keep($priced->within($this->plans->best()->newSheets - 1)));
+        $this->effort->spend($effort->spent());
+        if (! $this->plans->isProved()) {
+            $this->plans->patterns->remember($this->sheets($priced->patterns(self::PRICED)));
+        }
+    }
+
+    /** @param list<Slab>|null $slabs */
+    private function keep(?array $slabs): bool
+    {
+        if ($slabs === null || ! Slab::allComeOff($slabs, $this->task->narrowest)) {
+            return false;
+        }
+        $this->plans->keep(new Packing($this->task, $this->supplies, $this->sheets($slabs), []));
+
+        return true;
+    }
+
+    /**
+     * @param list<Slab> $slabs
+     * @return list<array{int, Slab}> supply and slab
+     */
+    private function sheets(array $slabs): array
+    {
+        return array_map(static fn (Slab $slab): array => [0, $slab], $slabs);
+    }
+}
