@@ -59,7 +59,7 @@ final class LastPieces
                 $chosen[] = $sheet;
             }
         }
-        if ($chosen === [] || $free < 0) {
+        if ($free < 0) {
             return false;
         }
         $effort = Effort::of(min(self::LOOK, $this->effort->left()));
