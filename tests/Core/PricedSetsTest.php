@@ -154,11 +154,11 @@ final class PricedSetsTest extends TestCase
         $dearest = new DearestSets($sets, [1, 1, 1, 1, 1], $shares, Effort::unlimited());
         $known = new SetProgramme($found, $dearest, [1, 1, 1, 1, 1], Effort::unlimited());
         $this->assertSame(Growth::GaveUp, $known->grow(SetProgramme::A_SHEET), 'At prices that are not its own it finds what it has.');
-        $pair = new FoundSets;
-        $pair->keep(chr(0).chr(0));
-        $one = new SetProgramme($pair, $dearest, [1, 0, 0, 0, 0], Effort::unlimited());
-        $one->optimise();
-        $this->assertEquals([[1.0, [0 => 1]]], $one->taken(), 'Of two of a kind one is wanted.');
+        $many = new FoundSets;
+        $many->keep(chr(0).chr(0).chr(1));
+        $few = new SetProgramme($many, $dearest, [1, 1, 0, 0, 0], Effort::unlimited());
+        $few->optimise();
+        $this->assertEquals([[1.0, [0 => 1, 1 => 1]]], $few->taken(), 'Of two of a kind one is wanted.');
         $dearest = new DearestSets($sets, [1, 1, 1, 1, 1], $shares, Effort::of(0));
         $programme = new SetProgramme(new FoundSets, $dearest, [1, 1, 1, 1, 1], Effort::of(0));
         $this->assertSame(5_000_000, $programme->worth([1, 1, 1, 1, 1]), 'Before it is optimised a piece takes a sheet.');
