@@ -51,7 +51,8 @@ final class LastPieces
         $pieces = $missing;
         $free = -$area;
         $chosen = [];
-        foreach ($this->chance->shuffleArray($sheets) as $sheet) {
+        $ofFirstSupply = fn (Slab $sheet): bool => [$sheet->width, $sheet->height] === $this->task->sheets[0];
+        foreach ($this->chance->shuffleArray(array_filter($sheets, $ofFirstSupply)) as $sheet) {
             $there = Measured::each($sheet->pieces());
             if (count($pieces) + count($there) <= self::TOGETHER) {
                 array_push($pieces, ...$there);
@@ -66,7 +67,8 @@ final class LastPieces
         $found = (new EveryWay($this->task, $pieces, [], $effort))->within(count($chosen));
         $this->effort->spend($effort->spent());
         $this->spent += $effort->spent();
-        if ($found === null || ! Slab::allComeOff($found, $this->task->narrowest)) {
+        // If fewer sheets will do, the plan is another one.
+        if ($found === null || count($found) < count($chosen) || ! Slab::allComeOff($found, $this->task->narrowest)) {
             return false;
         }
         array_map(static fn (Slab $sheet, Slab $anew) => $sheet->becomes($anew), $chosen, $found);

@@ -51,6 +51,26 @@ final class LastPiecesTest extends TestCase
         $this->assertSame([11, 8], array_map(fn (Slab $sheet): int => $this->used($task, $sheet), $sheets));
     }
 
+    public function test_sheets_of_another_size_are_left_as_they_are(): void
+    {
+        $task = $this->task();
+        $other = new Slab($task->sheets[0][0] + 1, $task->sheets[0][1]);
+        $this->assertFalse($this->last($task, Effort::unlimited())->find([$other], [$this->kind($task, 5)]));
+        $this->assertSame([], $other->pieces());
+        $sheets = [$other, $this->sheet($task, 7)];
+        $this->assertTrue($this->last($task, Effort::unlimited())->find($sheets, [$this->kind($task, 5)]));
+        $this->assertSame([], $other->pieces());
+    }
+
+    /** 7 and 5 come out of one sheet: no sheet is left empty. */
+    public function test_where_fewer_sheets_will_do_nothing_is_changed(): void
+    {
+        $task = $this->task();
+        $sheets = [$this->sheet($task, 7), $this->sheet($task)];
+        $this->assertFalse($this->last($task, Effort::unlimited())->find($sheets, [$this->kind($task, 5)]));
+        $this->assertSame([7, 0], array_map(fn (Slab $sheet): int => $this->used($task, $sheet), $sheets));
+    }
+
     /** Twice the least that was ever missing is nearly as little; an inch more is not. */
     public function test_it_is_looked_for_only_where_nearly_as_little_is_missing_as_ever_was(): void
     {
