@@ -41,6 +41,7 @@ final class Effort
         return new self(PHP_INT_MAX, null);
     }
 
+    /** @param int $units more, 0 or above */
     public function grant(int $units): void
     {
         $this->units += $units;
