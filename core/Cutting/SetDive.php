@@ -42,7 +42,7 @@ final readonly class SetDive
     public function within(SetProgramme $programme, array $wanted, int $sheets): ?array
     {
         $root = $this->taken($programme, $sheets);
-        for ($aside = 0; $root !== [] && ! $this->effort->isSpent(); $aside++) {
+        for ($aside = 0; $aside < count($root) && ! $this->effort->isSpent(); $aside++) {
             $slabs = $this->take($root, $wanted, $sheets, $aside);
             if ($slabs !== null) {
                 return $slabs;
@@ -81,6 +81,7 @@ final readonly class SetDive
      */
     private function take(array $taken, array $wanted, int $sheets, int $aside): ?array
     {
+        $this->effort->spend(10 * count($taken));
         usort($taken, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
         $whole = [];
         foreach ($taken as $turn => [$often, $set]) {

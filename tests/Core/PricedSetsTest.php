@@ -198,6 +198,40 @@ final class PricedSetsTest extends TestCase
         $this->assertNull($priced->within($sheets - 1));
     }
 
+    /** For any number of sheets it comes to an end, and never does with fewer than are proved to be needed. */
+    #[DataProvider('seeds')]
+    public function test_a_plan_gives_what_is_wanted_and_no_plan_has_fewer_sheets_than_the_bound(int $seed): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $demands = [];
+        for ($kind = $chance->getInt(3, 14); $kind > 0; $kind--) {
+            $size = Size::inches($chance->getInt(2, 11), $chance->getInt(2, 11));
+            $demands[] = new Demand("P{$kind}", $size, $chance->getInt(1, 3), $seed % 2 === 0);
+        }
+        $task = Measured::of(Kind::among($demands), [$this->sheet()], $this->trimmer());
+        $bound = new LowerBound($task->kinds, Size::inches(12, 12));
+        $priced = new PricedSets($task, $bound, $task->wanted(), [], Effort::of(5_000_000));
+        $least = $priced->raise($bound->sheets(), PHP_INT_MAX);
+        $found = 0;
+        for ($sheets = 0; $sheets <= $least + 1; $sheets++) {
+            $slabs = $priced->within($sheets);
+            if ($slabs === null) {
+                continue;
+            }
+            $found++;
+            $this->assertLessThanOrEqual($sheets, count($slabs));
+            $this->assertGreaterThanOrEqual($least, count($slabs));
+            $given = array_fill(0, count($task->wanted()), 0);
+            foreach ($slabs as $slab) {
+                foreach ($slab->pieces() as $kind => $count) {
+                    $given[$kind] += $count;
+                }
+            }
+            $this->assertSame($task->wanted(), $given);
+        }
+        $this->assertGreaterThan(0, $found);
+    }
+
     /** Exact numbers of sheets are those of {@see EveryWay}, which is tested against every cut of every rectangle. */
     #[DataProvider('seeds')]
     public function test_the_bound_never_says_more_than_the_least_number_of_sheets(int $seed): void
