@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-/** Sets of pieces that are known to come out of one sheet, each once, in the order they were found. A piece is its place in an order of kinds. */
+/** Sets of pieces that are known to come out of one sheet, each once, as they were found. A piece is its place in an order of kinds. */
 final class FoundSets
 {
     /** @var array<string, int> number, by set */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Where only a few pieces have no place yet, looks through every way ({@see EveryWay}) in which they come out of some of the sheets, with all
- * that lies there. That is dear, so it is done only when nearly as little is missing as ever was, and takes a small part of the effort.
+ * Where only a few pieces have no place yet, looks through every way ({@see EveryWay}) in which they come out of some of the sheets, with
+ * all that lies there. That is dear, so it is done only when nearly as little is missing as ever was, and takes a small part of the effort.
  * (Leaving most as it is and solving the rest exactly: P. Shaw, CP 1998; cited from memory.)
  */
 final class LastPieces

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * Takes the sets for good that the linear programme takes most of, and solves it again for what is left, with new sets; of a few pieces that
- * are left it looks through every way. Then it does so again, and here and there takes a set that the programme takes less of; each time it
- * turns aside more often. (Diving with limited discrepancy: R. Sadykov, F. Vanderbeck, A. Pessoa, I. Tahiri and E. Uchoa, INFORMS Journal on
- * Computing 31, 2019; cited from memory.)
+ * Takes the sets for good that the linear programme takes most of, and solves it again for what is left, with new sets; of a few pieces
+ * that are left it looks through every way. Then it does so again, and here and there takes a set that the programme takes less of; each
+ * time it turns aside more often. (Diving with limited discrepancy: R. Sadykov, F. Vanderbeck, A. Pessoa, I. Tahiri and E. Uchoa, INFORMS
+ * Journal on Computing 31, 2019; cited from memory.)
  */
 final readonly class SetDive
 {

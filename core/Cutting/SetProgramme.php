@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ephemeron\Cutting;
 
 /**
- * The linear programme that covers pieces by sets that come out of one sheet. It begins with the sets that are known and grows by those that
- * are worth more than a sheet at its prices.
+ * The linear programme that covers pieces by sets that come out of one sheet. It begins with the sets that are known and grows by those
+ * that are worth more than a sheet at its prices.
  *
  * Prices and worth are in millionths of a sheet, rounded down.
  */

@@ -68,7 +68,7 @@ final class SetSearch
     }
 
     /**
-     * Raises the bound by what sets of pieces are worth, where few go on a sheet, and takes them for plans with fewer sheets; the others that
+     * Raises the bound by what sets of pieces are worth, where few go on a sheet, and takes them for plans with fewer sheets; those that
      * were found are patterns to choose from.
      *
      * @param int $units of effort; half as much again for plans, where a half was enough for the bound
