@@ -16,6 +16,9 @@ namespace Ephemeron\Cutting;
  */
 final class EveryWay
 {
+    /** Ways of telling what a piece takes, besides its area, that are worth looking at. */
+    public const WAYS = 5;
+
     private const A_SHEET = 1_000_000;
 
     private readonly SheetSets $sets;

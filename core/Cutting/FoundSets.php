@@ -7,7 +7,7 @@ namespace Ephemeron\Cutting;
 /** Sets of pieces that are known to come out of one sheet, each once, as they were found. A piece is its place in an order of kinds. */
 final class FoundSets
 {
-    /** @var array<string, int> number, by set */
+    /** @var array<string, true> by set */
     private array $known = [];
 
     /** @var list<array<int, int>> how many, by place */
@@ -17,7 +17,7 @@ final class FoundSets
     public function keep(string $set): void
     {
         if (! isset($this->known[$set])) {
-            $this->known[$set] = count($this->sets);
+            $this->known[$set] = true;
             $this->sets[] = array_count_values(array_map(ord(...), str_split($set)));
         }
     }

@@ -51,7 +51,7 @@ final readonly class FullerCorners
         $corners = new Corners($slabs, $this->chance, $this->effort);
         $regrouping = new Regrouping($this->chance, $this->effort);
         $last = new LastPieces($this->task, $this->chance, $this->effort);
-        $emptier = self::SHARE * $this->area($pieces) / count($pieces);
+        $emptier = self::SHARE * $this->task->areaOf($pieces) / count($pieces);
         $began = $this->effort->spent();
         $cooling = max(1, min(self::COOLING, intdiv($this->effort->left(), 2)));
         for ($trial = 1; $missing !== [] && ! $this->effort->isSpent(); $trial++) {
@@ -82,7 +82,7 @@ final readonly class FullerCorners
             $rule = $try % Packer::RULES;
             $split = intdiv($try, Packer::RULES) % Packer::SPLITS;
             $packing = $this->packer->pack($this->disorder->of($pieces), $rule, $split, $sheets);
-            $left = $this->area(Measured::each($packing->missing));
+            $left = $this->task->areaOf(Measured::each($packing->missing));
             if ($left < $least) {
                 [$best, $least] = [$packing, $left];
             }
@@ -175,11 +175,5 @@ final readonly class FullerCorners
         } while ($part !== $begin);
 
         return null;
-    }
-
-    /** @param list<int> $kinds */
-    private function area(array $kinds): int
-    {
-        return array_sum(array_map($this->task->area(...), $kinds));
     }
 }

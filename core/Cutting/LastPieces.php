@@ -43,7 +43,7 @@ final class LastPieces
      */
     public function find(array $sheets, array $missing): bool
     {
-        $area = $this->area($missing);
+        $area = $this->task->areaOf($missing);
         $this->least = min($this->least, $area);
         if ($area > self::NEARLY * $this->least || self::SHARE * $this->spent > $this->effort->spent() - $this->began) {
             return false;
@@ -56,7 +56,7 @@ final class LastPieces
             $there = Measured::each($sheet->pieces());
             if (count($pieces) + count($there) <= self::TOGETHER) {
                 array_push($pieces, ...$there);
-                $free += $sheet->width * $sheet->height - $this->area($there);
+                $free += $sheet->width * $sheet->height - $this->task->areaOf($there);
                 $chosen[] = $sheet;
             }
         }
@@ -74,11 +74,5 @@ final class LastPieces
         array_map(static fn (Slab $sheet, Slab $anew) => $sheet->becomes($anew), $chosen, $found);
 
         return true;
-    }
-
-    /** @param list<int> $kinds */
-    private function area(array $kinds): int
-    {
-        return array_sum(array_map($this->task->area(...), $kinds));
     }
 }

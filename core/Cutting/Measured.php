@@ -98,6 +98,12 @@ final readonly class Measured
         return $kinds;
     }
 
+    /** @param list<int> $kinds */
+    public function areaOf(array $kinds): int
+    {
+        return array_sum(array_map($this->area(...), $kinds));
+    }
+
     public function area(int $kind): int
     {
         return intdiv($this->kinds[$kind]->size->width->ticks, $this->unit) * intdiv($this->kinds[$kind]->size->height->ticks, $this->unit);

@@ -25,9 +25,6 @@ final class PricedSets
     /** Ways of telling what a piece takes of a sheet, from which those that say most are chosen each time. */
     private const WAYS = 40;
 
-    /** Of these ways, where every way of cutting a few pieces is looked through. */
-    private const FOR_EVERY_WAY = 5;
-
     /** Share of a sheet that a piece takes at the least to be looked at. */
     private const LARGE = [0.2, 0.1, 0.05, 0.0];
 
@@ -76,7 +73,7 @@ final class PricedSets
             sort($set, SORT_STRING);
             $this->found->keep(implode('', $set));
         }
-        $this->ofKinds = array_slice($shares, 1, self::FOR_EVERY_WAY);
+        $this->ofKinds = array_slice($shares, 1, EveryWay::WAYS);
         $this->order = $order;
         $this->wanted = array_map(static fn (int $kind): int => $wanted[$kind], $order);
         $this->shares = array_map(

@@ -7,9 +7,6 @@ namespace Ephemeron\Cutting;
 /** Looks for plans and proofs by which sets of pieces come out of one sheet, of sheets of one kind. */
 final class SetSearch
 {
-    /** Of telling what a piece takes of a sheet, where every way of cutting is looked through. */
-    private const WAYS = 6;
-
     /** Patterns of priced sets that are made. */
     private const PRICED = 200;
 
@@ -53,7 +50,7 @@ final class SetSearch
         $every = $this->every ??= new EveryWay(
             $this->task,
             Measured::each($this->wanted),
-            array_slice($bound->shares(self::WAYS, $this->forEveryWay), 1),
+            array_slice($bound->shares(1 + EveryWay::WAYS, $this->forEveryWay), 1),
             $this->forEveryWay,
         );
         do {
