@@ -9,6 +9,7 @@ use App\Drawer\WorthKeeping;
 use App\Models\Paper;
 use App\Models\PaperMovement;
 use App\Models\Project;
+use App\Models\Tick;
 use Ephemeron\Cutting\AsCut;
 use Ephemeron\Cutting\CutWork;
 use Ephemeron\Cutting\SheetPattern;
@@ -79,19 +80,28 @@ final readonly class CutSoFar
         if ($works === []) {
             return [];
         }
-        $papers = DB::table('papers')->selectRaw('count(*) as papers, sum(count) as sheets, max(updated_at) as changed')->first();
+        $isOfASheet = static fn (array $tick): bool => is_string($tick[0]) && Tick::isOfASheet($tick[0]);
 
         return [
             $project->id,
             $works,
-            self::rows($project, 'ticks', 'ticks', ['key']),
+            // What is done at the bench cuts nothing: the plan goes on from sheets alone.
+            array_values(array_filter(self::rows($project, 'ticks', 'ticks', ['key']), $isOfASheet)),
             self::rows($project, 'spoiledPieces', 'spoiled_pieces', ['sheet', 'piece', 'count']),
             self::rows($project, 'offcutChoices', 'offcut_choices', ['step', 'offcut', 'keep']),
-            (array) $papers,
-            DB::table('paper_movements')->where('project_id', $project->id)->whereNotNull('step')->orderBy('id')
-                ->get(['paper_id', 'step', 'change'])->all(),
+            self::moved($project),
             app(WorthKeeping::class)->narrowest()->ticks,
         ];
+    }
+
+    /** @return list<mixed> what its sheets took of the drawer and left there, with the papers as they lie there now */
+    private static function moved(Project $project): array
+    {
+        return array_values(
+            DB::table('paper_movements')->leftJoin('papers', 'papers.id', '=', 'paper_id')
+                ->where('project_id', $project->id)->whereNotNull('step')->orderBy('paper_movements.id')
+                ->get(['paper_id', 'step', 'change', 'kind', 'name', 'width', 'height', 'papers.count'])->all(),
+        );
     }
 
     /**

@@ -115,6 +115,39 @@ final class CutStaysTest extends TestCase
         );
     }
 
+    /** What is done at the bench, and papers it is not cut from, are not asked about again and again: a plan goes on from sheets. */
+    public function test_a_plan_is_made_anew_for_what_it_is_made_from_and_for_nothing_else(): void
+    {
+        $this->patch($this->at('design'), $this->change(['parameters.leaf-width' => '5 1/2']));
+        $of = fn (): string => app(Plans::class)->mark($this->project->refresh());
+        $this->post(
+            '/papers',
+            ['name' => 'Orbit card', 'kind' => 'card', 'count' => '9', 'weight' => '220 g', 'width' => '12', 'height' => '12'],
+        );
+        $paper = Paper::query()->sole();
+        $take = ['take' => ['structure-card' => $paper->id], 'revision' => $this->project->refresh()->revision];
+        $this->post($this->at('papers/take'), $take)->assertSessionHasNoErrors();
+        $planned = $of();
+        $key = $this->cutToTheEnd('structure-card');
+        $begun = $of();
+        $this->assertNotSame($planned, $begun);
+        $ticks = $this->project->ticks()->count();
+        $step = collect(app(Plans::class)->plan($this->project)->steps)->last(static fn ($step): bool => $step->places === []);
+        $this->put($this->at('ticks'), ['step' => $step?->key, 'done' => '1']);
+        $this->assertSame($ticks + 1, $this->project->ticks()->count());
+        $this->assertSame($begun, $of(), 'done at the bench');
+        $this->post('/papers', ['name' => 'Haze', 'kind' => 'card', 'count' => '7', 'weight' => '220 g', 'width' => '12', 'height' => '12']);
+        $this->assertSame($begun, $of(), 'a paper it is not cut from');
+
+        $leftover = Paper::query()->where('kind', 'leftover')->firstOrFail();
+        $leftover->increment('count');
+        $this->assertNotSame($begun, $of(), 'one leftover more, with which it may be gone on');
+        $leftover->decrement('count');
+        $this->assertSame($begun, $of());
+        $this->project->ticks()->where('key', 'like', "{$key}#%")->firstOrFail()->delete();
+        $this->assertNotSame($begun, $of(), 'a cut of a sheet');
+    }
+
     public function test_a_begun_book_keeps_its_plan_when_the_code_is_another(): void
     {
         $this->cut('mat-base', 1);
