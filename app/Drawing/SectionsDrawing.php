@@ -9,14 +9,11 @@ use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\WorkPlan;
 
-/** Every piece in its section, to one scale: what is clipped to what. */
+/** Every piece in its section, to one scale: what is clipped to what. Its letters can be read at the size of a phone. */
 final readonly class SectionsDrawing
 {
-    private const WIDTH = 620.0;
-
-    private const GAP = 14.0;
-
-    private const HEADING = 26.0;
+    /** Of the place it is shown in. */
+    private const BROAD_TO_TALL = 1.25;
 
     public function __construct(private WorkPlan $plan)
     {
@@ -24,60 +21,50 @@ final readonly class SectionsDrawing
 
     public function draw(): SvgDrawing
     {
-        $rows = [];
-        $y = 0.0;
-        foreach ($this->plan->blueprint->sections() as $section => $parts) {
-            [$places, $height] = $this->laidOut($parts, $y + self::HEADING);
-            $rows[] = [$section, $y, $places];
-            $y = $height + self::GAP;
+        $table = $this->table();
+        $drawing = new SvgDrawing(-4.0, -4.0, $table->width + 8.0, $table->height + 8.0, 'All pieces by section');
+        foreach ($table->headings as [$section, $left, $top]) {
+            $drawing->text($left, $top + $table->writing, $section, $table->writing, 'start', ['font-weight' => '600']);
         }
-        $drawing = new SvgDrawing(-4.0, -4.0, self::WIDTH + 8.0, $y + 8.0, 'All pieces by section');
-        foreach ($rows as [$section, $top, $places]) {
-            $drawing->text(0.0, $top + 18.0, (string) $section, 17.0, 'start', ['font-weight' => '600']);
-            foreach ($places as [$part, $left, $down]) {
-                $this->piece($drawing, $part, $left, $down);
-            }
+        foreach ($table->pieces as [$part, $left, $top]) {
+            $this->piece($drawing, $part, $left, $top, $table->writing);
         }
 
         return $drawing;
     }
 
-    /**
-     * @param list<Part> $parts
-     * @return array{list<array{Part, float, float}>, float} each with its left and top, and where the section ends
-     */
-    private function laidOut(array $parts, float $top): array
+    /** So broad that it comes out largest. */
+    private function table(): SectionsOnTheTable
     {
-        $places = [];
-        $x = 0.0;
-        $rowHeight = 0.0;
-        foreach ($parts as $part) {
-            $width = $part->size->width->inMillimetres() / 2;
-            if ($x > 0.0 && $x + $width > self::WIDTH) {
-                $x = 0.0;
-                $top += $rowHeight + self::GAP;
-                $rowHeight = 0.0;
-            }
-            $places[] = [$part, $x, $top];
-            $x += $width + self::GAP;
-            $rowHeight = max($rowHeight, $part->size->height->inMillimetres() / 2);
+        $sections = $this->plan->blueprint->sections();
+        $broadest = 1.0;
+        $area = 0.0;
+        foreach ($this->plan->blueprint->parts as $part) {
+            $width = $part->size->width->inMillimetres();
+            $broadest = max($broadest, $width);
+            $area += $width * $part->size->height->inMillimetres();
         }
+        $writing = sqrt($area) / 13;
+        $tables = array_map(
+            static fn (int $step): SectionsOnTheTable => SectionsOnTheTable::within($broadest * (1.0 + $step / 4), $writing, $sections),
+            range(0, 48),
+        );
+        $extent = static fn (SectionsOnTheTable $table): float => max($table->width / self::BROAD_TO_TALL, $table->height);
+        usort($tables, static fn (SectionsOnTheTable $a, SectionsOnTheTable $b): int => $extent($a) <=> $extent($b));
 
-        return [$places, $top + $rowHeight];
+        return $tables[0];
     }
 
-    private function piece(SvgDrawing $drawing, Part $part, float $x, float $y): void
+    private function piece(SvgDrawing $drawing, Part $part, float $x, float $y, float $writing): void
     {
         $palette = new Palette;
-        $drawing->open('g', ['transform' => "translate({$x} {$y}) scale(0.5)"]);
-        $area = Rectangle::whole($part->size);
-        $drawing->paper($area, $palette->of($part->role), $palette->classOf($part->role));
-        $width = $area->width()->inMillimetres();
-        $height = $area->height()->inMillimetres();
-        $radius = min(22.0, $part->size->shortSide()->inMillimetres() * 0.42);
-        $drawing->ring($width / 2, $height / 2, $part->letter, $radius);
-        if ($this->plan->countOf($part) > 1) {
-            $drawing->text($width / 2, min($height - 4.0, $height / 2 + $radius * 2.1), "{$this->plan->countOf($part)} ×", $radius);
+        [$width, $height] = [$part->size->width->inMillimetres(), $part->size->height->inMillimetres()];
+        $drawing->open('g', ['transform' => "translate({$x} {$y})"]);
+        $drawing->paper(Rectangle::whole($part->size), $palette->of($part->role), $palette->classOf($part->role));
+        $drawing->ring($width / 2, $height / 2, $part->letter, 0.8 * $writing);
+        $count = $this->plan->countOf($part);
+        if ($count > 1) {
+            $drawing->text($width / 2, $height + 0.9 * $writing, "{$count} ×", 0.85 * $writing);
         }
         $drawing->close('g');
     }

@@ -116,12 +116,37 @@ final class AtTheTrimmerTest extends TestCase
     public function test_places_are_said_in_short(): void
     {
         $this->assertSame('page 1', PlacesInShort::of(['Page 1']));
-        $this->assertSame('pages 1 and 2, 5, 7 to 9', PlacesInShort::of(['Page 9', 'Page 1', 'Page 8', 'Page 2', 'Page 5', 'Page 7']));
+        $this->assertSame('page 2, left fold-out', PlacesInShort::of(['Page 2, left fold-out']));
+        $this->assertSame('pages 1, 2, 5 and 7 to 9', PlacesInShort::of(['Page 9', 'Page 1', 'Page 8', 'Page 2', 'Page 5', 'Page 7']));
         $this->assertSame(
             'page 3, front cover, back cover and 1 more',
             PlacesInShort::of(['Front cover', 'Page 3', 'Back cover', 'Spine', 'Spine']),
         );
+        $this->assertSame('leaves 1 to 3', PlacesInShort::of(['leaf 1', 'leaf 2', 'leaf 3']));
+        $this->assertSame(
+            'pages 1 and 3: front and back',
+            PlacesInShort::of(['page 3, front', 'page 3, back', 'page 1, front', 'page 1, back']),
+        );
+        $this->assertSame('page 1: front and back', PlacesInShort::of(['page 1, front', 'page 1, back']));
+        $this->assertSame('pages 1 to 3; page 2: flap and inside of the flap; spine and 2 more', PlacesInShort::of(
+            ['Page 1', 'Page 2', 'Page 3', 'Page 2, flap', 'Page 2, inside of the flap', 'Spine', 'Front cover', 'Back cover'],
+        ));
+        $this->assertSame('page 1, centre, flap 1; page 1, centre, flap 2 and 4 more', PlacesInShort::of([
+            'Page 1, centre, flap 1', 'Page 1, centre, flap 2', 'Page 1, centre, flap 3', 'Page 2, front', 'Page 2, back', 'Spine',
+        ]));
         $this->assertSame('', PlacesInShort::of([]));
+    }
+
+    #[TestWith(['every other page from 1 to 9', 1, 9, 2])]
+    #[TestWith(['pages 1, 3, 5 and 7', 1, 7, 2])]
+    #[TestWith(['every fourth page from 2 to 78', 2, 78, 4])]
+    #[TestWith(['pages 3 to 8', 3, 8, 1])]
+    #[TestWith(['pages 1, 8, 15, 22 and 29', 1, 29, 7])]
+    public function test_pages_that_come_again_at_one_distance_are_told_by_it(string $said, int $first, int $last, int $step): void
+    {
+        $places = array_map(static fn (int $page): string => "Page {$page}", range($first, $last, $step));
+        $this->assertSame($said, PlacesInShort::of($places));
+        $this->assertStringNotContainsString('every', PlacesInShort::of([...$places, 'Page '.($last + 2 * $step)]));
     }
 
     /** Of a paper that is begun with more sheets planned than are there now, only those that are there are planned. */

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Drawing\BoardDrawing;
 use App\Drawing\PartDrawing;
 use App\Drawing\Prints;
+use App\Drawing\SectionsDrawing;
 use App\Drawing\SmallPictures;
 use App\Drawing\SpreadDrawing;
 use App\Models\Project;
@@ -36,6 +37,38 @@ final class DrawingsTest extends TestCase
 {
     use Designs;
     use RefreshDatabase;
+
+    /** What is clipped to what is told apart by letters: none lies on another, nor a piece on a piece, and all can be read on a phone. */
+    #[TestWith(['nested-gusset-album'])]
+    #[TestWith(['z-page-album'])]
+    #[TestWith(['waterfall-wallet'])]
+    public function test_every_piece_lies_in_its_section(string $structure): void
+    {
+        $plan = $this->plan($structure);
+        $svg = $this->xml((new SectionsDrawing($plan))->draw());
+        [, , $width, $height] = array_map(floatval(...), explode(' ', (string) $svg['viewBox']));
+        $number = static fn (?\SimpleXMLElement $value): float => (float) (string) $value;
+        $pieces = [];
+        foreach ($svg->xpath('//s:g[starts-with(@transform, "translate")]') ?: [] as $piece) {
+            sscanf((string) $piece['transform'], 'translate(%f %f)', $x, $y);
+            [$paper] = $piece->xpath('*[local-name()="rect"]') ?: [null];
+            [$ring] = $piece->xpath('*[local-name()="circle"]') ?: [null];
+            $radius = $number($ring['r'] ?? null);
+            // Where the window of a phone is 330 dots broad, a letter is ten dots tall at least.
+            $this->assertGreaterThan(10.0, 1.15 * $radius * min(330 / $width, 264 / $height));
+            $broad = max($number($paper['width'] ?? null), 2 * $radius);
+            $middle = $x + $number($paper['width'] ?? null) / 2;
+            $pieces[] = [$middle - $broad / 2, $y, $middle + $broad / 2, $y + $number($paper['height'] ?? null)];
+        }
+        $this->assertCount(count($plan->blueprint->parts), $pieces);
+        foreach ($pieces as $index => [$left, $top, $right, $bottom]) {
+            $this->assertTrue($left >= 0.0 && $top >= 0.0 && $right <= $width - 8.0 + 0.01 && $bottom <= $height - 8.0 + 0.01);
+            foreach (array_slice($pieces, $index + 1) as [$otherLeft, $otherTop, $otherRight, $otherBottom]) {
+                $isApart = $right <= $otherLeft || $otherRight <= $left || $bottom <= $otherTop || $otherBottom <= $top;
+                $this->assertTrue($isApart, "piece {$index}");
+            }
+        }
+    }
 
     public function test_the_opened_book_is_true_to_scale(): void
     {
