@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ephemeron\Bench;
 
-/** Where pieces go, without a row of names: `page 1`, `pages 2 to 5 and 8`, `pages 1 and 3: front and back`, `front cover and 3 more`. */
+use Ephemeron\Bench\Words\Edges;
+
+/** Where pieces go, without a row of names: `page 1`, `pages 2 to 5 and 8`, `front and back of leaves 1 and 3`, `spine and 3 more`. */
 final readonly class PlacesInShort
 {
     private const MOST = 2;
@@ -14,8 +16,11 @@ final readonly class PlacesInShort
 
     private const ORDINALS = [2 => 'other', 3 => 'third', 4 => 'fourth', 5 => 'fifth', 6 => 'sixth'];
 
-    /** @param list<string> $places as they are called */
-    public static function of(array $places): string
+    /**
+     * @param list<string> $places as they are called
+     * @param int $most besides whole pages; what goes beyond it is counted
+     */
+    public static function of(array $places, int $most = self::MOST): string
     {
         $whole = ['page' => [], 'leaf' => []];
         $parts = ['page' => [], 'leaf' => []];
@@ -38,9 +43,9 @@ final readonly class PlacesInShort
             array_push($further, ...self::partsOf($one, $many, $parts[$one]));
         }
         array_push($further, ...array_map(static fn (string $other): array => [$other, 1], $others));
-        array_push($said, ...array_column(array_slice($further, 0, self::MOST), 0));
-        $more = array_sum(array_column(array_slice($further, self::MOST), 1));
-        $isListed = count($said) > 1 && preg_grep('/[,:]/', $said) !== [];
+        array_push($said, ...array_column(array_slice($further, 0, $most), 0));
+        $more = array_sum(array_column(array_slice($further, $most), 1));
+        $isListed = count($said) > 1 && preg_grep('/,/', $said) !== [];
 
         return implode($isListed ? '; ' : ', ', $said).($more > 0 ? " and {$more} more" : '');
     }
@@ -61,8 +66,9 @@ final readonly class PlacesInShort
         }
         $said = [];
         foreach ($together as ['numbers' => $numbers, 'parts' => $named]) {
-            $where = self::numbered($one, $many, $numbers).(count($numbers) === 1 && count($named) === 1 ? ', ' : ': ');
-            $said[] = [$where.self::listed($named), count($numbers) * count($named)];
+            $where = self::numbered($one, $many, $numbers);
+            $isOne = count($numbers) === 1 && count($named) === 1;
+            $said[] = [$isOne ? "{$where}, {$named[0]}" : Edges::joined($named)." of {$where}", count($numbers) * count($named)];
         }
 
         return $said;
@@ -81,7 +87,7 @@ final readonly class PlacesInShort
 
         return count($numbers) >= self::EVERY && $ordinal !== null && $numbers === range($numbers[0], $last, $step)
             ? "every {$ordinal} {$one} from {$numbers[0]} to {$last}"
-            : "{$many} ".self::listed(self::rows($numbers));
+            : "{$many} ".Edges::joined(self::rows($numbers));
     }
 
     /**
@@ -101,13 +107,5 @@ final readonly class PlacesInShort
         }
 
         return $said;
-    }
-
-    /** @param list<string> $said */
-    private static function listed(array $said): string
-    {
-        $last = (string) array_pop($said);
-
-        return $said === [] ? $last : implode(', ', $said)." and {$last}";
     }
 }

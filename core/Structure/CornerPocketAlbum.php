@@ -254,7 +254,7 @@ final readonly class CornerPocketAlbum implements Structure
             creases: [...$grid->creases(Fold::Valley, ['middle' => Fold::Mountain]), new Crease($diagonal, Fold::Valley)],
             slits: [$free('corner'), $free('middle')],
             panels: $grid->panels(),
-            places: array_map(static fn (int $page): string => "page {$page}", range(1, $values->count('pages'))),
+            places: array_map(static fn (int $leaf): string => "leaf {$leaf}", range(1, $values->count('pages'))),
             why: "Corner panel, page height, back panel across; flange and page width down: {$grid->inWords($brief->notation)}.",
         ));
         $draft->add(new Reason('corner', "blank {$grid->inWords($brief->notation)}"));

@@ -202,7 +202,7 @@ final readonly class MitredTabAlbum implements Structure
                 $draft->add(
                     new Pouch(
                         'page-'.($index + 1).'-inside',
-                        'Page '.($index + 1).', between its halves',
+                        'Leaf '.($index + 1).', between its halves',
                         $recto->key,
                         new Size($page->width->minus($values->length('held')), $page->height),
                         [Edge::Bottom],
@@ -227,7 +227,7 @@ final readonly class MitredTabAlbum implements Structure
     {
         $values = $brief->values;
         $grid = PanelGrid::columns(['front' => $page->width, 'back' => $page->width], $page->height);
-        $places = array_map(static fn (int $number): string => "page {$number}", range(1, $count));
+        $places = array_map(static fn (int $number): string => "leaf {$number}", range(1, $count));
         $draft->part(
             new Part(
                 'page',

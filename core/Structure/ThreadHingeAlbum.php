@@ -255,7 +255,7 @@ final readonly class ThreadHingeAlbum implements Structure
             slits: [new Slit(new Segment(new Point($middle, $foot), new Point($middle, $foot->plus($lip))))],
             glueZones: [new GlueZone(Rectangle::at($waste->left(), $foot, new Size($middle, $lip)), Side::A, Adhesive::WetGlue)],
             panels: $grid->panels(),
-            places: array_map(static fn (int $page): string => "page {$page}", range(1, $pages)),
+            places: array_map(static fn (int $leaf): string => "leaf {$leaf}", range(1, $pages)),
             cutAways: [
                 Polygon::of(
                     Rectangle::at($waste->left(), $foot->plus($lip), new Size($middle, $values->length('pocket-depth')->minus($lip))),
@@ -315,7 +315,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $notation = $brief->notation;
         $depth = $values->length('pocket-depth');
         $half = $values->length('side-strip')->half();
-        $places = array_map(static fn (int $page): string => "page {$page}", range(1, $values->count('pages')));
+        $places = array_map(static fn (int $leaf): string => "leaf {$leaf}", range(1, $values->count('pages')));
         $inside = fn (string $column): PanelRef => new PanelRef('page', "{$column}-page", Side::B);
         $long = new Size($half, $depth->times(2));
         $foreEdge = static fn (string $column): Edge => $column === 'recto' ? Edge::Right : Edge::Left;
@@ -658,7 +658,7 @@ final readonly class ThreadHingeAlbum implements Structure
         ))->on($draft, $page);
         $draft->add(new Pouch(
             "page-{$number}-inside",
-            "Page {$number}, between its halves",
+            "Leaf {$number}, between its halves",
             $page->key,
             $page->size,
             // The strip closes the fore-edge with its fold: it takes nothing of the width.
@@ -690,7 +690,7 @@ final readonly class ThreadHingeAlbum implements Structure
         $values = $brief->values;
         $quarter = $brief->notation->unit === Unit::Inch ? Length::inches(0, 1, 4) : Length::millimetres(7);
         $eighth = $quarter->half();
-        $place = "page {$number}";
+        $place = "leaf {$number}";
         $panel = $values->length('page-width')->minus($eighth);
         $grid = $isDouble
             ? PanelGrid::columns(

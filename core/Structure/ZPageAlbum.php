@@ -315,7 +315,7 @@ final readonly class ZPageAlbum implements Structure
                     new GlueZone($blank->area('', 'half')->strip(Edge::Bottom, $values->length('overlap')), Side::A, Adhesive::Tape),
                 ],
                 panels: $blank->panels(),
-                places: ["page {$k}, front", "page {$k}, back"],
+                places: ["leaf {$k}, front", "leaf {$k}, back"],
                 corners: $trim === null ? [] : Corner::along(Edge::Top, $trim, $allow->tab()),
                 why: "Flap and half of the middle: {$blank->inWords($notation)}.",
             ));
@@ -333,7 +333,7 @@ final readonly class ZPageAlbum implements Structure
                     new Notch($back->middleOf(Edge::Bottom), Edge::Bottom, $values->length('notch')),
                 ],
                 panels: $pocket->panels(),
-                places: ["page {$k}"],
+                places: ["leaf {$k}"],
                 why: "Twice the page, folded at the fore-edge: {$pocket->inWords($notation)}.",
             ));
         }
@@ -353,7 +353,7 @@ final readonly class ZPageAlbum implements Structure
         $draft->add(new Reason('page-width', "pocket piece {$pocket->inWords($notation)}"));
         $parts = array_values(array_unique([$this->zKey(1, $values), $this->zKey(2, $values)]));
         $pockets = array_values(array_unique([$this->pocketKey(1, $values), $this->pocketKey(2, $values)]));
-        $places = array_map(static fn (int $number): string => "page {$number}", range(1, 2 * $values->count('units')));
+        $places = array_map(static fn (int $number): string => "leaf {$number}", range(1, 2 * $values->count('units')));
         $draft->task(
             new Task(
                 'join-z',
@@ -473,7 +473,7 @@ final readonly class ZPageAlbum implements Structure
 
     private function bind(Draft $draft, SteppedFins $fins): void
     {
-        $places = array_map(static fn (int $page): string => "page {$page}", range(1, count($fins->inPageOrder())));
+        $places = array_map(static fn (int $leaf): string => "leaf {$leaf}", range(1, count($fins->inPageOrder())));
         $pockets = array_values(array_filter(['pocket-odd', 'pocket-even'], static fn (string $key): bool => $draft->has($key)));
         $draft->task(new Task(
             'bind-pages',

@@ -124,11 +124,11 @@ final class AtTheTrimmerTest extends TestCase
         );
         $this->assertSame('leaves 1 to 3', PlacesInShort::of(['leaf 1', 'leaf 2', 'leaf 3']));
         $this->assertSame(
-            'pages 1 and 3: front and back',
+            'front and back of pages 1 and 3',
             PlacesInShort::of(['page 3, front', 'page 3, back', 'page 1, front', 'page 1, back']),
         );
-        $this->assertSame('page 1: front and back', PlacesInShort::of(['page 1, front', 'page 1, back']));
-        $this->assertSame('pages 1 to 3; page 2: flap and inside of the flap; spine and 2 more', PlacesInShort::of(
+        $this->assertSame('front and back of page 1', PlacesInShort::of(['page 1, front', 'page 1, back']));
+        $this->assertSame('pages 1 to 3, flap and inside of the flap of page 2, spine and 2 more', PlacesInShort::of(
             ['Page 1', 'Page 2', 'Page 3', 'Page 2, flap', 'Page 2, inside of the flap', 'Spine', 'Front cover', 'Back cover'],
         ));
         $this->assertSame('page 1, centre, flap 1; page 1, centre, flap 2 and 4 more', PlacesInShort::of([

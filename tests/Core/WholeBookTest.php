@@ -15,6 +15,7 @@ use Ephemeron\Measure\Unit;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\WorkPlan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold of every book, whatever its structure, in inches and centimetres. */
@@ -106,6 +107,25 @@ final class WholeBookTest extends TestCase
         $this->assertSame(array_unique($orders), $orders, 'No two pages in one place.');
         foreach ($plan->blueprint->openings() as $left => $right) {
             $this->assertNotSame($plan->blueprint->face($right)->order, $plan->blueprint->face($left)->order);
+        }
+    }
+
+    /** A leaf has two pages: what is done to leaves is not told by numbers of pages. */
+    #[TestWith(['z-page-album', 'bind-pages'])]
+    #[TestWith(['z-page-album', 'join-z'])]
+    #[TestWith(['mitred-tab-album', 'slip-pages'])]
+    #[TestWith(['thread-hinge-album', 'tape-threads'])]
+    public function test_a_leaf_is_not_called_a_page(string $structure, string $step): void
+    {
+        $plan = $this->plan($structure);
+        $pages = preg_grep('/^Page \d+$/', array_map(static fn ($face): string => $face->name, array_values($plan->blueprint->faces))) ?: [];
+        $places = array_column($plan->steps, 'places', 'key')[$step];
+        $this->assertCount(2 * count($places), $pages);
+        $this->assertSame(array_map(static fn (int $leaf): string => "leaf {$leaf}", range(1, count($places))), $places);
+        foreach ($plan->blueprint->parts as $part) {
+            if ($part->section === 'Pages') {
+                $this->assertSame([], preg_grep('/^page \d/', $part->places) ?: [], $part->name);
+            }
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Bench\Words;
 
+use Ephemeron\Bench\PlacesInShort;
 use Ephemeron\Binding\Sew;
 use Ephemeron\Blueprint\Act\Act;
 use Ephemeron\Blueprint\Act\ActKind;
@@ -30,6 +31,9 @@ final readonly class ActsInWords
 {
     /** Wet glue grabs in a minute and is dry in so many (common practice, no published source). */
     private const DRY = '15 to 30 minutes';
+
+    /** As many are named before a sentence, besides whole pages. */
+    private const PLACES = 4;
 
     private Pieces $pieces;
 
@@ -239,7 +243,7 @@ final readonly class ActsInWords
     {
         $named = array_values(array_unique(array_filter($places)));
 
-        return $named === [] || count($named) > 6 ? $sentence : ucfirst(implode(', ', $named)).': '.$sentence;
+        return $named === [] ? $sentence : ucfirst(PlacesInShort::of($named, self::PLACES)).': '.$sentence;
     }
 
     /**
