@@ -59,16 +59,23 @@ final readonly class PlacesInShort
         $together = [];
         foreach ($parts as $part => $numbers) {
             sort($numbers);
+            $isCounted = preg_match('/^(\D+) (\d+)$/', $part, $found) === 1;
+            $stem = $isCounted ? $found[1] : $part;
             // What is a part of a part is not told in one breath with others.
-            $alike = implode(',', $numbers).(str_contains($part, ',') ? $part : '');
+            $alike = implode(',', $numbers).(str_contains($part, ',') ? $stem : '');
             $together[$alike]['numbers'] = $numbers;
-            $together[$alike]['parts'][] = $part;
+            $together[$alike]['parts'][$stem][] = $isCounted ? (int) $found[2] : 0;
         }
         $said = [];
         foreach ($together as ['numbers' => $numbers, 'parts' => $named]) {
             $where = self::numbered($one, $many, $numbers);
-            $isOne = count($numbers) === 1 && count($named) === 1;
-            $said[] = [$isOne ? "{$where}, {$named[0]}" : Edges::joined($named)." of {$where}", count($numbers) * count($named)];
+            $what = array_map(
+                static fn (string $stem): string => max($named[$stem]) === 0 ? $stem : self::numbered($stem, "{$stem}s", $named[$stem]),
+                array_keys($named),
+            );
+            $isOne = count($numbers) === 1 && count($what) === 1;
+            $places = count($numbers) * array_sum(array_map(count(...), $named));
+            $said[] = [$isOne ? "{$where}, {$what[0]}" : Edges::joined($what)." of {$where}", $places];
         }
 
         return $said;

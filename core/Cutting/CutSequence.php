@@ -23,7 +23,7 @@ final readonly class CutSequence
             $signature = $this->next($pending, $last);
             [$cut, $together] = $pending[$signature];
             unset($pending[$signature]);
-            $sameFence = $last !== null && $last->along === $cut->along && $last->at->equals($cut->at);
+            $sameFence = $last?->at->equals($cut->at) === true;
             $steps[] = new CutStep(
                 count($steps) + 1,
                 $cut->area()->size(),

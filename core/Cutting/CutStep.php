@@ -16,7 +16,7 @@ final readonly class CutStep
      * @param Axis $along the side that lies along the fence's scale
      * @param Length $fence
      * @param int $together how many equal pieces are cut at this setting
-     * @param bool $sameFence the fence stays where it was for the cut before
+     * @param bool $sameFence the fence stays where it was for the cut before, also where the piece is turned
      */
     public function __construct(
         public int $number,

@@ -131,8 +131,12 @@ final class AtTheTrimmerTest extends TestCase
         $this->assertSame('pages 1 to 3, flap and inside of the flap of page 2, spine and 2 more', PlacesInShort::of(
             ['Page 1', 'Page 2', 'Page 3', 'Page 2, flap', 'Page 2, inside of the flap', 'Spine', 'Front cover', 'Back cover'],
         ));
-        $this->assertSame('page 1, centre, flap 1; page 1, centre, flap 2 and 4 more', PlacesInShort::of([
-            'Page 1, centre, flap 1', 'Page 1, centre, flap 2', 'Page 1, centre, flap 3', 'Page 2, front', 'Page 2, back', 'Spine',
+        $this->assertSame('page 1, centre, flaps 1 to 3; page 1, centre, inside of the flap 2 and 4 more', PlacesInShort::of([
+            'Page 1, centre, flap 1', 'Page 1, centre, inside of the flap 2', 'Page 1, centre, flap 2', 'Page 1, centre, flap 3',
+            'Page 2, front', 'Page 2, back', 'Page 3, tab', 'Spine',
+        ]));
+        $this->assertSame('flap 2 and insides 1 and 3 of pages 4 and 6', PlacesInShort::of([
+            'Page 4, flap 2', 'Page 6, flap 2', 'Page 6, inside 1', 'Page 4, inside 3', 'Page 4, inside 1', 'Page 6, inside 3',
         ]));
         $this->assertSame('', PlacesInShort::of([]));
     }

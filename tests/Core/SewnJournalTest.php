@@ -203,6 +203,20 @@ final class SewnJournalTest extends TestCase
         $words = $this->plan('sewn-journal', ['parameters' => ['signatures' => 1]]);
         $sew = array_values(array_filter($words->steps, static fn ($step): bool => $step->key === 'sew'))[0];
         $this->assertStringContainsString('out through 2, in through 1, out through 3, in through 2', implode(' ', $words->linesOf($sew)));
+        $this->assertStringEndsWith('The tails on either side of the long stitch, a knot.', implode(' ', $words->linesOf($sew)));
+    }
+
+    /** A thread through all signatures is followed line by line, in and out through the four holes to either side of the middle. */
+    public function test_a_long_thread_is_told_signature_by_signature(): void
+    {
+        $plan = $this->plan('sewn-journal', ['parameters' => ['stitch' => 'long', 'signatures' => 3, 'stations' => '5']]);
+        $sew = array_values(array_filter($plan->steps, static fn ($step): bool => $step->key === 'sew'))[0];
+        $lines = $plan->linesOf($sew);
+        $this->assertCount(4, $lines);
+        $this->assertMatchesRegularExpression('/ in of thread\. Signature 1: in through 1, out through 2, in through 3, out through 4\.$/', $lines[0]);
+        $this->assertSame('Over to signature 2: in through 4, out through 3, in through 2, out through 1.', $lines[1]);
+        $this->assertSame('Over to signature 3: in through 1, out through 2, in through 3, out through 4.', $lines[2]);
+        $this->assertStringContainsString('knotted to their first stitches', $lines[3]);
     }
 
     /** Common practice: twenty sheets of 0.1 mm stand out about 3.8 mm, and are trimmed before they are sewn, with a knife. */

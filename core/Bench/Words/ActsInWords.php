@@ -53,8 +53,7 @@ final readonly class ActsInWords
     {
         $said = [];
         foreach ($this->inOrder($acts) as $act) {
-            $sentence = $this->sentence($act);
-            if ($sentence !== '') {
+            foreach ($this->told($act) as $sentence) {
                 $said[$sentence][] = $this->where($act);
             }
         }
@@ -86,6 +85,12 @@ final readonly class ActsInWords
         return $acts;
     }
 
+    /** @return list<string> */
+    private function told(Act $act): array
+    {
+        return $act instanceof Sew ? (new SewingInWords($this->notation))->lines($act) : array_filter([$this->sentence($act)]);
+    }
+
     private function sentence(Act $act): string
     {
         return match (true) {
@@ -101,7 +106,6 @@ final readonly class ActsInWords
                 $this->pieces->listed($act->through),
             ),
             $act instanceof Nest => $this->nest($act),
-            $act instanceof Sew => $this->sew($act),
             $act instanceof Thread => sprintf(
                 '%s %s: %s.',
                 $act->pierced ? 'Through' : 'Round',
@@ -129,28 +133,6 @@ final readonly class ActsInWords
         }
 
         return sprintf('Signature %d, from the outermost sheet in: %s.', $act->signature, implode(', ', $said));
-    }
-
-    /** Hole by hole: the side the needle goes to, and which hole, counted from the head. */
-    private function sew(Sew $act): string
-    {
-        $signature = 0;
-        $way = [];
-        foreach ($act->walk->passages as $passage) {
-            $over = $passage->signature === $signature ? '' : 'over to the next signature, ';
-            $signature = $passage->signature;
-            $way[] = $over.($passage->isOutwards ? 'out' : 'in').' through '.($passage->station + 1);
-        }
-        $isPamphlet = $act->walk->passages[0]->station === $act->walk->passages[count($way) - 1]->station && $signature === 0;
-
-        return sprintf(
-            '%s of thread%s: %s. %s',
-            $this->notation->text($act->thread),
-            $act->times > 1 ? ' for each signature' : '',
-            implode(', ', $way),
-            $isPamphlet ? 'The tails on either side of the long stitch, a knot.'
-                : 'Pull it tight all along; the tails are knotted to their first stitches.',
-        );
     }
 
     private function fasten(Fasten $act): string
@@ -208,9 +190,10 @@ final readonly class ActsInWords
     private function handling(Handling $act): string
     {
         $letters = $this->pieces->listed($act->parts());
+        $isOne = count($act->parts()) === 1 && $this->blueprint->part($act->parts()[0])->quantity === 1;
 
         return match ($act->kind()) {
-            ActKind::DryFit => "Without glue first: {$letters} as they will lie.",
+            ActKind::DryFit => 'Without glue first: '.$letters.($isOne ? ' as it will lie.' : ' as they will lie.'),
             ActKind::TurnIn => "Turn the edges of {$letters} in over the board.",
             ActKind::Trim => $act->hanging() === [] ? "Cut {$letters} level, the knife away from your hand."
                 : "Trim what stands proud of {$letters} flush, once the glue holds.",
@@ -222,12 +205,18 @@ final readonly class ActsInWords
 
     private function where(Act $act): string
     {
-        if (! $act instanceof Glue) {
-            return '';
-        }
-        $face = $act->joint->face ?? ($act->joint->pouch === null ? null : $this->blueprint->find(Pouch::class, $act->joint->pouch)?->face);
+        $face = match (true) {
+            $act instanceof Glue => $act->joint->face ?? $this->faceOf($act->joint->pouch),
+            $act instanceof Slip => $this->faceOf($act->into),
+            default => null,
+        };
 
         return $face === null ? '' : Edges::face($this->blueprint->face($face));
+    }
+
+    private function faceOf(?string $pouch): ?string
+    {
+        return $pouch === null ? null : $this->blueprint->find(Pouch::class, $pouch)?->face;
     }
 
     /** @param array<string, list<string>> $said */
