@@ -18,12 +18,16 @@ final readonly class Desk
         $this->notation = $workings->notation();
     }
 
-    /** `all 4 of C, page`. */
+    /** `C, page`, `both C, page`, `all 4 C, page`. */
     public function named(Part $part): string
     {
-        $count = $this->count($part);
+        $many = match ($count = $this->count($part)) {
+            1 => '',
+            2 => 'both ',
+            default => "all {$count} ",
+        };
 
-        return ($count === 1 ? '' : "all {$count} of ")."{$part->letter}, ".$part->called();
+        return "{$many}{$part->letter}, {$part->called()}";
     }
 
     /** How many pieces there are, of all books that are made together. */

@@ -303,8 +303,8 @@ final readonly class NestedGussetAlbum implements Structure
                 Phase::Assemble,
                 "Stick sheet {$k} into sheet {$outer}",
                 sprintf(
-                    '%s side by side (the gusset is %s wide), up to the scores and not over them. Heads and feet level, then press.',
-                    $strips === 1 ? 'One strip' : "{$strips} strips",
+                    '%s (the gusset is %s wide), up to the scores and not over them. Heads and feet level, then press.',
+                    $strips === 1 ? 'One strip' : "{$strips} strips side by side",
                     $brief->notation->text($this->gusset($k, $brief->values)),
                 ),
                 'Album sheets',

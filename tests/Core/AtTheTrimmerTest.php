@@ -105,7 +105,7 @@ final class AtTheTrimmerTest extends TestCase
             ),
         );
         $this->assertMatchesRegularExpression('/in \d\d passes of 3[.,]/', $texts, 'some eighty sheets of 160 g');
-        $this->assertStringContainsString('Score all 10 of A', $texts);
+        $this->assertStringContainsString('Score all 10 A', $texts);
         $amount = static fn ($plan): array => array_map(
             static fn ($wanted): array => [$wanted->name, $wanted->length?->ticks ?? $wanted->count],
             $plan->requisites(),

@@ -111,6 +111,7 @@ final class StepsTest extends TestCase
         $this->assertSame(Adhesive::WetGlue, $steps['mat-pages']->adhesive);
         $this->assertSame(Adhesive::None, $steps['score-sheet-1']->adhesive);
         $this->assertStringContainsString('3 strips side by side', $steps['nest-3']->text);
+        $this->assertStringStartsWith('One strip (', $steps['nest-1']->text);
         $this->assertSame(
             ['Tape on the gusset of C (sheet 3), letter side; '
                 .'onto the gusset of D (sheet 4), side without the letter, ⅛ in free on each side.'],

@@ -36,7 +36,7 @@ final readonly class Notching implements Telling
         return new Step(
             "notch-{$part->key}",
             Phase::Notch,
-            "Punch the notches of {$this->desk->named($part)}",
+            'Punch the '.($count === 1 ? 'notch' : 'notches')." of {$this->desk->named($part)}",
             sprintf(
                 '%s of %s: half the circle at %s, through one layer only. Now, before anything is glued: afterwards the punch goes '
                     .'through both layers. Ink the edges now too, if you ink.',

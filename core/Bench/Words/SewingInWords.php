@@ -25,7 +25,9 @@ final readonly class SewingInWords
         $thread = $this->notation->text($act->thread).' of thread'.($act->times > 1 ? ' for each signature' : '');
         $first = implode(', ', array_shift($ways) ?? []);
         if ($ways === []) {
-            return ["{$thread}: {$first}. ".($this->comesBack($act) ? 'The tails on either side of the long stitch, a knot.' : self::tight())];
+            $end = $this->comesBack($act) ? 'The tails on either side of the long stitch, a knot.' : self::tight();
+
+            return ["{$thread}: {$first}. {$end}"];
         }
         $lines = ["{$thread}. Signature 1: {$first}."];
         foreach ($ways as $index => $way) {
