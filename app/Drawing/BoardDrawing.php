@@ -13,6 +13,7 @@ use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
+use Ephemeron\Scoring\ScoreLine;
 use Ephemeron\Scoring\ScoreMove;
 use Ephemeron\Scoring\ScorePlan;
 
@@ -44,23 +45,44 @@ final readonly class BoardDrawing
         $this->board($drawing, $plan, $board);
         $palette = new Palette;
         $drawing->paper(Rectangle::whole($size), $palette->of($part->role), $palette->classOf($part->role));
-        [$x, $y] = [$size->width->inMillimetres() - $letter, $size->height->inMillimetres() - $letter];
-        $drawing->ring($x, $y, $part->letter, 0.7 * $letter, isBeneath: true);
         foreach ($move->lines as $index => $line) {
             $segment = new Segment(new Point($line->at, Length::zero()), new Point($line->at, $size->height));
             $drawing->fold($segment, $line->fold);
             $x = $line->at->inMillimetres();
+            $aside = $this->isCrowded($move, $index) ? $letter : 0.0;
             $drawing->text(
                 $x,
-                -self::FENCE - 0.35 * $letter - ($this->isCrowded($move, $index) ? 1.05 * $letter : 0.0),
+                -self::FENCE - 0.35 * $letter - 1.05 * $aside,
                 ($line->isOnGroove() ? '' : '≠ ').$this->notation->number($line->at),
                 $letter,
                 attributes: ['font-weight' => '600'],
             );
-            $drawing->ring($x, $size->height->inMillimetres() * 0.5, (string) ($index + 1), 0.62 * $letter);
+            $drawing->ring($x, $size->height->inMillimetres() * 0.5 - 2.2 * $aside, (string) ($index + 1), 0.62 * $letter);
+        }
+        $across = $this->besideScores($move, $size->width->inMillimetres(), $letter);
+
+        return $drawing->ring($across, $size->height->inMillimetres() - $letter, $part->letter, 0.7 * $letter, isBeneath: true);
+    }
+
+    /** Where the letter can be read: near the right edge, or where scores leave most room. */
+    private function besideScores(ScoreMove $move, float $width, float $letter): float
+    {
+        $lines = array_map(static fn (ScoreLine $line): float => $line->at->inMillimetres(), $move->lines);
+        sort($lines);
+        $corner = $width - $letter;
+        if (array_filter($lines, static fn (float $at): bool => abs($at - $corner) < $letter) === []) {
+            return $corner;
+        }
+        $middle = $corner;
+        $most = 0.0;
+        foreach ([...$lines, $width] as $index => $right) {
+            $left = $lines[$index - 1] ?? 0.0;
+            if ($right - $left > $most) {
+                [$most, $middle] = [$right - $left, ($left + $right) / 2];
+            }
         }
 
-        return $drawing;
+        return $middle;
     }
 
     private function board(SvgDrawing $drawing, ScorePlan $plan, Size $board): void
