@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use Ephemeron\Design\Design;
+use Ephemeron\Filling\Keepsake;
 use Ephemeron\Format\DesignWriter;
 use Ephemeron\Gathering\Gathering;
 use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Stock;
 use Illuminate\Support\Arr;
 
 /** Says what differs between two designs: `leaf width 5 in → 5 1/2 in`. */
@@ -36,9 +38,11 @@ final readonly class ChangeInWords
         if ($choices !== null) {
             return $choices;
         }
-        $leaves = $this->leaves($before->leaves, $after->leaves);
-        if ($leaves !== null) {
-            return $leaves;
+        $heaped = $this->leaves($before->leaves, $after->leaves)
+            ?? $this->prints($before->choices->papers, $after->choices->papers)
+            ?? $this->keepsakes($before->keepsakes, $after->keepsakes);
+        if ($heaped !== null) {
+            return $heaped;
         }
         if ($before->parameters != $after->parameters) {
             // What follows from the measures is not said.
@@ -83,6 +87,56 @@ final readonly class ChangeInWords
             $less !== [] => implode(', ', $less).' taken off the heap',
             $before->order !== $after->order => 'another order of the leaves',
             default => null,
+        };
+    }
+
+    /**
+     * Prints more or fewer at hand; null where they are the same ones.
+     *
+     * @param array<string, Stock> $was by key
+     * @param array<string, Stock> $is
+     */
+    private function prints(array $was, array $is): ?string
+    {
+        [$more, $less] = [array_diff_key($is, $was), array_diff_key($was, $is)];
+        $named = static fn (array $prints): string => count($prints) === 1 ? $prints[array_key_first($prints)]->name
+            : count($prints).' prints';
+
+        return match (true) {
+            $more !== [] && $less !== [] => 'other prints at hand',
+            $more !== [] => "{$named($more)} laid to the book",
+            $less !== [] => "{$named($less)} put back",
+            default => null,
+        };
+    }
+
+    /**
+     * What goes in and where; null where that is the same.
+     *
+     * @param array<string, Keepsake> $was by key
+     * @param array<string, Keepsake> $is
+     */
+    private function keepsakes(array $was, array $is): ?string
+    {
+        $named = static fn (array $things): string => count($things) === 1 ? "“{$things[array_key_first($things)]->name}”"
+            : count($things).' things';
+        [$more, $less] = [array_diff_key($is, $was), array_diff_key($was, $is)];
+        if ($more !== [] || $less !== []) {
+            return match (true) {
+                $less === [] => "{$named($more)} to go in",
+                $more === [] => "{$named($less)} not to go in",
+                default => 'other things to go in',
+            };
+        }
+        $isMoved = static fn (Keepsake $thing, string $key): bool => $thing->home !== $was[$key]->home;
+        $moved = array_filter($is, $isMoved, ARRAY_FILTER_USE_BOTH);
+        $home = count($moved) === 1 ? $moved[array_key_first($moved)]->home : null;
+
+        return match (true) {
+            $moved === [] => null,
+            $home !== null => "{$named($moved)} to {$this->place($home)}",
+            count($moved) === 1 => "{$named($moved)} nowhere yet",
+            default => "places for {$named($moved)} that go in",
         };
     }
 

@@ -17,6 +17,9 @@ use App\Planning\ProjectEditor;
 use App\View\Measured;
 use App\View\Stage;
 use App\View\Typeset;
+use Ephemeron\Design\Design;
+use Ephemeron\Filling\Keepsake;
+use Ephemeron\Filling\KeepsakeKind;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
@@ -24,6 +27,7 @@ use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\Unit;
+use Ephemeron\Paper\Choices;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
@@ -193,6 +197,29 @@ final class DrawingsTest extends TestCase
         $this->assertSame('read in centimetres', $said(['unit' => 'cm']));
         $this->assertSame('something put on a page', $said(['things.page-1/tag-1' => ['on' => 'page-1', 'kind' => 'tag']]));
         $this->assertSame('something taken off a page', $said(['things.page-2/pocket-1.off' => true]));
+    }
+
+    /** Many at once are counted, one is named; nothing is told by its key. */
+    public function test_what_goes_in_and_prints_are_said_in_words(): void
+    {
+        $words = app(ChangeInWords::class);
+        $album = app(DesignReader::class)->usual(app(Catalogue::class)->get('nested-gusset-album'), Unit::Inch);
+        $photo = static fn (string $name): Keepsake => new Keepsake($name, KeepsakeKind::Print, Size::inches(4, 6));
+        $three = ['a' => $photo('Owl'), 'b' => $photo('Newt'), 'c' => $photo('Moth')];
+        $with = static fn (array $keepsakes): Design => $album->with(keepsakes: $keepsakes);
+        $this->assertSame('3 things to go in', $words->between($album, $with($three)));
+        $this->assertSame('“Moth” not to go in', $words->between($with($three), $with(array_slice($three, 0, 2))));
+        $homes = [...$three, 'a' => $three['a']->goingTo('page-2/pocket-1')];
+        $this->assertSame('“Owl” to page 2 pocket 1', $words->between($with($three), $with($homes)));
+        $this->assertSame('“Owl” nowhere yet', $words->between($with($homes), $with($three)));
+        $all = array_map(static fn (Keepsake $thing): Keepsake => $thing->goingTo('page-4', true), $three);
+        $this->assertSame('places for 3 things that go in', $words->between($with($three), $with($all)));
+
+        $stock = $album->materials[array_key_first($album->materials)];
+        $prints = static fn (string ...$keys): Design => $album->with(choices: new Choices(array_fill_keys($keys, $stock)));
+        $this->assertSame('2 prints laid to the book', $words->between($album, $prints('a', 'b')));
+        $this->assertSame("{$stock->name} put back", $words->between($prints('a', 'b'), $prints('a')));
+        $this->assertSame('other prints at hand', $words->between($prints('a'), $prints('b')));
     }
 
     public function test_small_pictures_are_drawn_once_for_each_design(): void
