@@ -52,7 +52,7 @@
         <label for="{{ $id }}-{{ $field }}">{{ $label }}</label>
         <span class="with-colour">
             <input type="color" tabindex="-1" aria-label="{{ $label }}, choose" value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $value($field, $known)) ? $value($field, $known) : '#e8e0cc' }}" @input="chosen($event)">
-            <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) x-ref="text" id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" placeholder="from the picture">
+            <input @class(['form-control', 'is-invalid' => $isOld && $errors->has($field)]) x-ref="text" id="{{ $id }}-{{ $field }}" name="{{ $field }}" value="{{ $value($field, $known) }}" autocomplete="off" placeholder="as printed">
         </span>
         @if ($isOld)@error($field)<p class="field-error">{{ $message }}</p>@enderror @endif
     </div>
