@@ -1,5 +1,8 @@
 # nginx and php8.2-fpm with the files of deploy/, on loopback, as whoever calls it.
 
+# with_its_ini COMMAND… : with what Debian's PHP reads and with deploy/ephemeron.ini
+with_its_ini() { PHP_INI_SCAN_DIR="/etc/php/8.2/fpm/conf.d:$PWD/deploy" "$@"; }
+
 # start_deployed HOME PORT PUBLIC : HOME takes what they write; the environment says which shelf it is
 start_deployed() {
     local home="$1" port="$2" public="$3" me
@@ -28,7 +31,7 @@ CONF
             [ -z "${!name:-}" ] || printf 'env[%s] = %s\n' "$name" "${!name}"
         done
     } >"$home/fpm.conf"
-    /usr/sbin/php-fpm8.2 -y "$home/fpm.conf" $([ "$me" = root ] && echo -R)
+    with_its_ini /usr/sbin/php-fpm8.2 -y "$home/fpm.conf" $([ "$me" = root ] && echo -R)
     /usr/sbin/nginx -c "$home/nginx.conf"
 }
 
