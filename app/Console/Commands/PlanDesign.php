@@ -41,8 +41,9 @@ final class PlanDesign extends Command
         foreach ($files as $file) {
             try {
                 $design = $reader->fromJson($this->contents($file));
-                Ceiling::check($workshop->blueprint($design));
-                $this->tell($file, $hand->plan($design), $isOne);
+                $blueprint = $workshop->blueprint($design);
+                Ceiling::check($blueprint);
+                $this->tell($file, $hand->plan($design, blueprint: $blueprint), $isOne);
             } catch (InvalidDesign $error) {
                 $code = self::WRONG_FILE;
                 $isOne || ! $this->option('json') ? $this->complain($file, $error)
