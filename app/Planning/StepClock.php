@@ -110,7 +110,8 @@ final readonly class StepClock
     {
         return match ($step->phase) {
             Phase::Cut => 180,
-            Phase::Score, Phase::Slit, Phase::Fold, Phase::Notch => 90,
+            Phase::Score, Phase::Slit, Phase::Notch => 90,
+            Phase::Fold => 90 * max(1, count($step->places)),
             Phase::Sort, Phase::Prepare, Phase::DryFit => 120,
             default => 240,
         };

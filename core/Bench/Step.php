@@ -51,6 +51,12 @@ final readonly class Step
         return $this->with($number, $this->acts, $this->needs);
     }
 
+    /** @param list<string> $needs keys of steps */
+    public function needing(array $needs): self
+    {
+        return $this->with($this->number, $this->acts, $needs);
+    }
+
     /** @return list<string> keys of faces and panels that nobody gets at any more afterwards */
     public function covers(): array
     {

@@ -37,6 +37,7 @@ final readonly class WorkOrder
             ...(new Sections($this->desk))->steps(),
             ...$this->told(array_filter($jobs, static fn (Job $job): bool => ! $isBefore($job))),
         ];
+        $steps = (new FoldedTogether($this->desk))->of($steps);
 
         return array_map(static fn (Step $step, int $index): Step => $step->numbered($index + 1), $steps, array_keys($steps));
     }

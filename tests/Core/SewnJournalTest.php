@@ -11,6 +11,7 @@ use Ephemeron\Blueprint\Caution;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Opening;
 use Ephemeron\Blueprint\Part;
+use Ephemeron\Blueprint\Phase;
 use Ephemeron\Blueprint\Pouch;
 use Ephemeron\Blueprint\Stitches;
 use Ephemeron\Format\DesignReader;
@@ -170,6 +171,32 @@ final class SewnJournalTest extends TestCase
         $weight = static fn (string $grams): array => ['materials' => ['leaf' => ['name' => 'Log', 'weight' => $grams]]];
         $this->assertArrayNotHasKey('leaf-leaf', $this->plan('sewn-journal', $weight('149 g'))->scores);
         $this->assertArrayHasKey('leaf-leaf', $this->plan('sewn-journal', $weight('150 g'))->scores);
+    }
+
+    /** Papers of a heap that are folded alike make one step of which each is ticked; one that is folded otherwise stays by itself. */
+    public function test_sheets_that_are_folded_alike_are_folded_together(): void
+    {
+        $paper = static fn (string $name): array => [
+            'key' => $name,
+            'paper' => ['name' => $name, 'sheet' => '11x8.5', 'weight' => '90'],
+            'count' => 2,
+        ];
+        $heap = [$paper('dusk'), $paper('moss'), self::HEAP[2], $paper('dew')];
+        $plan = $this->journal(['signatures' => 1, 'sheets' => 9], ['leaves' => ['heap' => $heap]]);
+        $folded = array_column(array_filter($plan->steps, static fn ($step): bool => $step->phase === Phase::Fold), null, 'key');
+        $this->assertSame(
+            ['fold-cover', 'fold-alike-leaf-dusk', 'fold-leaf-map', 'fold-leaf-dew', 'fold-template'],
+            array_keys($folded),
+        );
+        $together = $folded['fold-alike-leaf-dusk'];
+        $this->assertSame(['leaf-dusk', 'leaf-moss'], $together->parts);
+        $this->assertCount(2, $together->places);
+        $this->assertSame($plan->linesOf($folded['fold-leaf-dew']), $plan->linesOf($together));
+        $needing = array_filter($plan->steps, static fn ($step): bool => in_array($together->key, $step->needs, true));
+        $this->assertNotSame([], $needing, 'sheets are nested when they are folded');
+        $inHand = array_merge(...array_column($folded, 'parts'));
+        $jobs = array_filter($plan->workings->jobs, static fn ($job): bool => str_starts_with($job->key, 'fold-'));
+        $this->assertCount(count($inHand), $jobs);
     }
 
     /** Common practice: what is glued or sewn onto a leaf comes before its sheet is nested. */

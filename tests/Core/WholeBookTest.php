@@ -110,6 +110,17 @@ final class WholeBookTest extends TestCase
         }
     }
 
+    #[DataProvider('books')]
+    public function test_a_step_needs_steps_that_stand_before_it(WorkPlan $plan): void
+    {
+        $before = [];
+        foreach ($plan->steps as $step) {
+            $this->assertSame([], array_diff($step->needs, $before), $step->key);
+            $before[] = $step->key;
+        }
+        $this->assertSame(array_unique($before), $before);
+    }
+
     /** A leaf has two pages: what is done to leaves is not told by numbers of pages. */
     #[TestWith(['z-page-album', 'bind-pages'])]
     #[TestWith(['z-page-album', 'join-z'])]

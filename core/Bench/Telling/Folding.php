@@ -18,6 +18,8 @@ use Ephemeron\Measure\Length;
 /** A piece is folded along its scores. */
 final readonly class Folding implements Telling
 {
+    public const LIGHT = 'Light paper wants no score: edges level, and the bone folder from the middle outwards.';
+
     public function __construct(private Desk $desk)
     {
     }
@@ -39,7 +41,7 @@ final readonly class Folding implements Telling
             Phase::Fold,
             $part->isScored ? "Fold and burnish {$this->desk->named($part)}" : "Fold {$this->desk->named($part)}",
             $part->isScored ? 'Bring the edges level above and below before you press, then burnish.'
-                : 'Light paper wants no score: edges level, and the bone folder from the middle outwards.',
+                : self::LIGHT,
             $part->section,
             lines: $part->isScored ? $this->ways($part) : $this->byHand($part),
             parts: [$part->key],
