@@ -26,13 +26,14 @@ final readonly class StitchDrawing
         $walk = $sewing->walk;
         $columns = 1 + max(array_map(static fn ($passage): int => $passage->signature, $walk->passages));
         $height = $walk->stations->height->inMillimetres();
-        $drawing = new SvgDrawing(0.0, 0.0, self::COLUMN * $columns + 34, $height + 20, 'The way of the thread');
+        $drawing = new SvgDrawing(0.0, -4.0, self::COLUMN * $columns + 34, $height + 24, 'The way of the thread');
         for ($column = 0; $column < $columns; $column++) {
             $x = $this->x($column);
             $drawing->element('path', ['d' => "M{$x} 12L{$x} ".($height + 12), ...LineKind::Valley->attributes()]);
-            $drawing->text($x - 3, 7, 'inside', 6.5, 'end');
-            $drawing->text($x + 3, 7, 'outside', 6.5, 'start');
         }
+        // Said once: beside each other they run together where writing is made larger.
+        $drawing->text($this->x(0) - 3, 7, 'inside', 6.5, 'end');
+        $drawing->text($this->x(0) + 3, 7, 'outside', 6.5, 'start');
         foreach ($sewing->stations->places as $number => $place) {
             $drawing->text(1, $place->inMillimetres() + 14, ($number + 1).' · '.$this->notation->number($place), 6.5, 'start');
         }

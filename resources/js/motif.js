@@ -3,7 +3,23 @@
 import { arrow } from './arrow.js';
 import { millimetres } from './placing.js';
 
-export const motif = (step) => ({
+const share = (one, other) => other === 0 ? one : share(other, one % other);
+
+/** So many millimetres as a maker writes them: “-1 1/2”, or centimetres. */
+const written = (far, { step, unit }) => {
+    const marks = Math.round(far / step) * step;
+    if (unit !== 'in') {
+        return String(Number((marks / 10).toFixed(2)));
+    }
+    const parts = Math.round(Math.abs(marks) / 25.4 * 64);
+    const [whole, rest] = [Math.floor(parts / 64), parts % 64];
+    const by = share(64, rest);
+    const fraction = rest === 0 ? '' : `${rest / by}/${64 / by}`;
+
+    return (marks < 0 && parts > 0 ? '-' : '') + ([whole || '', fraction].filter(Boolean).join(' ') || '0');
+};
+
+export const motif = ({ step, unit }) => ({
     held: null,
     right: 0,
     down: 0,
@@ -42,7 +58,7 @@ export const motif = (step) => ({
         this.right = right;
         this.down = down;
         this.$refs.print.setAttribute('transform', `translate(${right} ${down})`);
-        document.getElementById('motif-right').value = right.toFixed(2);
-        document.getElementById('motif-down').value = down.toFixed(2);
+        document.getElementById('motif-right').value = written(right, { step, unit });
+        document.getElementById('motif-down').value = written(down, { step, unit });
     },
 });

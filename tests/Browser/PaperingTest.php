@@ -56,7 +56,7 @@ final class PaperingTest extends BrowserTestCase
             $this->press($key);
         }
         // 1⁄16 in a mark.
-        $this->assertSame(['-3.17', '-1.59'], [$this->value('#motif-right'), $this->value('#motif-down')]);
+        $this->assertSame(['-1/8', '-1/16'], [$this->value('#motif-right'), $this->value('#motif-down')]);
         $this->find('#cut-there')->click();
         $this->waitForText('.particulars', 'as you chose');
         $this->assertNotSame($before, $this->text('.particulars'));

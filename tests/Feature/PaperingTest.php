@@ -180,21 +180,23 @@ final class PaperingTest extends TestCase
             route('motif.move', $this->project),
             ['revision' => $this->project->refresh()->revision, 'place' => 'page-3', ...$form],
         );
-        $move(['right' => '-12.7', 'down' => '-25.4'])->assertSessionHasNoErrors();
+        $move(['right' => '-1/2', 'down' => '-2.54 cm'])->assertSessionHasNoErrors();
         $this->project->refresh();
         $spot = $this->said('page-3')?->spot;
         $this->assertEquals([Length::inches(0, 1, 2), Length::inches(1), 1], [$spot?->left, $spot?->top, $spot?->sheet]);
         $this->assertSame([], app(Plans::class)->plan($this->project)->report->of('paper-runs-out'));
         // Another face, the same place: that wants another sheet.
         $this->press(['place' => 'page-4', 'paper' => $this->meteor->id]);
-        $move(['place' => 'page-4', 'right' => '-12.7', 'down' => '-12.7'])->assertSessionHasNoErrors();
+        $move(['place' => 'page-4', 'right' => '−1/2', 'down' => '- 3/4 + 1/4'])->assertSessionHasNoErrors();
         $this->project->refresh();
         $this->assertNotNull($this->said('page-4')?->spot);
         $move(['free' => '1'])->assertSessionHasNoErrors();
         $this->project->refresh();
         $this->assertNull($this->said('page-3')?->spot);
         $move(['right' => 'far'])->assertSessionHasErrors('right');
-        $move(['right' => '99999'])->assertSessionHasErrors('right');
+        $move(['right' => '79'])->assertSessionHasErrors(['right' => 'How far right: at most two metres.']);
+        $move(['down' => '-79'])->assertSessionHasErrors(['down' => 'How far down: at most two metres.']);
+        $move(['right' => '78', 'down' => ['1']])->assertSessionHasErrors(['down'])->assertSessionDoesntHaveErrors('right');
         $move(['place' => 'page-99', 'right' => '1'])->assertSessionHasErrors('motif');
         $move(['place' => '"', 'right' => '1'])->assertSessionHasErrors('place');
     }
