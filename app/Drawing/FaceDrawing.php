@@ -225,7 +225,7 @@ final readonly class FaceDrawing
         $radius = min(4.6, $joint->area->size()->shortSide()->inMillimetres() * 0.2);
         $isMat = $joint->layer === Layer::Mat;
         $drawing->ring(
-            $joint->area->left()->inMillimetres() + ($isMat ? 7.0 + 11.0 * $depth : 2 * $radius),
+            $joint->area->left()->inMillimetres() + ($isMat ? 7.0 + 15.0 * $depth : 2 * $radius),
             $isMat ? $joint->area->top()->inMillimetres() + 7.5 : $joint->area->bottom()->inMillimetres() - 2 * $radius,
             $letter,
             $radius,
