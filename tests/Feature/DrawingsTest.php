@@ -23,6 +23,7 @@ use Ephemeron\Filling\KeepsakeKind;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Measure\Axis;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Measure\Size;
@@ -154,6 +155,43 @@ final class DrawingsTest extends TestCase
         $this->assertStringStartsWith('M3.175 0v', $grooves);
         $this->assertSame($score->board->length->holds(Length::inches(0, 1, 8)), substr_count($grooves, 'M'));
         $this->assertStringContainsString('M'.$score->board->length->inMillimetres().' 0v', $grooves);
+    }
+
+    /** Numbers of scores stand clear of each other; a letter lies on a score only where no room is broad enough for it. */
+    public function test_rings_on_the_board_can_be_read(): void
+    {
+        $apart = 0;
+        foreach (['z-page-album', 'four-flap-folio', 'tab-spine-album', 'cascade-album'] as $structure) {
+            $plan = $this->plan($structure);
+            foreach ($plan->scores as $score) {
+                foreach ($score->moves as $move) {
+                    $svg = $this->xml((new BoardDrawing($plan->notation()))->draw($score, $move));
+                    $rings = array_map(
+                        static fn (\SimpleXMLElement $ring): array => [(float) $ring['cx'], (float) $ring['cy'], (float) $ring['r']],
+                        $svg->xpath('//s:circle[contains(@class, "ring")]') ?: [],
+                    );
+                    [$x, , $radius] = array_pop($rings) ?? [0.0, 0.0, 0.0];
+                    $rooms = [];
+                    $left = 0.0;
+                    $width = ($move->atTheFence === Axis::Width ? $score->part->size->width : $score->part->size->height)->inMillimetres();
+                    foreach ([...array_column($rings, 0), $width] as $right) {
+                        $rooms[] = $right - $left;
+                        $left = $right;
+                    }
+                    if (max($rooms) > 3 * $radius) {
+                        $apart++;
+                        foreach ($rings as [$at]) {
+                            $this->assertGreaterThanOrEqual($radius, abs($at - $x), "{$structure}: {$score->part->name}");
+                        }
+                    }
+                    foreach ($rings as $index => [$oneX, $oneY, $one]) {
+                        [$otherX, $otherY, $other] = $rings[$index + 1] ?? [$oneX + 99.0, $oneY, 0.0];
+                        $this->assertGreaterThanOrEqual($one + $other, hypot($oneX - $otherX, $oneY - $otherY), $structure);
+                    }
+                }
+            }
+        }
+        $this->assertGreaterThan(10, $apart);
     }
 
     #[TestWith(['4⅞ in wide', "<span class=\"text-nowrap\">4<span class=\"frac\">7⁄8</span>\u{A0}in</span> wide"])]
