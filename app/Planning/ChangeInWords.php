@@ -11,6 +11,7 @@ use Ephemeron\Gathering\Gathering;
 use Ephemeron\Gathering\LeafPaper;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Paper\Stock;
+use Ephemeron\Paper\StockRole;
 use Illuminate\Support\Arr;
 
 /** Says what differs between two designs: `leaf width 5 in → 5 1/2 in`. */
@@ -40,7 +41,8 @@ final readonly class ChangeInWords
         }
         $heaped = $this->leaves($before->leaves, $after->leaves)
             ?? $this->prints($before->choices->papers, $after->choices->papers)
-            ?? $this->keepsakes($before->keepsakes, $after->keepsakes);
+            ?? $this->keepsakes($before->keepsakes, $after->keepsakes)
+            ?? $this->papers($before->materials, $after->materials);
         if ($heaped !== null) {
             return $heaped;
         }
@@ -107,6 +109,28 @@ final readonly class ChangeInWords
             $more !== [] => "{$named($more)} laid to the book",
             $less !== [] => "{$named($less)} put back",
             default => null,
+        };
+    }
+
+    /**
+     * `Orbit card for first mats`; null where papers of the same names are cut.
+     *
+     * @param array<string, Stock> $was by role
+     * @param array<string, Stock> $is
+     */
+    private function papers(array $was, array $is): ?string
+    {
+        $others = array_filter(
+            $is,
+            static fn (Stock $stock, string $role): bool => isset($was[$role]) && $was[$role]->name !== $stock->name,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $role = array_key_first($others);
+
+        return match (true) {
+            $role === null => null,
+            count($others) > 1 => 'other papers for '.count($others).' kinds of pieces',
+            default => "{$others[$role]->name} for ".lcfirst(StockRole::from($role)->label()),
         };
     }
 

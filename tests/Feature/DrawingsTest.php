@@ -235,6 +235,10 @@ final class DrawingsTest extends TestCase
         $this->assertSame('read in centimetres', $said(['unit' => 'cm']));
         $this->assertSame('something put on a page', $said(['things.page-1/tag-1' => ['on' => 'page-1', 'kind' => 'tag']]));
         $this->assertSame('something taken off a page', $said(['things.page-2/pocket-1.off' => true]));
+        $this->assertSame('Haze for first mats', $said(['materials.mat-base.name' => 'Haze', 'materials.mat-base.weight' => '200']));
+        $haze = ['materials.mat-base.name' => 'Haze', 'materials.structure-card.name' => 'Haze'];
+        $this->assertSame('other papers for 2 kinds of pieces', $said($haze));
+        $this->assertSame('mat base weight 160 g → 200 g', $said(['materials.mat-base.weight' => '200']));
     }
 
     /** Many at once are counted, one is named; nothing is told by its key. */
