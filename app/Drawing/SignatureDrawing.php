@@ -19,6 +19,11 @@ final readonly class SignatureDrawing
 {
     private const APART = 3.2;
 
+    /** As many letters side by side, each with so much room. */
+    private const ABREAST = 2;
+
+    private const LETTER = 5.5;
+
     /**
      * @param list<string> $letters of the sheets, from the outermost in
      * @param Length $leaf width of the template
@@ -27,7 +32,7 @@ final readonly class SignatureDrawing
     {
         $count = count($signature->sheets);
         $deepest = $count === 0 ? Length::zero() : $signature->creep($count - 1);
-        $width = $leaf->inMillimetres() + $deepest->inMillimetres() + 22;
+        $width = $leaf->inMillimetres() + $deepest->inMillimetres() + 22 + (self::ABREAST - 1) * self::LETTER;
         $drawing = new SvgDrawing(0.0, 0.0, $width + 6, self::APART * (2 * $count + 1) + 6, 'The signature seen from its foot');
         $middle = self::APART * ($count + 0.5) + 3;
         foreach ($signature->sheets as $index => $sheet) {
@@ -108,7 +113,8 @@ final readonly class SignatureDrawing
             ), ...$line]);
         }
         [$x, $y] = $sheet->isSingle() && $sheet->isAtBack ? [$base + $back, $middle + $away] : [$base + $front, $middle - $away];
-        $drawing->text($x + 2, $y + 1.1, $letter, 3.4, 'start');
+        // Sheets lie closer together than letters are tall: neighbours stand beside each other.
+        $drawing->text($x + 2 + self::LETTER * ($index % self::ABREAST), $y + 1.1, $letter, 3.4, 'start');
     }
 
     /** A line of its hue; grey where it has none. */
