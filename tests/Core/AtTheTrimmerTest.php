@@ -135,6 +135,12 @@ final class AtTheTrimmerTest extends TestCase
             'Page 1, centre, flap 1', 'Page 1, centre, inside of the flap 2', 'Page 1, centre, flap 2', 'Page 1, centre, flap 3',
             'Page 2, front', 'Page 2, back', 'Page 3, tab', 'Spine',
         ]));
+        $this->assertSame('spine, head and 6 more', PlacesInShort::of([
+            'Spine', 'Head', 'Foot', ...array_map(static fn (int $flap): string => "Tab, flap {$flap}", range(1, 5)),
+        ]));
+        $this->assertSame('flap 1 of pages 1 and 3; page 2, tab and 3 more', PlacesInShort::of([
+            'Page 1, flap 1', 'Page 2, tab', ...array_map(static fn (int $flap): string => "Page 3, flap {$flap}", range(1, 4)),
+        ]));
         $this->assertSame('flap 2 and insides 1 and 3 of pages 4 and 6', PlacesInShort::of([
             'Page 4, flap 2', 'Page 6, flap 2', 'Page 6, inside 1', 'Page 4, inside 3', 'Page 4, inside 1', 'Page 6, inside 3',
         ]));

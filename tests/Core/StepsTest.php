@@ -119,6 +119,21 @@ final class StepsTest extends TestCase
         );
     }
 
+    /** Inserts slide in at different edges: which leaves those are is said with it. One piece is “it”, two are “both”. */
+    public function test_what_slides_in_is_told_with_where_it_goes(): void
+    {
+        $meander = $this->plan('meander-book');
+        $inserts = array_column($meander->steps, null, 'key')['fill-leaves'];
+        $this->assertSame([
+            'Pages 2, 6, 10 and 14: B (insert) slides in at the head.',
+            'Pages 4, 8 and 12: B (insert) slides in at the edge away from the spine.',
+        ], $meander->linesOf($inserts));
+        $folio = $this->plan('four-flap-folio');
+        $said = implode(' ', array_merge(...array_map($folio->linesOf(...), $folio->steps)));
+        $this->assertStringContainsString('Without glue first: A (base) as it will lie.', $said);
+        $this->assertContains('Score both C, square with a tab', array_column($folio->steps, 'title'));
+    }
+
     public function test_a_double_mat_is_ticked_page_by_page(): void
     {
         $steps = array_column($this->plan('nested-gusset-album')->steps, null, 'key');
