@@ -66,6 +66,13 @@ final class DrawingsTest extends TestCase
             $pieces[] = [$middle - $broad / 2, $y, $middle + $broad / 2, $y + $number($paper['height'] ?? null)];
         }
         $this->assertCount(count($plan->blueprint->parts), $pieces);
+        // Headings are as broad as bold letters of a plain serif, six tenths of their size each.
+        foreach ($svg->xpath('/s:svg/s:text') ?: [] as $heading) {
+            $top = $number($heading['y']) - $number($heading['font-size']);
+            $broad = 0.6 * $number($heading['font-size']) * mb_strlen((string) $heading);
+            $pieces[] = [$number($heading['x']), $top, $number($heading['x']) + $broad, $number($heading['y'])];
+        }
+        $this->assertCount(count($plan->blueprint->parts) + count($plan->blueprint->sections()), $pieces);
         foreach ($pieces as $index => [$left, $top, $right, $bottom]) {
             $this->assertTrue($left >= 0.0 && $top >= 0.0 && $right <= $width - 8.0 + 0.01 && $bottom <= $height - 8.0 + 0.01);
             foreach (array_slice($pieces, $index + 1) as [$otherLeft, $otherTop, $otherRight, $otherBottom]) {
