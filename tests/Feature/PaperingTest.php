@@ -193,7 +193,20 @@ final class PaperingTest extends TestCase
         $move(['free' => '1'])->assertSessionHasNoErrors();
         $this->project->refresh();
         $this->assertNull($this->said('page-3')?->spot);
-        $move(['right' => 'far'])->assertSessionHasErrors('right');
+        $move(['right' => 'far'])->assertSessionHasErrors(['right' => 'How far right: like 1/2, or like -1/4 the other way.']);
+        // Read in centimetres a number is one of those.
+        $this->patch(
+            route('design', $this->project),
+            ['revision' => $this->project->refresh()->revision, 'set' => ['unit' => 'cm', 'grid' => '1 mm']],
+        )->assertSessionHasNoErrors();
+        $move(['right' => '-1', 'down' => '-2.5'])->assertSessionHasNoErrors();
+        $this->project->refresh();
+        $metric = $this->said('page-3')?->spot;
+        $this->assertEquals([Length::millimetres(10), Length::millimetres(25)], [$metric?->left, $metric?->top]);
+        $this->patch(
+            route('design', $this->project),
+            ['revision' => $this->project->refresh()->revision, 'set' => ['unit' => 'in', 'grid' => '1/16 in']],
+        )->assertSessionHasNoErrors();
         $move(['right' => '79'])->assertSessionHasErrors(['right' => 'How far right: at most two metres.']);
         $move(['down' => '-79'])->assertSessionHasErrors(['down' => 'How far down: at most two metres.']);
         $move(['right' => '78', 'down' => ['1']])->assertSessionHasErrors(['down'])->assertSessionDoesntHaveErrors('right');
