@@ -39,14 +39,14 @@ final class EveryWay
     public function __construct(Measured $task, array $pieces, array $ways, private readonly Effort $effort)
     {
         usort($pieces, static fn (int $one, int $other): int => [$task->area($other), $one] <=> [$task->area($one), $other]);
-        [$width, $height] = $task->sheets[0];
-        $shares = [array_map(static fn (int $kind): int => intdiv($task->area($kind) * self::A_SHEET, $width * $height), $pieces)];
+        $usable = $task->usable[0][0] * $task->usable[0][1];
+        $shares = [array_map(static fn (int $kind): int => intdiv($task->area($kind) * self::A_SHEET, $usable), $pieces)];
         foreach ($ways as $way) {
             $shares[] = array_map(static fn (int $kind): int => (int) floor($way[$kind] * self::A_SHEET), $pieces);
         }
         $this->pieces = $pieces;
         $this->shares = $shares;
-        $this->sets = new SheetSets($task, $pieces, $width, $height, $effort);
+        $this->sets = new SheetSets($task, $pieces, ...[...$task->sheets[0], $effort]);
     }
 
     /** Whether what was not found may still be there. */

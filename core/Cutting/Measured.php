@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
+use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
@@ -18,6 +19,7 @@ final readonly class Measured
      * @param list<array{int, int, int, bool}> $placements kind, width, height, turned: every way a kind may lie
      * @param list<non-empty-list<array{int, int, bool}>> $ways width, height, turned: the same by kind
      * @param list<array{int, int}> $sheets width and height of each supply
+     * @param list<array{int, int}> $usable width and height of what pieces can take of each, see {@see UsableSide}
      * @param int $narrowest strip that comes off
      * @param int $longest cut that the blade makes
      */
@@ -27,6 +29,7 @@ final readonly class Measured
         public array $placements,
         public array $ways,
         public array $sheets,
+        public array $usable,
         public int $narrowest,
         public int $longest,
     ) {
@@ -48,6 +51,8 @@ final readonly class Measured
         $unit = max(1, $unit);
         $placements = [];
         $ways = [];
+        $wide = [];
+        $tall = [];
         foreach ($kinds as $index => $kind) {
             [$width, $height] = [intdiv($kind->size->width->ticks, $unit), intdiv($kind->size->height->ticks, $unit)];
             $waysOfIt = [[$width, $height, false]];
@@ -56,26 +61,38 @@ final readonly class Measured
             }
             foreach ($waysOfIt as $way) {
                 $placements[] = [$index, ...$way];
+                $wide[$way[0]] = ($wide[$way[0]] ?? 0) + $kind->quantity;
+                $tall[$way[1]] = ($tall[$way[1]] ?? 0) + $kind->quantity;
             }
             $ways[] = $waysOfIt;
         }
-
-        return new self(
-            $unit,
-            $kinds,
-            $placements,
-            $ways,
-            array_map(
-                static fn (Supply $supply): array => [
-                    intdiv($supply->sheet->width->ticks, $unit),
-                    intdiv($supply->sheet->height->ticks, $unit),
-                ],
-                $supplies,
-            ),
-            // A strip of just the narrowest breadth still comes off.
-            intdiv($trimmer->narrowestStrip->ticks + $unit - 1, $unit),
-            intdiv($trimmer->longestCut->ticks, $unit),
+        $sheets = array_map(
+            static fn (Supply $supply): array => [
+                intdiv($supply->sheet->width->ticks, $unit),
+                intdiv($supply->sheet->height->ticks, $unit),
+            ],
+            $supplies,
         );
+        // A strip of just the narrowest breadth still comes off.
+        $narrowest = intdiv($trimmer->narrowestStrip->ticks + $unit - 1, $unit);
+        $usable = array_map(
+            static fn (array $sheet): array => [
+                (new UsableSide($wide, $narrowest))->of($sheet[0]),
+                (new UsableSide($tall, $narrowest))->of($sheet[1]),
+            ],
+            $sheets,
+        );
+        $longest = intdiv($trimmer->longestCut->ticks, $unit);
+
+        return new self($unit, $kinds, $placements, $ways, $sheets, $usable, $narrowest, $longest);
+    }
+
+    /** What pieces can take of a sheet of that supply at the most. */
+    public function usableSheet(int $supply): Size
+    {
+        [$width, $height] = $this->usable[$supply];
+
+        return new Size(Length::ofTicks($width * $this->unit), Length::ofTicks($height * $this->unit));
     }
 
     /** @return list<int> pieces of each kind */

@@ -54,7 +54,7 @@ final class PatternSearch
         foreach ($known as [$supply, $slab]) {
             $columns[$lp->add($slab->pieces(), $this->supplies[$supply]->countsAs(), $limits[$supply] ?? null)] = [$supply, $slab];
         }
-        [$width, $height] = [max([0, ...array_column($this->task->sheets, 0)]), max([0, ...array_column($this->task->sheets, 1)])];
+        [$width, $height] = [max([0, ...array_column($this->task->usable, 0)]), max([0, ...array_column($this->task->usable, 1)])];
         if (max($width, $height) > self::MOST_UNITS) {
             return;
         }
@@ -77,12 +77,12 @@ final class PatternSearch
                 break;
             }
             $found = false;
-            foreach ($this->task->sheets as $supply => [$width, $height]) {
+            foreach ($this->task->usable as $supply => [$width, $height]) {
                 $saving = isset($limits[$supply]) ? max(0.0, -$prices[count($this->wanted) + $limits[$supply]]) : 0.0;
                 if ($knapsack->value($width, $height) <= ($this->supplies[$supply]->countsAs() + $saving) * self::SCALE + 10) {
                     continue;
                 }
-                $slab = $knapsack->slab($width, $height);
+                $slab = $knapsack->slab(...$this->task->sheets[$supply]);
                 $columns[$lp->add($slab->pieces(), $this->supplies[$supply]->countsAs(), $limits[$supply] ?? null)] = [$supply, $slab];
                 $found = true;
             }
@@ -113,7 +113,7 @@ final class PatternSearch
         }
         $unlimited = [];
         $limited = [];
-        foreach ($this->task->sheets as $supply => [$width, $height]) {
+        foreach ($this->task->usable as $supply => [$width, $height]) {
             $value = $knapsack->value($width, $height);
             $available = $this->supplies[$supply]->available;
             match (true) {

@@ -35,7 +35,7 @@ final class PieceSets
      */
     public function __construct(Measured $task, array $order, int $width, int $height, private readonly Effort $effort)
     {
-        $this->tight = new TightRectangles($width, $height, $effort);
+        $this->tight = new TightRectangles($width, $height, $task->narrowest, $effort);
         foreach ($order as $place => $kind) {
             $this->rectangles[chr($place)] = $this->tight->ofPiece($task, $kind);
         }

@@ -108,14 +108,15 @@ final readonly class ProvenPlanner implements CutPlanner
         }
         $kinds = Kind::among($fitting);
         $effort = Effort::of($this->units, $this->goOn);
+        $task = Measured::of($kinds, $supplies, $trimmer);
         $search = new PackingSearch(
-            Measured::of($kinds, $supplies, $trimmer),
+            $task,
             $supplies,
-            $this->quickBound($fitting, $supplies),
+            $this->quickBound($task, $supplies),
             new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)),
             $effort,
         );
-        $this->layOut($search, $trimmer, $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $supplies[0]->sheet) : null, $effort);
+        $this->layOut($search, $trimmer, $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $task->usableSheet(0)) : null, $effort);
         $search->generatePatterns($this->cuts);
         if ($search->pieces() <= self::MANY && count($kinds) > self::FEW_KINDS) {
             $search->fillCorners($this->corners);
@@ -298,21 +299,21 @@ final readonly class ProvenPlanner implements CutPlanner
     /**
      * Area, and pieces that cannot share a sheet; with several sizes of sheet, area alone.
      *
-     * @param list<Demand> $demands
      * @param list<Supply> $supplies
      */
-    private function quickBound(array $demands, array $supplies): int
+    private function quickBound(Measured $task, array $supplies): int
     {
         if ($this->isOneKindOfSheet($supplies)) {
-            return (new LowerBound(Kind::among($demands), $supplies[0]->sheet))->sheets(coarsely: true);
+            return (new LowerBound($task->kinds, $task->usableSheet(0)))->sheets(coarsely: true);
         }
-        $area = array_sum(array_map(static fn (Demand $demand): int => $demand->size->area() * $demand->quantity, $demands));
+        $area = $task->areaOf(Measured::each($task->wanted()));
         $largest = 0;
-        foreach ($supplies as $supply) {
+        foreach ($supplies as $index => $supply) {
+            $usable = $task->usable[$index][0] * $task->usable[$index][1];
             if ($supply->isLeftover) {
-                $area -= $supply->sheet->area() * ($supply->available ?? 0);
+                $area -= $usable * ($supply->available ?? 0);
             } else {
-                $largest = max($largest, $supply->sheet->area());
+                $largest = max($largest, $usable);
             }
         }
 

@@ -39,7 +39,7 @@ final class SheetSets
         private readonly int $height,
         private readonly Effort $effort,
     ) {
-        $this->tight = new TightRectangles($width, $height, $effort);
+        $this->tight = new TightRectangles($width, $height, $task->narrowest, $effort);
         $ofKind = [];
         foreach ($pieces as $piece => $kind) {
             $this->shapes[1 << $piece ^ 1 << $piece >> 12] = $this->tight->ofPiece($task, $kind);

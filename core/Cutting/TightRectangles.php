@@ -13,9 +13,19 @@ namespace Ephemeron\Cutting;
  */
 final readonly class TightRectangles
 {
-    /** @param int $width of the sheet */
-    public function __construct(private int $width, private int $height, private Effort $effort)
+    /** Nothing else comes beside what is wider than this: it is just as wide as the sheet, or what is left is too narrow to come off. */
+    private int $widest;
+
+    private int $tallest;
+
+    /**
+     * @param int $width of the sheet
+     * @param int $narrowest strip that comes off; no piece is narrower
+     */
+    public function __construct(private int $width, private int $height, int $narrowest, private Effort $effort)
     {
+        $this->widest = $width - $narrowest;
+        $this->tallest = $height - $narrowest;
     }
 
     /**
@@ -27,7 +37,7 @@ final readonly class TightRectangles
     {
         $least = [];
         foreach ($task->ways[$kind] as [$width, $height]) {
-            if ($width <= $this->width && $height <= $this->height) {
+            if (($width <= $this->widest || $width === $this->width) && ($height <= $this->tallest || $height === $this->height)) {
                 $least[$width] = $height;
             }
         }
@@ -49,12 +59,12 @@ final readonly class TightRectangles
             for ($j = 0; $j < $n; $j += 2) {
                 $beside = $w + $those[$j];
                 $tall = max($h, $those[$j + 1]);
-                if ($beside <= $this->width && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
+                if (($beside <= $this->widest || $beside === $this->width) && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
                     $least[$beside] = $tall;
                 }
                 $below = $h + $those[$j + 1];
                 $wide = max($w, $those[$j]);
-                if ($below <= $this->height && $below < ($least[$wide] ?? PHP_INT_MAX)) {
+                if (($below <= $this->tallest || $below === $this->height) && $below < ($least[$wide] ?? PHP_INT_MAX)) {
                     $least[$wide] = $below;
                 }
             }

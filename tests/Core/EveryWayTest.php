@@ -118,7 +118,7 @@ final class EveryWayTest extends TestCase
         for ($piece = 0; $piece < 6; $piece++) {
             $sides[] = [$chance->getInt(1, 5), $chance->getInt(1, 5)];
         }
-        $least = $this->least($sides, $turnable, 6);
+        $least = (new EveryCut(6, $turnable))->least($sides);
         [$task, $demands, $sheet] = $this->task($sides, $turnable, 6);
         $bound = new LowerBound(Kind::among($demands), $sheet->sheet);
         $every = $this->every($task, Effort::unlimited());
@@ -259,56 +259,5 @@ final class EveryWayTest extends TestCase
         $supply = new Supply('Sheet', Size::inches($sheet, $sheet), Length::zero());
 
         return [Measured::of(Kind::among($demands), [$supply], Trimmer::usual(ToolGrid::Eighth)), $demands, $supply];
-    }
-
-    /** @param list<array{int, int}> $sides */
-    private function least(array $sides, bool $turnable, int $sheet): int
-    {
-        $fits = [];
-        $fewest = [0 => 0];
-        for ($set = 1; $set < 1 << count($sides); $set++) {
-            $fewest[$set] = PHP_INT_MAX;
-            for ($part = $set; $part > 0; $part = ($part - 1) & $set) {
-                $pieces = array_values(array_filter($sides, static fn (int $piece): bool => ($part >> $piece & 1) === 1, ARRAY_FILTER_USE_KEY));
-                if ($fits[$part] ??= $this->comesOut($pieces, $sheet, $sheet, $turnable)) {
-                    $fewest[$set] = min($fewest[$set], 1 + $fewest[$set ^ $part]);
-                }
-            }
-        }
-
-        return $fewest[(1 << count($sides)) - 1];
-    }
-
-    /**
-     * Every cut at every mark, with every share of the pieces on either side.
-     *
-     * @param list<array{int, int}> $pieces
-     */
-    private function comesOut(array $pieces, int $width, int $height, bool $turnable): bool
-    {
-        if (array_sum(array_map(static fn (array $piece): int => $piece[0] * $piece[1], $pieces)) > $width * $height) {
-            return false;
-        }
-        if (count($pieces) === 1) {
-            [$w, $h] = $pieces[0];
-
-            return ($w <= $width && $h <= $height) || ($turnable && $h <= $width && $w <= $height);
-        }
-        for ($share = 1; $share < (1 << count($pieces)) - 1; $share += 2) {
-            $these = array_values(array_filter($pieces, static fn (int $piece): bool => ($share >> $piece & 1) === 1, ARRAY_FILTER_USE_KEY));
-            $those = array_values(array_filter($pieces, static fn (int $piece): bool => ($share >> $piece & 1) === 0, ARRAY_FILTER_USE_KEY));
-            for ($at = 1; $at < $width; $at++) {
-                if ($this->comesOut($these, $at, $height, $turnable) && $this->comesOut($those, $width - $at, $height, $turnable)) {
-                    return true;
-                }
-            }
-            for ($at = 1; $at < $height; $at++) {
-                if ($this->comesOut($these, $width, $at, $turnable) && $this->comesOut($those, $width, $height - $at, $turnable)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }
