@@ -87,6 +87,12 @@ final readonly class Measured
         return new self($unit, $kinds, $placements, $ways, $sheets, $usable, $narrowest, $longest);
     }
 
+    /** Whether a strip so broad is nothing or comes off. */
+    public function isClean(int $strip): bool
+    {
+        return $strip === 0 || $strip >= $this->narrowest;
+    }
+
     /** What pieces can take of a sheet of that supply at the most. */
     public function usableSheet(int $supply): Size
     {

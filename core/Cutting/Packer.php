@@ -45,9 +45,9 @@ final class Packer
     public function pack(array $sequence, int $rule, int $split, int $most, array $begun = [], array $full = []): Packing
     {
         $sheets = $begun;
-        $free = [];
+        $spots = new Spots($this->task, $rule, $this->effort);
         foreach ($begun as [, $slab]) {
-            array_push($free, ...$slab->free());
+            $spots->open(...$slab->free());
         }
         $taken = array_fill(0, count($this->supplies), 0);
         foreach ([...$begun, ...$full] as [$supply]) {
@@ -55,7 +55,8 @@ final class Packer
         }
         foreach ($this->supplies as $index => $supply) {
             for ($k = $taken[$index]; $supply->isLeftover && $k < ($supply->available ?? 0); $k++) {
-                $sheets[] = [$index, $free[] = new Slab(...$this->task->sheets[$index])];
+                $sheets[] = [$index, $slab = new Slab(...$this->task->sheets[$index])];
+                $spots->open($slab);
                 $taken[$index]++;
             }
         }
@@ -64,15 +65,15 @@ final class Packer
         // What lies is made anew for every piece, and weighed in the end.
         $this->effort->spend(120 * count($sequence) + 50 * count($sheets) + 20 * count($full));
         foreach ($sequence as $kind) {
-            $spot = $this->bestSpot($free, $kind, $rule);
+            $spot = $spots->take($kind);
             if ($spot === null && $begunSheets < $most) {
                 $sheet = $this->nextSheet($kind, $taken);
                 if ($sheet !== null) {
-                    $sheets[] = [$sheet, $free[] = new Slab(...$this->task->sheets[$sheet])];
+                    $sheets[] = [$sheet, $slab = new Slab(...$this->task->sheets[$sheet])];
+                    $spots->open($slab);
                     $taken[$sheet]++;
                     $begunSheets++;
-                    $last = array_key_last($free);
-                    $spot = $this->bestSpot([$last => $free[$last]], $kind, $rule);
+                    $spot = $spots->take($kind);
                 }
             }
             if ($spot === null) {
@@ -80,10 +81,8 @@ final class Packer
 
                 continue;
             }
-            [$at, $width, $height, $turned] = $spot;
-            $slab = $free[$at];
-            unset($free[$at]);
-            array_push($free, ...$slab->place($kind, $width, $height, $turned, $this->besideFirst($slab, $width, $height, $split)));
+            [$slab, $width, $height, $turned] = $spot;
+            $spots->open(...$slab->place($kind, $width, $height, $turned, $this->besideFirst($slab, $width, $height, $split)));
         }
 
         return new Packing(
@@ -92,38 +91,6 @@ final class Packer
             [...$full, ...array_values(array_filter($sheets, static fn (array $sheet): bool => ! $sheet[1]->isFree()))],
             $missing,
         );
-    }
-
-    /**
-     * @param array<int, Slab> $free
-     * @return array{int, int, int, bool}|null index of the rectangle, width, height, turned
-     */
-    private function bestSpot(array $free, int $kind, int $rule): ?array
-    {
-        $best = null;
-        $least = PHP_INT_MAX;
-        $narrowest = $this->task->narrowest;
-        $this->effort->spend(2 + count($free) * count($this->task->ways[$kind]));
-        foreach ($free as $at => $slab) {
-            foreach ($this->task->ways[$kind] as [$width, $height, $turned]) {
-                $beside = $slab->width - $width;
-                $below = $slab->height - $height;
-                if ($beside < 0 || $below < 0 || ($beside > 0 && $beside < $narrowest) || ($below > 0 && $below < $narrowest)) {
-                    continue;
-                }
-                $score = match ($rule) {
-                    0 => $slab->width * $slab->height - $width * $height,
-                    1 => min($beside, $below),
-                    default => max($beside, $below),
-                };
-                if ($score < $least) {
-                    $least = $score;
-                    $best = [$at, $width, $height, $turned];
-                }
-            }
-        }
-
-        return $best;
     }
 
     private function besideFirst(Slab $slab, int $width, int $height, int $split): bool
@@ -151,11 +118,22 @@ final class Packer
             if ($supply->isLeftover || ($supply->available !== null && $taken[$index] >= $supply->available)) {
                 continue;
             }
-            if ($this->bestSpot([new Slab(...$this->task->sheets[$index])], $kind, 0) !== null) {
+            if ($this->comesOut($kind, ...$this->task->sheets[$index])) {
                 return $index;
             }
         }
 
         return null;
+    }
+
+    private function comesOut(int $kind, int $width, int $height): bool
+    {
+        foreach ($this->task->ways[$kind] as [$w, $h]) {
+            if ($this->task->isClean($width - $w) && $this->task->isClean($height - $h)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -116,7 +116,8 @@ final readonly class ProvenPlanner implements CutPlanner
             new \Random\Randomizer(new \Random\Engine\Mt19937(self::SEED)),
             $effort,
         );
-        $this->layOut($search, $trimmer, $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $task->usableSheet(0)) : null, $effort);
+        $bound = $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $task->usableSheet(0)) : null;
+        $this->layOut($search, $trimmer, $bound, $effort);
         $search->generatePatterns($this->cuts);
         if ($search->pieces() <= self::MANY && count($kinds) > self::FEW_KINDS) {
             $search->fillCorners($this->corners);

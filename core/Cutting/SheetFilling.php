@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-use Ephemeron\Geometry\Rectangle;
-use Ephemeron\Measure\Axis;
-use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /** Fills single sheets; see {@see PackingSearch::begin()}. */
@@ -26,6 +23,9 @@ final readonly class SheetFilling
 
     private int $narrowest;
 
+    /** The shortest side of any piece: nothing goes into what is narrower. */
+    private int $shortest;
+
     /**
      * @param list<Kind> $kinds
      * @param int $looks at a piece that the whole task may take
@@ -42,6 +42,7 @@ final readonly class SheetFilling
             }
         }
         $this->placements = $placements;
+        $this->shortest = min([PHP_INT_MAX, ...array_column($placements, 1), ...array_column($placements, 2)]);
         $this->ranked = [0 => $this->ranked(self::area(...)), 2 => $this->ranked(self::longSide(...))];
     }
 
@@ -103,12 +104,7 @@ final readonly class SheetFilling
         return [array_slice($wanted, 0, max(1, intdiv($fillings, 2))), [0], ['larger']];
     }
 
-    public function tree(Filling $filling): Piece
-    {
-        return $this->treeAt($filling, 0, 0);
-    }
-
-    /** The same as a slab, in units of so many ticks. */
+    /** As a slab, in units of so many ticks. */
     public function slab(Filling $filling, int $unit): Slab
     {
         $slab = new Slab(intdiv($filling->width, $unit), intdiv($filling->height, $unit));
@@ -143,6 +139,11 @@ final readonly class SheetFilling
     /** @param array<int, int> $left */
     private function fillRest(int $width, int $height, array $left, int $rule, string $division): Filling
     {
+        // Counted as if each had been looked at.
+        $this->effort->spend((isset($this->ranked[$rule]) ? 2 : 3) * count($this->placements));
+        if ($width < $this->shortest || $height < $this->shortest) {
+            return Filling::offcut($width, $height);
+        }
         $chosen = isset($this->ranked[$rule])
             ? $this->firstThatGoes($this->ranked[$rule], $width, $height, $left)
             : $this->spanningMost($width, $height, $left);
@@ -165,7 +166,6 @@ final readonly class SheetFilling
      */
     private function firstThatGoes(array $ranked, int $width, int $height, array $left): ?array
     {
-        $this->effort->spend(2 * count($ranked));
         foreach ($ranked as $placement) {
             if ($this->goes($placement, $width, $height, $left)) {
                 return $placement;
@@ -183,7 +183,6 @@ final readonly class SheetFilling
     {
         $chosen = null;
         $most = -1.0;
-        $this->effort->spend(3 * count($this->placements));
         foreach ($this->placements as $placement) {
             if ($this->goes($placement, $width, $height, $left)) {
                 $spans = max($placement[1] / $width, $placement[2] / $height);
@@ -234,12 +233,11 @@ final readonly class SheetFilling
      */
     private function goes(array $placement, int $width, int $height, array $left): bool
     {
-        $beside = $width - $placement[1];
-        $below = $height - $placement[2];
+        [$kind, $itsWidth, $itsHeight] = $placement;
 
-        return $left[$placement[0]] > 0
-            && ($beside === 0 || $beside >= $this->narrowest)
-            && ($below === 0 || $below >= $this->narrowest);
+        return $itsWidth <= $width && $itsHeight <= $height && $left[$kind] > 0
+            && ($itsWidth === $width || $width - $itsWidth >= $this->narrowest)
+            && ($itsHeight === $height || $height - $itsHeight >= $this->narrowest);
     }
 
     /**
@@ -264,63 +262,5 @@ final readonly class SheetFilling
     private static function longSide(array $placement): int
     {
         return max($placement[1], $placement[2]);
-    }
-
-    private function treeAt(Filling $filling, int $x, int $y): Piece
-    {
-        $area = $this->rectangle($x, $y, $filling->width, $filling->height);
-        if ($filling->demand === null || $filling->beside === null || $filling->below === null) {
-            return new Offcut($area);
-        }
-        $pieceWidth = $filling->pieceWidth;
-        $pieceHeight = $filling->pieceHeight;
-        $blank = new Blank($this->rectangle($x, $y, $pieceWidth, $pieceHeight), $this->kinds[$filling->demand]->keys, $filling->turned);
-        $besideWidth = $filling->width - $pieceWidth;
-        $belowHeight = $filling->height - $pieceHeight;
-
-        if ($filling->widthFirst) {
-            $column = $this->rectangle($x, $y, $pieceWidth, $filling->height);
-            $piece = $belowHeight === 0 ? $blank : $this->cut(
-                $column,
-                Axis::Height,
-                $pieceHeight,
-                $blank,
-                $this->treeAt($filling->below, $x, $y + $pieceHeight),
-            );
-
-            return $besideWidth === 0 ? $piece : $this->cut(
-                $area,
-                Axis::Width,
-                $pieceWidth,
-                $piece,
-                $this->treeAt($filling->beside, $x + $pieceWidth, $y),
-            );
-        }
-        $row = $this->rectangle($x, $y, $filling->width, $pieceHeight);
-        $piece = $besideWidth === 0 ? $blank : $this->cut(
-            $row,
-            Axis::Width,
-            $pieceWidth,
-            $blank,
-            $this->treeAt($filling->beside, $x + $pieceWidth, $y),
-        );
-
-        return $belowHeight === 0 ? $piece : $this->cut(
-            $area,
-            Axis::Height,
-            $pieceHeight,
-            $piece,
-            $this->treeAt($filling->below, $x, $y + $pieceHeight),
-        );
-    }
-
-    private function cut(Rectangle $area, Axis $along, int $at, Piece $first, Piece $second): Cut
-    {
-        return new Cut($area, $along, Length::ofTicks($at), $first, $second);
-    }
-
-    private function rectangle(int $x, int $y, int $width, int $height): Rectangle
-    {
-        return Rectangle::at(Length::ofTicks($x), Length::ofTicks($y), new Size(Length::ofTicks($width), Length::ofTicks($height)));
     }
 }

@@ -68,8 +68,8 @@ final readonly class WhyNotFewer
         }
 
         return sprintf(
-            'By area %s sheets would hold the pieces, but they do not lie side by side without a rest. Weighing every way a sheet can be '
-                .'cut (a linear programme over cutting patterns) shows that %d is the least.',
+            'By area %s sheets would hold the pieces, but they do not lie side by side without a rest, and no rest may be too narrow to '
+                .'come off. Weighing every way a sheet can be cut (a linear programme over cutting patterns) shows that %d is the least.',
             number_format(ceil($share * 100) / 100, 2),
             $bound,
         );
