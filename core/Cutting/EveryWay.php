@@ -6,10 +6,10 @@ namespace Ephemeron\Cutting;
 
 /**
  * Looks through every way in which a few pieces come out of so many sheets, or shows that there is none: sheet by sheet, each with the
- * largest piece that is left and every set of others that comes out with it, as long as enough is taken for the rest to find room. What was
- * left once and could not be done is not tried again. Of the last two sheets each is looked at with every piece that is decided about: what
- * one of them leaves must come out of the other. (Completing one bin after the other: after R. E. Korf, A new algorithm for optimal
- * bin packing, 2002; cited from memory.)
+ * largest piece that is left and every set of others that comes out with it, as long as enough is taken for the rest to find room and no
+ * more could be taken ({@see RoomForMore}). What was left once and could not be done is not tried again. Of the last two sheets each is
+ * looked at with every piece that is decided about: what one of them leaves must come out of the other. (Completing one bin after the
+ * other: after R. E. Korf, A new algorithm for optimal bin packing, 2002; cited from memory.)
  *
  * What a piece takes of a sheet is told by its area, and in other ways that are as true ({@see LowerBound::shares()}) and may leave less
  * room. Shares are in millionths of a sheet, rounded down, so that nothing is lost by rounding.
@@ -21,7 +21,12 @@ final class EveryWay
 
     private const A_SHEET = 1_000_000;
 
+    /** Of fewer sheets each takes so many pieces that it is no less work to see whether it has room for more. */
+    private const MANY_SHEETS = 4;
+
     private readonly SheetSets $sets;
+
+    private readonly RoomForMore $room;
 
     /** @var list<int> kind of each piece, the largest first */
     private readonly array $pieces;
@@ -47,6 +52,7 @@ final class EveryWay
         $this->pieces = $pieces;
         $this->shares = $shares;
         $this->sets = new SheetSets($task, $pieces, ...[...$task->sheets[0], $effort]);
+        $this->room = new RoomForMore($task, $pieces, $shares, self::A_SHEET, $this->sets);
     }
 
     /** Whether what was not found may still be there. */
@@ -119,6 +125,9 @@ final class EveryWay
             $next++;
         }
         if ($next === $last) {
+            if ($sheets >= self::MANY_SHEETS && $this->room->isOn($set, $left ^ $set, $used)) {
+                return null;
+            }
             $rest = $this->fill($left ^ $set, $sheets - 1);
 
             return $rest === null ? null : [$set, ...$rest];
