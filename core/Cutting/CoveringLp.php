@@ -6,7 +6,8 @@ namespace Ephemeron\Cutting;
 
 /**
  * A linear programme that is solved while its columns are still being found: least cost of patterns that give every kind at least as often
- * as it is wanted and take no supply more often than there is. Revised simplex with an explicit inverse; rows are few, so that is quick.
+ * as it is wanted and keep to limits, as those of a supply of which there are only so many. Revised simplex with an explicit inverse; rows
+ * are few, so that is quick.
  *
  * Its numbers are floating point. What follows from them is proved elsewhere, in whole numbers.
  */
@@ -37,13 +38,19 @@ final class CoveringLp
     /** @var array<int, float> how often the basic columns are taken */
     private array $level;
 
+    /** @var array<int, true> columns that were added and do not stand for what is missing, too much or left */
+    private array $own = [];
+
     /**
      * @param list<float> $wanted right-hand side of the covering rows
-     * @param list<float> $limits of the supplies that are limited
+     * @param list<float> $limits how often what counts against each may be taken
      * @param float $missing cost of a piece that no column gives: 1 where each has a sheet of its own at the worst
      */
-    public function __construct(private readonly array $wanted, private readonly array $limits, float $missing = self::MISSING)
-    {
+    public function __construct(
+        private readonly array $wanted,
+        private array $limits,
+        private readonly float $missing = self::MISSING,
+    ) {
         $rows = $this->rows();
         for ($row = 0; $row < $rows; $row++) {
             // Covering rows start with the pieces missing, limits with their slack.
@@ -61,17 +68,54 @@ final class CoveringLp
 
     /**
      * @param array<int, int> $pieces how many of each kind it gives
-     * @param int|null $limit index of the limit it counts against
+     * @param int|null ...$limits indices of the limits it counts against, null: of none
      * @return int its number
      */
-    public function add(array $pieces, float $cost, ?int $limit): int
+    public function add(array $pieces, float $cost, ?int ...$limits): int
     {
         $column = array_map(floatval(...), array_filter($pieces));
-        if ($limit !== null) {
-            $column[count($this->wanted) + $limit] = 1.0;
+        foreach ($limits as $limit) {
+            if ($limit !== null) {
+                $column[count($this->wanted) + $limit] = 1.0;
+            }
         }
 
-        return $this->append($column, $cost);
+        $number = $this->append($column, $cost);
+        $this->own[$number] = true;
+
+        return $number;
+    }
+
+    /**
+     * One more limit, from where it stands. To go beyond it costs as much as a missing piece.
+     *
+     * @param list<int> $columns numbers of those that count against it
+     */
+    public function limit(array $columns, float $most): void
+    {
+        $row = $this->rows();
+        $this->limits[] = $most;
+        foreach ($columns as $column) {
+            $this->columns[$column][$row] = 1.0;
+            $this->entries++;
+        }
+        $left = $this->append([$row => 1.0], 0.0);
+        $over = $this->append([$row => -1.0], $this->missing);
+        $taken = -$most;
+        $sums = array_fill(0, $row, 0.0);
+        foreach ($this->basis as $at => $column) {
+            $this->inverse[$at][] = 0.0;
+            if (isset($this->columns[$column][$row])) {
+                $taken += $this->level[$at];
+                foreach ($sums as $k => $sum) {
+                    $sums[$k] = $sum + $this->inverse[$at][$k];
+                }
+            }
+        }
+        $sign = $taken > 0 ? 1.0 : -1.0;
+        $this->inverse[] = [...array_map(static fn (float $sum): float => $sign * $sum, $sums), -$sign];
+        $this->basis[] = $taken > 0 ? $over : $left;
+        $this->level[] = abs($taken);
     }
 
     /** Pivots until no column it knows is worth taking in. */
@@ -99,7 +143,7 @@ final class CoveringLp
         }
     }
 
-    /** @return list<float> what one more of each kind costs, then what one more of each limited supply saves (not more than 0) */
+    /** @return list<float> what one more of each kind costs, then what one more of each limit saves (not more than 0) */
     public function prices(): array
     {
         $rows = $this->rows();
@@ -130,9 +174,8 @@ final class CoveringLp
     public function taken(): array
     {
         $taken = [];
-        $own = $this->rows() + count($this->wanted);
         foreach ($this->basis as $row => $column) {
-            if ($column >= $own && $this->level[$row] > self::EPSILON) {
+            if (isset($this->own[$column]) && $this->level[$row] > self::EPSILON) {
                 $taken[$column] = $this->level[$row];
             }
         }

@@ -31,6 +31,8 @@ final class DearestSets
     /** @var list<int> */
     private array $values = [];
 
+    private Threes $threes;
+
     /** @var list<list<float>> by way and place */
     private array $shares = [];
 
@@ -72,11 +74,13 @@ final class DearestSets
 
     /**
      * @param list<int> $values of a piece of each kind, not less than 0
+     * @param Threes $threes what a set pays for having two of three
      * @return list<string> some of the sets that are worth more; none: there is no such set, unless it gave up
      */
-    public function worthMoreThan(int $least, array $values): array
+    public function worthMoreThan(int $least, array $values, Threes $threes): array
     {
         $this->least = $least;
+        $this->threes = $threes;
         $this->values = $values;
         $this->found = [];
         $open = array_filter(
@@ -90,7 +94,7 @@ final class DearestSets
                 break;
             }
             $this->enough = count($this->found) + self::ENOUGH_WITH_ONE;
-            $this->take($place, '', 0, array_fill(0, count($this->shares), 0.0), $open);
+            $this->take($place, '', 0, array_fill(0, count($this->shares), 0.0), $open, []);
             unset($open[$place]);
         }
 
@@ -100,14 +104,15 @@ final class DearestSets
     /**
      * @param array<int, float> $used of the sheet, by way
      * @param array<int, int> $open how many more of each kind, by place in order
+     * @param array<int, int> $had pieces of each three, by number
      */
-    private function extend(string $set, int $worth, array $used, array $open): void
+    private function extend(string $set, int $worth, array $used, array $open, array $had): void
     {
         foreach ($open as $place => $count) {
             if (count($this->found) >= $this->enough || $this->gaveUp() || ! $this->mayBeWorthMore($worth, $used, $open, 1)) {
                 return;
             }
-            $this->take($place, $set, $worth, $used, $open);
+            $this->take($place, $set, $worth, $used, $open, $had);
             unset($open[$place]);
         }
     }
@@ -115,10 +120,15 @@ final class DearestSets
     /**
      * @param array<int, float> $used
      * @param array<int, int> $open
+     * @param array<int, int> $had
      */
-    private function take(int $place, string $set, int $worth, array $used, array $open): void
+    private function take(int $place, string $set, int $worth, array $used, array $open, array $had): void
     {
         $worth += $this->values[$place];
+        foreach ($this->threes->of[$place] ?? [] as $three) {
+            $had[$three] = ($had[$three] ?? 0) + 1;
+            $worth -= $had[$three] === 2 ? $this->threes->prices[$three] : 0;
+        }
         $left = [];
         foreach ($this->shares as $way => $share) {
             $used[$way] += $share[$place];
@@ -153,8 +163,8 @@ final class DearestSets
             }
         }
         $before = count($this->found);
-        $this->extend($set, $worth, $used, $open);
-        // What holds more is worth more; what is not settled does not count.
+        $this->extend($set, $worth, $used, $open, $had);
+        // What holds more is worth no less, or was not worth enough to be found; what is not settled does not count.
         if ($worth > $this->least && count($this->found) === $before && ! $this->gaveUp()) {
             $this->found[$set] = true;
         }

@@ -41,7 +41,7 @@ final class Effort
         return new self(PHP_INT_MAX, null);
     }
 
-    /** @param int $units more, 0 or above */
+    /** @param int $units more; below 0: fewer, of which some are kept for later */
     public function grant(int $units): void
     {
         $this->units += $units;

@@ -116,13 +116,35 @@ final class PricedSets
     {
         $dearest = new DearestSets($this->sets, $wanted, $this->shares, $this->effort);
         $this->programme = new SetProgramme($this->found, $dearest, $wanted, $this->effort);
+
+        return $this->prove($this->programme, $proved, $enough);
+    }
+
+    private function prove(SetProgramme $programme, int $proved, int $enough): int
+    {
         while ($proved < $enough && ! $this->effort->isSpent()) {
-            $most = self::limit($this->programme->optimise(), $proved);
-            $growth = $most > SetProgramme::A_SHEET ? $this->programme->grow($most) : Growth::GaveUp;
+            $most = self::limit($programme->optimise(), $proved);
+            $growth = $most > SetProgramme::A_SHEET ? $programme->grow($most) : Growth::GaveUp;
             if ($growth === Growth::GaveUp) {
                 break;
             }
             $proved += (int) ($growth === Growth::Complete);
+        }
+
+        return $proved;
+    }
+
+    /**
+     * Raises the bound further, by what whole sheets keep to ({@see Threes}), after it was raised.
+     *
+     * @param int $proved sheets, 1 or more
+     * @param int $enough see {@see raise()}
+     * @return int so many at the least
+     */
+    public function sharpen(int $proved, int $enough): int
+    {
+        while ($proved < $enough && ! $this->effort->isSpent() && $this->programme?->sharpen() === true) {
+            $proved = $this->prove($this->programme, $proved, $enough);
         }
 
         return $proved;

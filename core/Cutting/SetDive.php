@@ -119,14 +119,25 @@ final readonly class SetDive
     /** @return list<array{float, array<int, int>}> how often each set is taken; none: so few sheets will not do, or nothing was found */
     private function taken(SetProgramme $programme, int $sheets): array
     {
+        $isThere = $this->comesTo($programme, $sheets);
+        // By what whole sheets keep to, once: what is taken is nearer to whole sheets then. More often it is not worth its time.
+        if ($isThere && $programme->sharpen()) {
+            $isThere = $this->comesTo($programme, $sheets);
+        }
+
+        return $isThere ? $programme->taken() : [];
+    }
+
+    private function comesTo(SetProgramme $programme, int $sheets): bool
+    {
         // As soon as so few sheets do it goes on: what more sets would save is not worth the time.
         while ($programme->optimise() > $sheets * SetProgramme::A_SHEET) {
             if ($programme->grow(SetProgramme::A_SHEET) !== Growth::Grown) {
-                return [];
+                return false;
             }
         }
 
-        return $programme->taken();
+        return true;
     }
 
     /**

@@ -33,6 +33,8 @@ final class SetProgramme
     /** @var list<int> by place; before it is optimised a piece takes a sheet */
     private array $prices;
 
+    private Threes $threes;
+
     /** @param list<int> $wanted by place */
     public function __construct(
         private readonly FoundSets $found,
@@ -44,7 +46,21 @@ final class SetProgramme
         $this->rows = array_flip($places);
         $this->lp = new CoveringLp(array_map(static fn (int $place): float => (float) $wanted[$place], $places), [], 1.0);
         $this->prices = array_fill(0, count($wanted), self::A_SHEET);
+        $this->threes = Threes::none();
         $this->takeIn();
+    }
+
+    /** Keeps from now on to what whole sheets keep to; false: it does already, as far as is seen. */
+    public function sharpen(): bool
+    {
+        $known = $this->threes->count();
+        $this->threes = $this->threes->besides($this->taken(), $this->wanted);
+        $had = array_map($this->threes->had(...), $this->columns);
+        for ($three = $known; $three < $this->threes->count(); $three++) {
+            $this->lp->limit(array_keys(array_filter($had, static fn (array $threes): bool => in_array($three, $threes, true))), 1.0);
+        }
+
+        return $this->threes->count() > $known;
     }
 
     /** @return int what all that is wanted is worth then: so many sheets the programme needs */
@@ -56,8 +72,12 @@ final class SetProgramme
             fn (int $place): int => (int) floor(max(0.0, $prices[$this->rows[$place] ?? -1] ?? 0.0) * self::A_SHEET),
             array_keys($this->wanted),
         );
+        $this->threes = $this->threes->priced(array_map(
+            static fn (float $saved): int => (int) ceil(max(0.0, -$saved) * self::A_SHEET),
+            array_slice($prices, count($this->rows)),
+        ));
 
-        return $this->worth($this->wanted);
+        return $this->worth($this->wanted) - array_sum($this->threes->prices);
     }
 
     /** @param array<int, int> $set how many, by place */
@@ -78,7 +98,7 @@ final class SetProgramme
      */
     public function grow(int $most): Growth
     {
-        $sets = $this->dearest->worthMoreThan($most, $this->prices);
+        $sets = $this->dearest->worthMoreThan($most, $this->prices, $this->threes);
         array_map($this->found->keep(...), $sets);
 
         return match (true) {
@@ -115,7 +135,7 @@ final class SetProgramme
             $key = json_encode($wanted, JSON_THROW_ON_ERROR);
             if ($wanted !== [] && ! isset($this->taken[$key])) {
                 $this->taken[$key] = true;
-                $this->columns[$this->lp->add($column, 1.0, null)] = $wanted;
+                $this->columns[$this->lp->add($column, 1.0, ...$this->threes->had($wanted))] = $wanted;
             }
         }
 

@@ -68,7 +68,7 @@ final class SetSearch
      * Raises the bound by what sets of pieces are worth, where few go on a sheet, and takes them for plans with fewer sheets; those that
      * were found are patterns to choose from.
      *
-     * @param int $units of effort; half as much again for plans, where a half was enough for the bound
+     * @param int $units of effort; half as much again for plans, and some for a sharper bound, where a half was enough for the bound
      */
     public function price(LowerBound $bound, int $units): void
     {
@@ -79,9 +79,15 @@ final class SetSearch
         }
         $effort = Effort::of(min($units, $this->effort->left()));
         $priced = new PricedSets($this->task, $bound, $this->wanted, $this->plans->patterns->all(), $effort);
-        $this->plans->raise($priced->raise(max(1, $this->plans->bound()), $this->plans->best()->newSheets));
+        $enough = $this->plans->best()->newSheets;
+        $this->plans->raise($priced->raise(max(1, $this->plans->bound()), $enough));
         if (2 * $effort->spent() <= $units) {
-            $effort->grant(min($units >> 1, max(0, ($this->effort->left() - $effort->spent()) >> 1)));
+            // As much again for a sharper bound, and what was kept for it besides for plans.
+            $kept = $effort->left();
+            $half = fn (): int => max(0, ($this->effort->left() - $effort->spent()) >> 1);
+            $effort->grant(min($effort->spent(), $half()) - $kept);
+            $this->plans->raise($priced->sharpen(max(1, $this->plans->bound()), $enough));
+            $effort->grant($kept + min($units >> 1, $half()));
         }
         do {
             $mayBe = ! $this->plans->isProved() && $this->plans->best()->missed === 0 && ! $effort->isSpent();

@@ -20,6 +20,7 @@ use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\SetProgramme;
 use Ephemeron\Cutting\SheetSets;
 use Ephemeron\Cutting\Supply;
+use Ephemeron\Cutting\Threes;
 use Ephemeron\Cutting\Trimmer;
 use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Measure\Length;
@@ -98,9 +99,9 @@ final class PricedSetsTest extends TestCase
         }
         $shares = (new LowerBound($task->kinds, Size::inches(12, 12)))->shares(12, Effort::unlimited());
         $dearest = new DearestSets($sets, array_fill(0, self::PIECES, 1), $shares, Effort::unlimited());
-        $this->assertSame([], $dearest->worthMoreThan($most, $values));
+        $this->assertSame([], $dearest->worthMoreThan($most, $values, Threes::none()));
         $this->assertFalse($dearest->gaveUp());
-        $found = $dearest->worthMoreThan($most - 1, $values);
+        $found = $dearest->worthMoreThan($most - 1, $values, Threes::none());
         $this->assertNotSame([], $found);
         foreach ($found as $set) {
             $this->assertSame($most, array_sum(array_map(static fn (string $place): int => $values[ord($place)], str_split($set))));
@@ -115,8 +116,8 @@ final class PricedSetsTest extends TestCase
         $sets = new PieceSets($task, [0, 1], ...[...$task->sheets[0], Effort::unlimited()]);
         $shares = (new LowerBound($kinds, Size::inches(12, 12)))->shares(4, Effort::unlimited());
         $dearest = new DearestSets($sets, [5, 1], $shares, Effort::unlimited());
-        $this->assertSame([str_repeat(chr(0), 5)], $dearest->worthMoreThan(499, [100, 499]));
-        $this->assertSame([], $dearest->worthMoreThan(500, [100, 499]));
+        $this->assertSame([str_repeat(chr(0), 5)], $dearest->worthMoreThan(499, [100, 499], Threes::none()));
+        $this->assertSame([], $dearest->worthMoreThan(500, [100, 499], Threes::none()));
     }
 
     /** Five strips of which any two come out of one sheet: the programme takes each pair by a part, two sheets and a half. */
