@@ -46,11 +46,11 @@ final readonly class WhyNotFewer
             ),
         );
         $share = max(0, $area - $kept) / $sheet;
+        $sheets = number_format(ceil($share * 100) / 100, 2).($share <= 1 ? ' of a sheet' : ' sheets');
         if (ceil($share - 1e-9) >= $bound) {
             return sprintf(
-                'Laid without a gap the pieces would cover %s %s%s: fewer than %d cannot hold them.',
-                number_format(ceil($share * 100) / 100, 2),
-                $bound === 1 ? 'of a sheet' : 'sheets',
+                'Laid without a gap the pieces would cover %s%s: fewer than %d cannot hold them.',
+                $sheets,
                 $kept > 0 ? ' beyond what is left over' : '',
                 $bound,
             );
@@ -68,9 +68,9 @@ final readonly class WhyNotFewer
         }
 
         return sprintf(
-            'By area %s sheets would hold the pieces, but they do not lie side by side without a rest, and no rest may be too narrow to '
+            'By area %s would hold the pieces, but they do not lie side by side without a rest, and no rest may be too narrow to '
                 .'come off. Weighing every way a sheet can be cut (a linear programme over cutting patterns) shows that %d is the least.',
-            number_format(ceil($share * 100) / 100, 2),
+            $sheets,
             $bound,
         );
     }

@@ -366,6 +366,12 @@ final class CuttingPartsTest extends TestCase
         ];
         // Two pieces of 5 × 7 lie in a sheet in one way only, three do not: five want three sheets though they cover 1.22.
         yield 'ways to lie side by side' => [[new Demand('A', Size::inches(5, 8), 8, true)], null, 'linear programme'];
+        yield 'less than a sheet' => [[new Demand('A', Size::inches(5, 8), 3, true)], null, 'By area 0.84 of a sheet would hold the pieces'];
+        yield 'no strip too narrow' => [
+            [new Demand('A', Size::inches(5.953125, 5.953125), 4, true)],
+            null,
+            'By area 0.99 of a sheet would hold the pieces, but they do not lie side by side without a rest, and no rest may be too narrow',
+        ];
         yield 'not enough' => [[new Demand('A', Size::inches(12, 12), 3, true)], 2, 'Not every piece finds room'];
     }
 
