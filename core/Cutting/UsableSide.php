@@ -28,10 +28,15 @@ final readonly class UsableSide
     {
         $sums = [0 => true];
         foreach ($this->sides as $each => $pieces) {
-            foreach (array_keys($sums) as $sum) {
-                for ($more = $pieces; $more > 0 && ($sum += $each) <= $side; $more--) {
-                    $sums[$sum] = true;
+            // One piece more only where that makes a new sum: what was one already goes on with more pieces than are left here.
+            for ($last = array_keys($sums); $last !== [] && $pieces > 0; $pieces--) {
+                $new = [];
+                foreach ($last as $sum) {
+                    if ($sum + $each <= $side && ! isset($sums[$sum + $each])) {
+                        $sums[$new[] = $sum + $each] = true;
+                    }
                 }
+                $last = $new;
             }
             if (isset($sums[$side]) || count($sums) > self::MOST_SUMS) {
                 return $side;

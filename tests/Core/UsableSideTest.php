@@ -45,6 +45,29 @@ final class UsableSideTest extends TestCase
         $this->assertSame($usable, (new UsableSide($sides, $narrowest))->of($side));
     }
 
+    /** Against every number of pieces of each side. */
+    #[DataProvider('seeds')]
+    public function test_every_sum_of_as_many_pieces_as_there_are_is_seen(int $seed): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $pieces = [];
+        for ($kind = 0; $kind < 4; $kind++) {
+            $pieces[$chance->getInt(3, 15)] = $chance->getInt(1, 3);
+        }
+        $sums = [0];
+        foreach ($pieces as $side => $most) {
+            $with = [];
+            for ($number = 0; $number <= $most; $number++) {
+                array_push($with, ...array_map(static fn (int $sum): int => $sum + $number * $side, $sums));
+            }
+            $sums = $with;
+        }
+        foreach (range(20, 60) as $side) {
+            $fitting = array_filter($sums, static fn (int $sum): bool => $sum === $side || $sum <= $side - 3);
+            $this->assertSame(max($fitting), (new UsableSide($pieces, 3))->of($side));
+        }
+    }
+
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
