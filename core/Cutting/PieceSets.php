@@ -9,7 +9,7 @@ namespace Ephemeron\Cutting;
  * string with a byte for each piece, the place of its kind in an order. See {@see SheetSets} for few pieces of which any number goes on a
  * sheet.
  *
- * A strip too narrow to come off is not looked at.
+ * A strip within a set that is too narrow to come off is not looked at.
  */
 final class PieceSets
 {
@@ -33,11 +33,11 @@ final class PieceSets
      * @param list<int> $order kinds
      * @param int $width of the sheet, in units
      */
-    public function __construct(Measured $task, array $order, int $width, int $height, private readonly Effort $effort)
+    public function __construct(Measured $task, private readonly array $order, int $width, int $height, private readonly Effort $effort)
     {
-        $this->tight = new TightRectangles($width, $height, $task->narrowest, $effort);
+        $this->tight = new TightRectangles($width, $height, $task, $effort);
         foreach ($order as $place => $kind) {
-            $this->rectangles[chr($place)] = $this->tight->ofPiece($task, $kind);
+            $this->rectangles[chr($place)] = $this->tight->ofPiece($kind);
         }
     }
 
@@ -50,7 +50,10 @@ final class PieceSets
     /** @param string $set places in order, a byte each */
     public function comesOut(string $set): bool
     {
-        return $this->rectangles($set) !== [];
+        return $this->tight->comeOff(
+            $this->rectangles($set),
+            fn (): array => array_map(fn (string $place): int => $this->order[ord($place)], str_split($set)),
+        );
     }
 
     /** @return list<int> */

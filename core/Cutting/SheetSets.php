@@ -10,7 +10,7 @@ use Ephemeron\Measure\Axis;
  * Which sets of a few pieces come out of one sheet by cuts from edge to edge, exactly: for every set the smallest rectangles that hold it
  * ({@see TightRectangles}). Of equal pieces it matters only how many there are.
  *
- * A strip too narrow to come off is not looked at: {@see Slab::comesOff()} tells of a sheet that has been found.
+ * A strip within a set that is too narrow to come off is not looked at: {@see Slab::comesOff()} tells of a sheet that has been found.
  */
 final class SheetSets
 {
@@ -39,10 +39,10 @@ final class SheetSets
         private readonly int $height,
         private readonly Effort $effort,
     ) {
-        $this->tight = new TightRectangles($width, $height, $task->narrowest, $effort);
+        $this->tight = new TightRectangles($width, $height, $task, $effort);
         $ofKind = [];
         foreach ($pieces as $piece => $kind) {
-            $this->shapes[1 << $piece ^ 1 << $piece >> 12] = $this->tight->ofPiece($task, $kind);
+            $this->shapes[1 << $piece ^ 1 << $piece >> 12] = $this->tight->ofPiece($kind);
             $ofKind[$kind] = ($ofKind[$kind] ?? 0) | 1 << $piece;
         }
         $this->alike = array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
@@ -77,7 +77,9 @@ final class SheetSets
 
     public function comesOut(int $set): bool
     {
-        return $this->shapes($set) !== [];
+        return $this->tight->comeOff($this->shapes($set), fn (): array => array_values(
+            array_filter($this->pieces, static fn (int $piece): bool => ($set >> $piece & 1) === 1, ARRAY_FILTER_USE_KEY),
+        ));
     }
 
     /** As many of each kind, the lowest ones: sets that differ only in which of equal pieces they have come out alike. */
@@ -99,7 +101,8 @@ final class SheetSets
     {
         $slab = new Slab($this->width, $this->height);
         $shapes = $this->shapes($set);
-        $this->build($slab, $set, $shapes[0] ?? 0, $shapes[1] ?? 0);
+        [$width, $height] = $this->tight->clean($shapes) ?? [$shapes[0] ?? 0, $shapes[1] ?? 0];
+        $this->build($slab, $set, $width, $height);
 
         return $slab;
     }

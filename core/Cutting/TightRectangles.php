@@ -13,19 +13,61 @@ namespace Ephemeron\Cutting;
  */
 final readonly class TightRectangles
 {
-    /** Nothing else comes beside what is wider than this: it is just as wide as the sheet, or what is left is too narrow to come off. */
-    private int $widest;
-
-    private int $tallest;
-
     /**
      * @param int $width of the sheet
-     * @param int $narrowest strip that comes off; no piece is narrower
+     * @param Measured $task that the pieces are of
      */
-    public function __construct(private int $width, private int $height, int $narrowest, private Effort $effort)
+    public function __construct(private int $width, private int $height, private Measured $task, private Effort $effort)
     {
-        $this->widest = $width - $narrowest;
-        $this->tallest = $height - $narrowest;
+    }
+
+    /**
+     * Whether pieces that these rectangles hold leave no strip beside or below them that is too narrow to come off, be it in a larger one.
+     * That no larger ones are kept does not matter: pieces of no way of cutting take more of a line than is usable of it.
+     *
+     * @param list<int> $rectangles
+     * @param \Closure(): list<int> $kinds of the pieces
+     */
+    public function comeOff(array $rectangles, \Closure $kinds): bool
+    {
+        if ($rectangles === [] || $this->clean($rectangles) !== null) {
+            return $rectangles !== [];
+        }
+        [$wide, $tall] = [[], []];
+        foreach ($kinds() as $kind) {
+            foreach ($this->task->ways[$kind] as [$width, $height]) {
+                $wide[$width] = ($wide[$width] ?? 0) + 1;
+                $tall[$height] = ($tall[$height] ?? 0) + 1;
+            }
+        }
+        $usable = [
+            (new UsableSide($wide, $this->task->narrowest))->of($this->width),
+            (new UsableSide($tall, $this->task->narrowest))->of($this->height),
+        ];
+        for ($i = 0, $n = count($rectangles); $i < $n; $i += 2) {
+            if ($rectangles[$i] <= $usable[0] && $rectangles[$i + 1] <= $usable[1]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The first that leaves nothing beside and below it, or what comes off.
+     *
+     * @param list<int> $rectangles
+     * @return array{int, int}|null width and height
+     */
+    public function clean(array $rectangles): ?array
+    {
+        for ($i = 0, $n = count($rectangles); $i < $n; $i += 2) {
+            if ($this->task->isClean($this->width - $rectangles[$i]) && $this->task->isClean($this->height - $rectangles[$i + 1])) {
+                return [$rectangles[$i], $rectangles[$i + 1]];
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -33,11 +75,11 @@ final readonly class TightRectangles
      *
      * @return list<int> none where it does not fit the sheet
      */
-    public function ofPiece(Measured $task, int $kind): array
+    public function ofPiece(int $kind): array
     {
         $least = [];
-        foreach ($task->ways[$kind] as [$width, $height]) {
-            if (($width <= $this->widest || $width === $this->width) && ($height <= $this->tallest || $height === $this->height)) {
+        foreach ($this->task->ways[$kind] as [$width, $height]) {
+            if ($width <= $this->width && $height <= $this->height) {
                 $least[$width] = $height;
             }
         }
@@ -59,12 +101,12 @@ final readonly class TightRectangles
             for ($j = 0; $j < $n; $j += 2) {
                 $beside = $w + $those[$j];
                 $tall = max($h, $those[$j + 1]);
-                if (($beside <= $this->widest || $beside === $this->width) && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
+                if ($beside <= $this->width && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
                     $least[$beside] = $tall;
                 }
                 $below = $h + $those[$j + 1];
                 $wide = max($w, $those[$j]);
-                if (($below <= $this->tallest || $below === $this->height) && $below < ($least[$wide] ?? PHP_INT_MAX)) {
+                if ($below <= $this->height && $below < ($least[$wide] ?? PHP_INT_MAX)) {
                     $least[$wide] = $below;
                 }
             }

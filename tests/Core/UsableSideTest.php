@@ -138,6 +138,49 @@ final class UsableSideTest extends TestCase
         $this->assertSame($sheets, (new LowerBound($task->kinds, $task->usableSheet(0)))->sheets());
     }
 
+    /**
+     * Of the rectangles that hold a part of a set only the smallest are kept; a larger one may be what comes to just the side with the rest.
+     *
+     * @param list<array{int, int}> $sides
+     */
+    #[DataProvider('justTheSide')]
+    public function test_a_set_that_comes_to_just_the_side_by_a_larger_part_is_not_lost(int $sheet, int $narrowest, array $sides): void
+    {
+        $this->assertSame(1, (new EveryCut($sheet, true, $narrowest))->least($sides));
+        $supplies = [new Supply('Sheet', Size::inches($sheet, $sheet), Length::zero())];
+        $trimmer = new Trimmer(Length::inches(100), Length::inches($narrowest), ToolGrid::Eighth);
+        $kinds = array_map(
+            static fn (int $piece, array $side): Kind => Kind::among([new Demand("P{$piece}", Size::inches(...$side), 1, true)])[0],
+            array_keys($sides),
+            $sides,
+        );
+        $task = Measured::of($kinds, $supplies, $trimmer);
+        $few = new SheetSets($task, array_keys($sides), ...[...$task->sheets[0], Effort::unlimited()]);
+        $many = new PieceSets($task, array_keys($sides), ...[...$task->sheets[0], Effort::unlimited()]);
+
+        $this->assertTrue($few->comesOut((1 << count($sides)) - 1));
+        $this->assertTrue($many->comesOut(implode('', array_map(chr(...), array_keys($sides)))));
+    }
+
+    /** @return iterable<string, array{int, int, list<array{int, int}>}> found at random */
+    public static function justTheSide(): iterable
+    {
+        yield 'one' => [10, 3, [[3, 5], [3, 6], [5, 7]]];
+        yield 'another' => [10, 3, [[6, 3], [5, 3], [7, 5]]];
+        yield 'a third' => [10, 3, [[7, 5], [3, 5], [6, 3]]];
+    }
+
+    public function test_of_the_ways_to_lie_one_is_taken_that_leaves_no_strip_too_narrow(): void
+    {
+        $supplies = [new Supply('Sheet', Size::inches(9, 8), Length::zero())];
+        $trimmer = new Trimmer(Length::inches(100), Length::inches(2), ToolGrid::Eighth);
+        $task = Measured::of(Kind::among([new Demand('A', Size::inches(5, 7), 1, true)]), $supplies, $trimmer);
+        $slab = (new SheetSets($task, [0], ...[...$task->sheets[0], Effort::unlimited()]))->slab(0b1);
+
+        $this->assertSame([0 => 1], $slab->pieces());
+        $this->assertTrue($slab->comesOff(2));
+    }
+
     public function test_a_set_leaves_no_strip_too_narrow_beside_it_nor_below(): void
     {
         $supplies = [new Supply('Sheet', Size::inches(40, 40), Length::zero())];
