@@ -110,10 +110,10 @@ const LOADED = <<<'JS'
     }, 2500);
     JS;
 
-// Each number of three visits: this machine is noisy, and one visit may be held up by anything.
+// Each number of five visits: this machine is noisy, and any visit may be held up by anything.
 $loaded = static function (RemoteWebDriver $driver, \Closure $visit) use ($middle): array {
     $seen = [];
-    for ($time = 0; $time < 3; $time++) {
+    for ($time = 0; $time < 5; $time++) {
         $visit();
         $seen[] = $driver->executeAsyncScript(LOADED);
     }
