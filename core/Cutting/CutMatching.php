@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /** Finds out which pieces that are cut serve what is wanted now; changed in place while pieces are handed out. */
@@ -172,12 +171,6 @@ final class CutMatching
     /** The way round it was cut: its print and its grain stay as they are. */
     private function comesOff(Size $from, Size $to): bool
     {
-        foreach ([$from->width->minus($to->width), $from->height->minus($to->height)] as $strip) {
-            if ($strip->isLessThan(Length::zero()) || (! $strip->isZero() && $strip->isLessThan($this->trimmer->narrowestStrip))) {
-                return false;
-            }
-        }
-
-        return true;
+        return $this->trimmer->takesOff($from->width->minus($to->width)) && $this->trimmer->takesOff($from->height->minus($to->height));
     }
 }

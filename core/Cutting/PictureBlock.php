@@ -53,8 +53,7 @@ final readonly class PictureBlock
             return null;
         }
         foreach ($pieces as $piece) {
-            $rest = $breadth->minus($piece->size->along($across));
-            if (! $rest->isZero() && $rest->isLessThan($trimmer->narrowestStrip)) {
+            if (! $trimmer->takesOff($breadth->minus($piece->size->along($across)))) {
                 return null;
             }
         }

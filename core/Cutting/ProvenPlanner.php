@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 
 /**
@@ -339,18 +338,13 @@ final readonly class ProvenPlanner implements CutPlanner
         }
         foreach ($supplies as $supply) {
             foreach ($demand->turnable ? [$demand->size, $demand->size->turned()] : [$demand->size] as $size) {
-                if ($this->isCleanRest($supply->sheet->width->minus($size->width), $trimmer)
-                    && $this->isCleanRest($supply->sheet->height->minus($size->height), $trimmer)) {
+                if ($trimmer->takesOff($supply->sheet->width->minus($size->width))
+                    && $trimmer->takesOff($supply->sheet->height->minus($size->height))) {
                     return true;
                 }
             }
         }
 
         return false;
-    }
-
-    private function isCleanRest(Length $rest, Trimmer $trimmer): bool
-    {
-        return $rest->isZero() || $rest->isAtLeast($trimmer->narrowestStrip);
     }
 }

@@ -20,6 +20,12 @@ final readonly class Trimmer
     {
     }
 
+    /** Whether a strip so broad is nothing or comes off; one below zero does not. */
+    public function takesOff(Length $strip): bool
+    {
+        return $strip->isZero() || $strip->isAtLeast($this->narrowestStrip);
+    }
+
     /**
      * @param Length|null $longestCut null: 12¼ in, of a metric one 31 cm
      * @param Length|null $narrowestStrip null: ⅛ in, of a metric one 3 mm
