@@ -15,7 +15,7 @@ use Illuminate\Support\HtmlString;
 
 /**
  * A scene as nested boxes in space: every panel turns about its score by a share that the browser sets for each step (`--s1`, `--s2` …);
- * everything else is written here.
+ * everything else is written here. What is glued in a step is away until the browser gets there: of a thick book most is never laid out.
  */
 final readonly class FoldingMarkup
 {
@@ -37,10 +37,9 @@ final readonly class FoldingMarkup
     public function html(): HtmlString
     {
         $size = $this->scene->root->part->size;
-        $steps = implode(
-            '',
-            array_map(static fn ($step): string => "--s{$step->number}:".($step->kind === 'glue' ? 1 : 0).';', $this->scene->steps),
-        );
+        // A glueing step has no share yet: where nothing moves, what is glued is there.
+        $folds = array_filter($this->scene->steps, static fn ($step): bool => $step->kind !== 'glue');
+        $steps = implode('', array_map(static fn ($step): string => "--s{$step->number}:0;", $folds));
 
         return new HtmlString(sprintf(
             '<div class="world" x-ignore="" style="%swidth:%spx;height:%spx">%s</div>',
@@ -112,7 +111,8 @@ final readonly class FoldingMarkup
         );
 
         return sprintf(
-            '<div class="leaf" style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
+            '<div class="leaf%s style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
+            $glued === 0 ? '"' : " is-away\" data-from=\"{$glued}\"",
             $this->px($left),
             $this->px($top),
             $this->px($right - $left),

@@ -23,6 +23,8 @@ export const folding = (steps) => ({
 
     init() {
         this.world = this.$root.querySelector('.world');
+        // As it comes nothing is folded, and what is glued in a step is away.
+        this.shown = Array(this.steps + 1).fill(0);
         const hashed = Number(new URLSearchParams(window.location.search).get('at'));
         this.at = hashed > 0 ? Math.min(this.steps, hashed) : 0;
         // The breadth is asked for before anything is changed: else all would be laid out twice.
@@ -39,6 +41,7 @@ export const folding = (steps) => ({
         for (let step = 1; step <= this.steps; step++) {
             const share = eased(Math.min(1, Math.max(0, this.at - step + 1)));
             if (this.shown[step] !== share) {
+                this.world.querySelectorAll(`[data-from="${step}"]`).forEach((leaf) => leaf.classList.toggle('is-away', share === 0));
                 this.shown[step] = share;
                 this.world.style.setProperty(`--s${step}`, share);
             }

@@ -91,6 +91,28 @@ final class FoldTest extends BrowserTestCase
         $this->addToAssertionCount(1);
     }
 
+    public function test_what_is_glued_is_away_until_its_step_and_again_before_it(): void
+    {
+        $this->open($this->project('Perseid night album', 'fold'));
+        $there = fn (): int => count(
+            array_filter(
+                $this->driver()->findElements(WebDriverBy::cssSelector('.leaf')),
+                static fn ($leaf): bool => $leaf->getCSSValue('display') !== 'none',
+            ),
+        );
+        $all = count($this->driver()->findElements(WebDriverBy::cssSelector('.leaf')));
+        $first = count($this->driver()->findElements(WebDriverBy::cssSelector('.leaf[data-from="1"]')));
+        $atFirst = $there();
+        $this->assertGreaterThan(0, $first);
+        $this->assertLessThan($all, $atFirst + $first);
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->driver()->wait(5, 50)->until(static fn (): bool => $there() === $atFirst + $first);
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->driver()->wait(5, 50)->until(static fn (): bool => $there() === $atFirst);
+        $this->open($this->project('Perseid night album', 'fold').'?at=99');
+        $this->driver()->wait(5, 50)->until(static fn (): bool => $there() === $all);
+    }
+
     public function test_a_pattern_of_another_program_comes_in_and_folds(): void
     {
         // Two panels of 4 × 6 in, a corner that is folded in first; written by hand, y upwards.

@@ -16,6 +16,7 @@ use App\Planning\ProjectEditor;
 use Ephemeron\Folding\PageMap;
 use Ephemeron\Folding\PageTurns;
 use Ephemeron\Folding\SceneBuilder;
+use Ephemeron\Folding\SceneNode;
 use Ephemeron\Measure\Unit;
 use Ephemeron\Structure\Catalogue;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -40,10 +41,15 @@ final class FoldDrawingsTest extends TestCase
                 $markup = (string) (new FoldingMarkup($scene, Prints::of($plan)))->html();
                 $xml = simplexml_load_string(str_replace('<br>', '<br/>', $markup));
                 $this->assertNotFalse($xml, "{$structure}, {$key}");
-                $this->assertCount($scene->root->count(), $xml->xpath('//div[@class="leaf"]') ?: [], "{$structure}, {$key}");
+                // What is glued is away until its step; of the others nothing is folded.
+                $leaves = $xml->xpath('//div[starts-with(@class, "leaf")]') ?: [];
+                $from = array_map(static fn (\SimpleXMLElement $leaf): int => (int) $leaf['data-from'], $leaves);
+                $this->assertSame($this->gluedIn($scene->root), $from, "{$structure}, {$key}");
+                $away = array_filter($leaves, static fn (\SimpleXMLElement $leaf): bool => (string) $leaf['class'] === 'leaf is-away');
+                $this->assertCount(count(array_filter($from)), $away);
                 $this->assertDoesNotMatchRegularExpression('/NAN|INF|E[+-]\d/', $markup);
                 foreach ($scene->steps as $step) {
-                    $this->assertStringContainsString("--s{$step->number}:", $markup);
+                    $this->assertSame($step->kind === 'fold', str_contains($markup, "--s{$step->number}:0;"));
                 }
             }
         }
@@ -192,6 +198,17 @@ final class FoldDrawingsTest extends TestCase
                 $project->ticks()->firstOrCreate(['key' => "{$step->key}#{$done}"]);
             }
         }
+    }
+
+    /**
+     * @param int $step in which what it hangs on is glued
+     * @return list<int> of every panel of a scene, in the order of the markup; 0 for what is there from the beginning
+     */
+    private function gluedIn(SceneNode $node, int $step = 0): array
+    {
+        $step = $node->glued['step'] ?? $step;
+
+        return [$step, ...array_merge(...array_map(fn (SceneNode $child): array => $this->gluedIn($child, $step), $node->children))];
     }
 
     private function book(string $structure, Unit $unit): \App\Models\Project
