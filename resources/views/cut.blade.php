@@ -89,7 +89,7 @@
                 @if ($atOnce-- > 0 || $pattern->key === request()->query('at'))
                     @include('cut.pattern')
                 @else
-                    <div class="pattern is-later" id="{{ $pattern->key }}" hx-get="{{ $later->of($pattern->key) }}" hx-trigger="revealed" hx-swap="outerHTML">
+                    <div class="pattern is-later" id="{{ $pattern->key }}" hx-get="{{ $later->of($pattern->key) }}" hx-trigger="intersect once" hx-swap="outerHTML">
                         <p>{{ $pattern->count === 1 ? 'One sheet' : "{$pattern->count} sheets alike" }}: {{ implode(', ', array_map(static fn ($letter, $count) => "{$count} {$letter}", array_keys($pattern->gives), $pattern->gives)) }}. <a href="{{ $whole }}#{{ $pattern->key }}">Show the whole plan</a></p>
                     </div>
                 @endif
