@@ -34,10 +34,12 @@ final class Corners
     public function choose(): array
     {
         $last = count($this->sheets) - 1;
-        $this->chosen = array_values(array_unique([$this->chance->getInt(0, $last), $this->chance->getInt(0, $last)]));
-        $corners = array_merge(...array_map($this->of(...), $this->chosen));
-        [$one, $pieces, $free] = $this->draw($corners);
-        [$other, $piecesToo, $freeToo] = $this->draw($corners);
+        [$sheet, $sheetToo] = [$this->chance->getInt(0, $last), $this->chance->getInt(0, $last)];
+        $this->chosen = $sheet === $sheetToo ? [$sheet] : [$sheet, $sheetToo];
+        $here = $this->of($sheet);
+        $there = $sheet === $sheetToo ? [] : $this->of($sheetToo);
+        [$one, $pieces, $free] = $this->draw($here, $there);
+        [$other, $piecesToo, $freeToo] = $this->draw($here, $there);
         if ($pieces + $piecesToo > self::TOGETHER || $one->contains($other) || $other->contains($one)) {
             return [$free >= $freeToo ? $one : $other];
         }
@@ -68,14 +70,18 @@ final class Corners
     /**
      * The emptier one of two.
      *
-     * @param non-empty-list<array{Slab, int, int}> $corners
+     * @param non-empty-list<array{Slab, int, int}> $here
+     * @param list<array{Slab, int, int}> $there
      * @return array{Slab, int, int}
      */
-    private function draw(array $corners): array
+    private function draw(array $here, array $there): array
     {
-        $last = count($corners) - 1;
-        $one = $corners[$this->chance->getInt(0, $last)];
-        $other = $corners[$this->chance->getInt(0, $last)];
+        $many = count($here);
+        $last = $many + count($there) - 1;
+        $one = $this->chance->getInt(0, $last);
+        $other = $this->chance->getInt(0, $last);
+        $one = $here[$one] ?? $there[$one - $many];
+        $other = $here[$other] ?? $there[$other - $many];
 
         return $one[2] >= $other[2] ? $one : $other;
     }

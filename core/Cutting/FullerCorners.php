@@ -128,11 +128,12 @@ final readonly class FullerCorners
             fn (Slab $corner): SheetSets => new SheetSets($this->task, $pieces, $corner->width, $corner->height, $this->effort),
             $corners,
         );
-        $open = array_filter(
-            $areas,
-            static fn (int $area, int $set): bool => $area >= $least && $area <= $most && $sets[0]->firstOfTheirKind($set) === $set,
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $open = [];
+        foreach ($areas as $set => $area) {
+            if ($area >= $least && $area <= $most && $sets[0]->firstOfTheirKind($set) === $set) {
+                $open[$set] = $area;
+            }
+        }
         arsort($open);
         foreach (array_keys($open) as $set) {
             $parts = $this->apart($set, $sets, $rooms, $areas, $now);

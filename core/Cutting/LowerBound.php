@@ -117,22 +117,44 @@ final readonly class LowerBound
     {
         $kinds = count($this->lies);
         $most = intdiv(self::MOST_SUMS, max(1, $kinds));
-        $downAs = Rescaling::all($this->down, $this->tall, $coarsely);
+        $counts = array_column($this->lies, 4);
+        $ofKinds = fn (array $by, int $side): array => array_map(static fn (array $lies): float => $by[$lies[$side]], $this->lies);
+        $downAs = array_map(
+            static fn (array $y): array => [$y, $ofKinds($y, 1), $ofKinds($y, 3)],
+            Rescaling::all($this->down, $this->tall, $coarsely),
+        );
         foreach (Rescaling::all($this->across, $this->wide, $coarsely) as $x) {
             $effort?->spend($kinds * count($downAs));
-            foreach ($downAs as $y) {
+            $wide = $ofKinds($x, 0);
+            $turnedWide = $ofKinds($x, 2);
+            foreach ($downAs as [$y, $high, $turnedHigh]) {
                 if (--$most < 0) {
                     return;
                 }
-                $area = 0.0;
-                foreach ($this->lies as [$w, $h, $turnedW, $turnedH, $count]) {
-                    $lying = $x[$w] * $y[$h];
-                    $turned = $x[$turnedW] * $y[$turnedH];
-                    $area += $count * ($lying < $turned ? $lying : $turned);
-                }
-                yield [$x, $y] => $area;
+                yield [$x, $y] => $this->sum($wide, $high, $turnedWide, $turnedHigh, $counts);
             }
         }
+    }
+
+    /**
+     * Not in the loop that yields it: what yields is not compiled.
+     *
+     * @param list<float> $wide by kind, as a share of the sheet
+     * @param list<float> $high
+     * @param list<float> $turnedWide
+     * @param list<float> $turnedHigh
+     * @param list<int> $counts
+     */
+    private function sum(array $wide, array $high, array $turnedWide, array $turnedHigh, array $counts): float
+    {
+        $area = 0.0;
+        foreach ($wide as $kind => $width) {
+            $lying = $width * $high[$kind];
+            $turned = $turnedWide[$kind] * $turnedHigh[$kind];
+            $area += $counts[$kind] * ($lying < $turned ? $lying : $turned);
+        }
+
+        return $area;
     }
 
     /**

@@ -84,10 +84,14 @@ final readonly class TightRectangles
             }
         }
 
-        return $this->smallest($least);
+        return count($least) > 1 ? $this->smallest($least) : [...array_keys($least), ...$least];
     }
 
     /**
+     * Of what stands side by side the taller one says how tall both are: the next narrower both together are is with the next lower one in
+     * its place; below each other likewise. So as many are looked at as there are of both, not as there are pairs. (L. Stockmeyer,
+     * Information and Control 57, 1983; cited from memory.)
+     *
      * @param list<int> $these
      * @param list<int> $those
      * @param array<int, int> $least height by width; what is found is put in
@@ -96,20 +100,33 @@ final readonly class TightRectangles
     {
         [$m, $n] = [count($these), count($those)];
         $this->effort->spend(8 + 3 * ($m * $n >> 1));
-        for ($i = 0; $i < $m; $i += 2) {
-            [$w, $h] = [$these[$i], $these[$i + 1]];
-            for ($j = 0; $j < $n; $j += 2) {
-                $beside = $w + $those[$j];
-                $tall = max($h, $those[$j + 1]);
-                if ($beside <= $this->width && $tall < ($least[$beside] ?? PHP_INT_MAX)) {
-                    $least[$beside] = $tall;
-                }
-                $below = $h + $those[$j + 1];
-                $wide = max($w, $those[$j]);
-                if ($below <= $this->height && $below < ($least[$wide] ?? PHP_INT_MAX)) {
-                    $least[$wide] = $below;
-                }
+        for ($i = 0, $j = 0; $i < $m && $j < $n;) {
+            $beside = $these[$i] + $those[$j];
+            if ($beside > $this->width) {
+                break;
             }
+            $h = $these[$i + 1];
+            $k = $those[$j + 1];
+            $tall = $h > $k ? $h : $k;
+            if ($tall < ($least[$beside] ?? PHP_INT_MAX)) {
+                $least[$beside] = $tall;
+            }
+            $i += $h === $tall ? 2 : 0;
+            $j += $k === $tall ? 2 : 0;
+        }
+        for ($i = $m - 2, $j = $n - 2; $i >= 0 && $j >= 0;) {
+            $below = $these[$i + 1] + $those[$j + 1];
+            if ($below > $this->height) {
+                break;
+            }
+            $w = $these[$i];
+            $v = $those[$j];
+            $wide = $w > $v ? $w : $v;
+            if ($below < ($least[$wide] ?? PHP_INT_MAX)) {
+                $least[$wide] = $below;
+            }
+            $i -= $w === $wide ? 2 : 0;
+            $j -= $v === $wide ? 2 : 0;
         }
     }
 
