@@ -51,6 +51,7 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param int $units see {@see Effort}
      * @param int $cuts weighed for the patterns and the bound
      * @param list<array{int, int, int}> $rounds
+     * @param int $beforePricing units for filling corners before many sets are priced: where that takes long, nothing is left for them
      * @param int $pricing units for pricing sets
      * @param int $corners units for filling corners
      * @param (\Closure(float): bool)|null $goOn see {@see Effort}
@@ -60,6 +61,7 @@ final readonly class ProvenPlanner implements CutPlanner
         private int $looks,
         private int $cuts,
         private array $rounds,
+        private int $beforePricing,
         private int $pricing,
         private int $corners,
         private ?\Closure $goOn = null,
@@ -69,7 +71,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], Effort::A_SECOND >> 2, Effort::A_SECOND >> 1);
+        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], 0, Effort::A_SECOND >> 2, Effort::A_SECOND >> 1);
     }
 
     /**
@@ -81,7 +83,7 @@ final readonly class ProvenPlanner implements CutPlanner
     {
         $units = (int) ($seconds * Effort::A_SECOND);
 
-        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, intdiv(3 * $units, 4), $units, $goOn);
+        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, $units >> 3, intdiv(3 * $units, 4), $units, $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -118,7 +120,7 @@ final readonly class ProvenPlanner implements CutPlanner
         $bound = $this->isOneKindOfSheet($supplies) ? new LowerBound($kinds, $task->usableSheet(0)) : null;
         $this->layOut($search, $trimmer, $bound, $effort);
         $search->generatePatterns($this->cuts);
-        if ($search->pieces() <= self::MANY && count($kinds) > self::FEW_KINDS) {
+        if ($this->canFillCorners($search)) {
             $search->fillCorners($this->corners);
         }
         foreach ($this->rounds as [$turns, $dives, $cuts]) {
@@ -155,19 +157,26 @@ final readonly class ProvenPlanner implements CutPlanner
         }
     }
 
+    /** What is soon settled is settled first; what is there is sooner found otherwise. */
     private function lookIntoSets(PackingSearch $search, LowerBound $bound, Effort $effort): void
     {
-        if (! $search->sets->areFew()) {
-            $search->sets->price($bound, $this->pricing);
-
-            return;
-        }
-        // What is soon settled is settled first; what is there is sooner found otherwise.
         $aPart = $this->units >> 3;
-        $search->sets->tryEveryWay($bound, $aPart);
-        $search->fillCorners($aPart);
-        $search->sets->price($bound, $aPart);
-        $search->sets->tryEveryWay($bound, $search->bound() > 1 ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
+        $areFew = $search->sets->areFew();
+        if ($areFew) {
+            $search->sets->tryEveryWay($bound, $aPart);
+        }
+        if ($areFew || $this->canFillCorners($search)) {
+            $search->fillCorners($areFew ? $aPart : $this->beforePricing);
+        }
+        $search->sets->price($bound, $areFew ? $aPart : $this->pricing);
+        if ($areFew) {
+            $search->sets->tryEveryWay($bound, $search->bound() > 1 ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
+        }
+    }
+
+    private function canFillCorners(PackingSearch $search): bool
+    {
+        return $search->pieces() <= self::MANY && count($search->task()->kinds) > self::FEW_KINDS;
     }
 
     /**

@@ -99,7 +99,7 @@ final readonly class TightRectangles
     public function join(array $these, array $those, array &$least): void
     {
         [$m, $n] = [count($these), count($those)];
-        $this->effort->spend(8 + 3 * ($m * $n >> 1));
+        $this->effort->spend(8 + $m + $n);
         for ($i = 0, $j = 0; $i < $m && $j < $n;) {
             $beside = $these[$i] + $those[$j];
             if ($beside > $this->width) {
