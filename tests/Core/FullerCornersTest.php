@@ -11,12 +11,15 @@ use Ephemeron\Cutting\FullerCorners;
 use Ephemeron\Cutting\Kind;
 use Ephemeron\Cutting\Measured;
 use Ephemeron\Cutting\Packer;
+use Ephemeron\Cutting\ProvenPlanner;
 use Ephemeron\Cutting\Supply;
 use Ephemeron\Cutting\Trimmer;
+use Ephemeron\Cutting\TrimmerBench;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
 use Ephemeron\Measure\ToolGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Sheets that were cut up are put together again, a little looser than they were. */
@@ -58,6 +61,29 @@ final class FullerCornersTest extends TestCase
         }
         ksort($given);
         $this->assertSame($task->wanted(), $given);
+    }
+
+    /** Where sets of pieces are priced as long as may be, parts of sheets are filled before that. */
+    #[TestWith([15, 4])]
+    #[TestWith([16, 4])]
+    #[TestWith([25, 5])]
+    #[TestWith([26, 4])]
+    public function test_pricing_does_not_take_what_filling_corners_needs(int $seed, int $sheets): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $demands = [];
+        for ($sheet = 0; $sheet < $sheets; $sheet++) {
+            foreach ($this->pieces(self::SIDE, self::SIDE, 6, $chance) as [$width, $height]) {
+                [$width, $height] = $width >= $height ? [$width - 1, $height] : [$width, $height - 1];
+                $demands[] = new Demand('P'.count($demands), Size::inches($width, $height), 1, $seed % 2 === 0);
+            }
+        }
+        $supply = new Supply('Sheet', Size::inches(self::SIDE, self::SIDE), Length::zero());
+        $trimmer = new Trimmer(Length::inches(500), Length::inches(1), ToolGrid::Eighth);
+        $plan = ProvenPlanner::thorough(0.4)->plan($demands, [$supply], $trimmer);
+
+        $this->assertSame($sheets, $plan->sheets());
+        (new TrimmerBench($trimmer))->replay($plan, $demands);
     }
 
     /** @return iterable<string, array{int, int, int, bool}> pieces, sheets, seed, whether they may be turned */
