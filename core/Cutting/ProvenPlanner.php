@@ -53,7 +53,6 @@ final readonly class ProvenPlanner implements CutPlanner
      * @param list<array{int, int, int}> $rounds
      * @param int $beforePricing units for filling corners before many sets are priced: where that takes long, nothing is left for them
      * @param int $pricing units for pricing sets
-     * @param int $corners units for filling corners
      * @param (\Closure(float): bool)|null $goOn see {@see Effort}
      */
     private function __construct(
@@ -63,7 +62,6 @@ final readonly class ProvenPlanner implements CutPlanner
         private array $rounds,
         private int $beforePricing,
         private int $pricing,
-        private int $corners,
         private ?\Closure $goOn = null,
     ) {
     }
@@ -71,7 +69,7 @@ final readonly class ProvenPlanner implements CutPlanner
     /** Quick enough to wait for: it proves most plans, and does not insist on the others. */
     public static function quick(): self
     {
-        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], 0, Effort::A_SECOND >> 2, Effort::A_SECOND >> 1);
+        return new self(Effort::A_SECOND, 1_000_000, 3_000_000, [[8, 0, 0]], 0, Effort::A_SECOND >> 2);
     }
 
     /**
@@ -83,7 +81,7 @@ final readonly class ProvenPlanner implements CutPlanner
     {
         $units = (int) ($seconds * Effort::A_SECOND);
 
-        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, $units >> 3, intdiv(3 * $units, 4), $units, $goOn);
+        return new self($units, 3_000_000, 25_000_000, self::ROUNDS, $units >> 3, intdiv(3 * $units, 4), $goOn);
     }
 
     public function plan(array $demands, array $supplies, Trimmer $trimmer): CutPlan
@@ -121,7 +119,7 @@ final readonly class ProvenPlanner implements CutPlanner
         $this->layOut($search, $trimmer, $bound, $effort);
         $search->generatePatterns($this->cuts);
         if ($this->canFillCorners($search)) {
-            $search->fillCorners($this->corners);
+            $search->fillCorners($this->units);
         }
         foreach ($this->rounds as [$turns, $dives, $cuts]) {
             $search->goRound($turns, $dives, self::CUTS_OF_A_STEP, self::CHOICES);
