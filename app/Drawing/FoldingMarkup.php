@@ -111,8 +111,8 @@ final readonly class FoldingMarkup
         );
 
         return sprintf(
-            '<div class="leaf%s style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
-            $glued === 0 ? '"' : " is-away\" data-from=\"{$glued}\"",
+            '<div %s style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
+            $glued === 0 ? 'class="leaf"' : "class=\"leaf is-away\" data-from=\"{$glued}\"",
             $this->px($left),
             $this->px($top),
             $this->px($right - $left),

@@ -68,7 +68,7 @@ final class Corners
     }
 
     /**
-     * The emptier one of two.
+     * The emptier one of two that lie here or there.
      *
      * @param non-empty-list<array{Slab, int, int}> $here
      * @param list<array{Slab, int, int}> $there
@@ -78,10 +78,9 @@ final class Corners
     {
         $many = count($here);
         $last = $many + count($there) - 1;
-        $one = $this->chance->getInt(0, $last);
-        $other = $this->chance->getInt(0, $last);
-        $one = $here[$one] ?? $there[$one - $many];
-        $other = $here[$other] ?? $there[$other - $many];
+        [$at, $atToo] = [$this->chance->getInt(0, $last), $this->chance->getInt(0, $last)];
+        $one = $here[$at] ?? $there[$at - $many];
+        $other = $here[$atToo] ?? $there[$atToo - $many];
 
         return $one[2] >= $other[2] ? $one : $other;
     }

@@ -155,23 +155,25 @@ final readonly class ProvenPlanner implements CutPlanner
         }
     }
 
-    /** What is soon settled is settled first; what is there is sooner found otherwise. */
     private function lookIntoSets(PackingSearch $search, LowerBound $bound, Effort $effort): void
     {
+        // What is soon settled is settled first; what is there is sooner found otherwise.
+        if (! $search->sets->areFew()) {
+            if ($this->canFillCorners($search)) {
+                $search->fillCorners($this->beforePricing);
+            }
+            $search->sets->price($bound, $this->pricing);
+
+            return;
+        }
         $aPart = $this->units >> 3;
-        $areFew = $search->sets->areFew();
-        if ($areFew) {
-            $search->sets->tryEveryWay($bound, $aPart);
-        }
-        if ($areFew || $this->canFillCorners($search)) {
-            $search->fillCorners($areFew ? $aPart : $this->beforePricing);
-        }
-        $search->sets->price($bound, $areFew ? $aPart : $this->pricing);
-        if ($areFew) {
-            $search->sets->tryEveryWay($bound, $search->bound() > 1 ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
-        }
+        $search->sets->tryEveryWay($bound, $aPart);
+        $search->fillCorners($aPart);
+        $search->sets->price($bound, $aPart);
+        $search->sets->tryEveryWay($bound, $search->bound() > 1 ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
     }
 
+    /** Where there are few kinds patterns do it, and of very many pieces parts are a small matter. */
     private function canFillCorners(PackingSearch $search): bool
     {
         return $search->pieces() <= self::MANY && count($search->task()->kinds) > self::FEW_KINDS;

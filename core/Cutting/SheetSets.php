@@ -45,8 +45,7 @@ final class SheetSets
             $this->shapes[1 << $piece ^ 1 << $piece >> 12] = $this->tight->ofPiece($kind);
             $ofKind[$kind] = ($ofKind[$kind] ?? 0) | 1 << $piece;
         }
-        $this->alike = count($ofKind) === count($pieces) ? []
-            : array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
+        $this->alike = array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
     }
 
     /**

@@ -84,7 +84,7 @@ final readonly class TightRectangles
             }
         }
 
-        return count($least) > 1 ? $this->smallest($least) : [...array_keys($least), ...$least];
+        return $this->smallest($least);
     }
 
     /**

@@ -39,15 +39,7 @@ final class FullerCornersTest extends TestCase
     #[DataProvider('cutUp')]
     public function test_what_was_cut_from_sheets_goes_on_as_many(int $seed, int $sheets): void
     {
-        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
-        $demands = [];
-        for ($sheet = 0; $sheet < $sheets; $sheet++) {
-            foreach ($this->pieces(self::SIDE, self::SIDE, 9, $chance) as [$width, $height]) {
-                // Strips off the longer side leave room to look for.
-                [$width, $height] = $width >= $height ? [$width - 2, $height] : [$width, $height - 2];
-                $demands[] = new Demand('P'.count($demands), Size::inches($width, $height), 1, $seed % 2 === 0);
-            }
-        }
+        $demands = $this->cutFrom($sheets, 9, 2, $seed);
         $corners = $this->corners($demands, $task, Effort::ofSeconds(10));
         $packing = $corners->within($sheets);
         $this->assertNotNull($packing);
@@ -70,14 +62,7 @@ final class FullerCornersTest extends TestCase
     #[TestWith([26, 4])]
     public function test_pricing_does_not_take_what_filling_corners_needs(int $seed, int $sheets): void
     {
-        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
-        $demands = [];
-        for ($sheet = 0; $sheet < $sheets; $sheet++) {
-            foreach ($this->pieces(self::SIDE, self::SIDE, 6, $chance) as [$width, $height]) {
-                [$width, $height] = $width >= $height ? [$width - 1, $height] : [$width, $height - 1];
-                $demands[] = new Demand('P'.count($demands), Size::inches($width, $height), 1, $seed % 2 === 0);
-            }
-        }
+        $demands = $this->cutFrom($sheets, 6, 1, $seed);
         $supply = new Supply('Sheet', Size::inches(self::SIDE, self::SIDE), Length::zero());
         $trimmer = new Trimmer(Length::inches(500), Length::inches(1), ToolGrid::Eighth);
         $plan = ProvenPlanner::thorough(0.4)->plan($demands, [$supply], $trimmer);
@@ -143,6 +128,24 @@ final class FullerCornersTest extends TestCase
         $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(1));
 
         return new FullerCorners($task, $supplies, new Packer($task, $supplies, $effort), new Disorder($task, $chance), $chance, $effort);
+    }
+
+    /**
+     * @param int $off strips off the longer side of each piece leave room to look for
+     * @return list<Demand> what so many cuts make of each sheet
+     */
+    private function cutFrom(int $sheets, int $cuts, int $off, int $seed): array
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $demands = [];
+        for ($sheet = 0; $sheet < $sheets; $sheet++) {
+            foreach ($this->pieces(self::SIDE, self::SIDE, $cuts, $chance) as [$width, $height]) {
+                [$width, $height] = $width >= $height ? [$width - $off, $height] : [$width, $height - $off];
+                $demands[] = new Demand('P'.count($demands), Size::inches($width, $height), 1, $seed % 2 === 0);
+            }
+        }
+
+        return $demands;
     }
 
     /** @return list<array{int, int}> pieces of a rectangle */
