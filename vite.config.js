@@ -2,7 +2,7 @@ import { defineConfig } from 'vite';
 import laravel from 'laravel-vite-plugin';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/css/app.scss', 'resources/js/app.js'] })],
+    plugins: [laravel({ input: ['resources/css/app.scss', 'resources/js/begin.js'] })],
     build: { target: 'es2022' },
     css: {
         preprocessorOptions: {

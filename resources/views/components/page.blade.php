@@ -9,7 +9,7 @@
     {{-- The typefaces are there before the first line is set: nothing moves when they come. --}}
     @foreach (['source-sans-3', 'source-serif-4'] as $face)<link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset("node_modules/@fontsource-variable/{$face}/files/{$face}-latin-wght-normal.woff2") }}">@endforeach
 
-    @vite(['resources/css/app.scss', 'resources/js/app.js'])
+    @vite(['resources/css/app.scss', 'resources/js/begin.js'])
 </head>
 <body x-data="shell" @keydown.window="onKey($event)" :class="{ 'both-units': bothUnits }">
     <a class="skip" href="#stage">Skip to the work</a>
