@@ -7,6 +7,8 @@ namespace App\Drawing;
 use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Folding\Scene;
 use Ephemeron\Folding\SceneNode;
+use Ephemeron\Folding\SceneRooms;
+use Ephemeron\Geometry\Box;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Length;
 use Ephemeron\Measure\Size;
@@ -15,7 +17,7 @@ use Illuminate\Support\HtmlString;
 
 /**
  * A scene as nested boxes in space: every panel turns about its score by a share that the browser sets for each step (`--s1`, `--s2` …);
- * everything else is written here. What is glued in a step is away until the browser gets there: of a thick book most is never laid out.
+ * everything else is written here. What is joined in a step is away until the browser gets there: of a thick book most is never laid out.
  */
 final readonly class FoldingMarkup
 {
@@ -42,7 +44,8 @@ final readonly class FoldingMarkup
         $steps = implode('', array_map(static fn ($step): string => "--s{$step->number}:0;", $folds));
 
         return new HtmlString(sprintf(
-            '<div class="world" x-ignore="" style="%swidth:%spx;height:%spx">%s</div>',
+            '<div class="world" x-ignore="" data-rooms="%s" style="%swidth:%spx;height:%spx">%s</div>',
+            $this->rooms(),
             $steps,
             $this->px($size->width->ticks),
             $this->px($size->height->ticks),
@@ -50,16 +53,35 @@ final readonly class FoldingMarkup
         ));
     }
 
-    /** @param int $glued number of the step in which the part it belongs to is glued; 0 for what is glued when all is folded */
-    private function node(SceneNode $node, int $glued = 0): string
+    /** What is in space before the first step and after each, from the middle of the sheet: the eye keeps all of it in view. */
+    private function rooms(): string
     {
-        $glued = $node->glued['step'] ?? $glued;
-        $inside = $this->leaf($node, $glued).implode(
+        $size = $this->scene->root->part->size;
+        $layer = (int) round(self::LAYER / $this->scale * Length::TICKS_PER_MILLIMETRE);
+        $middle = [$size->width->ticks / 2, $size->height->ticks / 2, 0];
+
+        return json_encode(array_map(fn (Box $room): array => array_map(
+            fn (float $edge, float|int $from): int => (int) round(($edge - $from) / Length::TICKS_PER_MILLIMETRE * $this->scale),
+            [$room->left, $room->top, $room->back, $room->right, $room->bottom, $room->front],
+            [...$middle, ...$middle],
+        ), array_values(SceneRooms::of($this->scene, $layer))), JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param int $glued number of the step in which the part it belongs to is glued; 0 for what is glued when all is folded
+     * @param int $seen number of the step in which that comes into view
+     */
+    private function node(SceneNode $node, int $glued = 0, int $seen = 0): string
+    {
+        if ($node->glued !== null) {
+            [$glued, $seen] = [$node->glued['step'], $node->joined()];
+        }
+        $inside = $this->leaf($node, $glued, $seen).implode(
             '',
-            array_map(fn (SceneNode $child): string => $this->node($child, $glued), $node->children),
+            array_map(fn (SceneNode $child): string => $this->node($child, $glued, $seen), $node->children),
         );
         if ($node->glued !== null) {
-            return $this->glued($node->glued, $inside);
+            return $this->glued($node->glued, $seen, $inside);
         }
         if ($node->hinge === null) {
             return "<div class=\"hang\">{$inside}</div>";
@@ -80,11 +102,11 @@ final readonly class FoldingMarkup
     }
 
     /** @param array{dx: int, dy: int, quarters: int, over: bool, behind: bool, step: int, px: int, py: int} $glued */
-    private function glued(array $glued, string $inside): string
+    private function glued(array $glued, int $seen, string $inside): string
     {
         return sprintf(
             '<div class="hang" style="--o:var(--s%d);transform-origin:%spx %spx 0;transform:translate3d(%spx,%spx,%spx)%s%s">%s</div>',
-            $glued['step'],
+            $seen,
             $this->px($glued['px']),
             $this->px($glued['py']),
             $this->px($glued['dx']),
@@ -96,7 +118,7 @@ final readonly class FoldingMarkup
         );
     }
 
-    private function leaf(SceneNode $node, int $glued): string
+    private function leaf(SceneNode $node, int $glued, int $seen): string
     {
         $xs = array_column($node->outline, 0);
         $ys = array_column($node->outline, 1);
@@ -112,7 +134,7 @@ final readonly class FoldingMarkup
 
         return sprintf(
             '<div %s style="left:%spx;top:%spx;width:%spx;height:%spx%s">%s%s</div>',
-            $glued === 0 ? 'class="leaf"' : "class=\"leaf is-away\" data-from=\"{$glued}\"",
+            $seen === 0 ? 'class="leaf"' : "class=\"leaf is-away\" data-from=\"{$seen}\"",
             $this->px($left),
             $this->px($top),
             $this->px($right - $left),

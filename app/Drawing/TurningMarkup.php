@@ -27,6 +27,11 @@ final readonly class TurningMarkup
 
     private float $scale;
 
+    /** Pixels of the broadest page. */
+    private float $broadest;
+
+    private float $tallest;
+
     private SpreadDrawing $drawings;
 
     public function __construct(private WorkPlan $plan, private PageTurns $turns, Prints $prints = new Prints)
@@ -35,6 +40,8 @@ final readonly class TurningMarkup
         $broadest = max(array_map(static fn (Face $face): float => $face->size->width->inMillimetres(), $faces) ?: [1.0]);
         $tallest = max(array_map(static fn (Face $face): float => $face->size->height->inMillimetres(), $faces) ?: [1.0]);
         $this->scale = min(self::BREADTH / $broadest, self::HEIGHT / $tallest);
+        $this->broadest = $broadest * $this->scale;
+        $this->tallest = $tallest * $this->scale;
         $this->drawings = new SpreadDrawing($plan->layout, $prints);
     }
 
@@ -57,9 +64,20 @@ final readonly class TurningMarkup
             );
         }
 
-        return new HtmlString(
-            sprintf('<div class="world is-turning" style="%swidth:0;height:%spx">%s</div>', $shares, round($this->tallest(), 2), $leaves),
-        );
+        // The open book, about its spine.
+        [$breadth, $half] = [(int) ceil($this->broadest), (int) ceil($this->tallest / 2)];
+
+        return new HtmlString(sprintf(
+            '<div class="world is-turning" data-rooms="[[%d,%d,0,%d,%d,%d]]" style="%swidth:0;height:%spx">%s</div>',
+            -$breadth,
+            -$half,
+            $breadth,
+            $half,
+            (int) ceil($count * self::LEAF),
+            $shares,
+            round($this->tallest, 2),
+            $leaves,
+        ));
     }
 
     private function side(Face $face, bool $isBack): string
@@ -72,7 +90,7 @@ final readonly class TurningMarkup
             $isBack ? ' is-back' : '',
             $width,
             $height,
-            round(($this->tallest() - $height) / 2, 2),
+            round(($this->tallest - $height) / 2, 2),
             e($face->name),
             $this->drawings->page($face, flaps: false)->inline(),
         );
@@ -95,7 +113,7 @@ final readonly class TurningMarkup
             $isBack ? ' is-back' : '',
             $this->px($face->size->width),
             $height,
-            round(($this->tallest() - $height) / 2, 2),
+            round(($this->tallest - $height) / 2, 2),
             $flaps,
         );
     }
@@ -132,15 +150,5 @@ final readonly class TurningMarkup
     private function px(Length $length): float
     {
         return round($length->inMillimetres() * $this->scale, 2);
-    }
-
-    private function tallest(): float
-    {
-        return max(
-            array_map(
-                fn (Face $face): float => $face->size->height->inMillimetres() * $this->scale,
-                array_filter(array_merge(...$this->turns->leaves)),
-            ) ?: [1.0],
-        );
     }
 }

@@ -6,7 +6,17 @@ const eased = (share) => share * share * (3 - 2 * share);
 
 const SECONDS_A_FOLD = 0.9;
 
-const STAGE = 720;
+/* Pixels that stay free round what is looked at. */
+const MARGIN = 12;
+
+const radians = (degrees) => (degrees * Math.PI) / 180;
+
+/* How large something may be drawn at the most, so that a corner of it, turned, is no farther out than so much: what is nearer looks larger. */
+const atMost = (out, towards, most, distance) => {
+    const grows = Math.abs(out) * distance + most * towards;
+
+    return grows > 0 ? (most * distance) / grows : Infinity;
+};
 
 export const folding = (steps) => ({
     steps,
@@ -23,12 +33,14 @@ export const folding = (steps) => ({
 
     init() {
         this.world = this.$root.querySelector('.world');
+        // What it takes in space before the first step and after each; as large as it was written is large enough.
+        this.rooms = JSON.parse(this.world.dataset.rooms);
         // As it comes nothing is folded, and what is glued in a step is away.
         this.shown = Array(this.steps + 1).fill(0);
         const hashed = Number(new URLSearchParams(window.location.search).get('at'));
         this.at = hashed > 0 ? Math.min(this.steps, hashed) : 0;
         // The breadth is asked for before anything is changed: else all would be laid out twice.
-        this.turn();
+        this.measure();
         this.show();
         this.$watch('at', () => this.show());
     },
@@ -38,6 +50,7 @@ export const folding = (steps) => ({
     },
 
     show() {
+        this.turn();
         for (let step = 1; step <= this.steps; step++) {
             const share = eased(Math.min(1, Math.max(0, this.at - step + 1)));
             if (this.shown[step] !== share) {
@@ -59,10 +72,39 @@ export const folding = (steps) => ({
         }
     },
 
+    measure() {
+        const { theatre } = this.$refs;
+        this.most = [theatre.clientWidth / 2 - MARGIN, theatre.clientHeight / 2 - MARGIN];
+        this.distance = parseFloat(getComputedStyle(theatre).perspective);
+        this.turn();
+    },
+
+    /* The room it takes now, from step to step as the step itself goes. */
+    room() {
+        const [from, to] = [Math.floor(this.at), Math.ceil(this.at)].map((step) => this.rooms[Math.min(step, this.rooms.length - 1)]);
+        const share = eased(this.at % 1);
+
+        return from.map((edge, which) => edge + share * (to[which] - edge));
+    },
+
+    /* About the middle of what is there, and as large as all of it may be seen. */
     turn() {
-        // The scene is drawn for a stage of this breadth; a phone has less.
-        const scale = Math.min(1, this.$refs.theatre.clientWidth / STAGE);
-        this.world.style.transform = `scale(${scale}) rotateX(${this.tilt}deg) rotateY(${this.spin + (this.seenFromBack ? 180 : 0)}deg)`;
+        const [left, top, back, right, bottom, front] = this.room();
+        const spin = this.spin + (this.seenFromBack ? 180 : 0);
+        const [sinSpin, cosSpin, sinTilt, cosTilt] = [spin, this.tilt].flatMap((angle) => [Math.sin(radians(angle)), Math.cos(radians(angle))]);
+        let scale = 1;
+        for (let corner = 0; corner < 8; corner++) {
+            const [x, y, z] = [right - left, bottom - top, front - back].map((side, which) => (corner >> which & 1 ? side : -side) / 2);
+            const deep = z * cosSpin - x * sinSpin;
+            const towards = y * sinTilt + deep * cosTilt;
+            scale = Math.min(
+                scale,
+                atMost(x * cosSpin + z * sinSpin, towards, this.most[0], this.distance),
+                atMost(y * cosTilt - deep * sinTilt, towards, this.most[1], this.distance),
+            );
+        }
+        const middle = [left + right, top + bottom, back + front].map((sum) => `${-sum / 2}px`);
+        this.world.style.transform = `scale3d(${scale}, ${scale}, ${scale}) rotateX(${this.tilt}deg) rotateY(${spin}deg) translate3d(${middle})`;
     },
 
     flip() {

@@ -17,7 +17,7 @@
                 <p class="quiet mb-0">Press the fence to set a score; it takes the half, a third, or what a score is from the other end, where that is near. Press the edge of an area to glue a piece to it. Take a score or a piece with the hand<span class="by-keys"> or the arrows (<kbd>Shift</kbd>: eight marks); <kbd>v</kbd> valley, <kbd>m</kbd> mountain, <kbd>b</kbd> no score, <kbd>o</kbd> the same from the other end, <kbd>Delete</kbd> away. On an area <kbd>Enter</kbd> cuts it away, or puts it back; <kbd>g</kbd> glues a piece to one of its edges</span>.</p>
             </div>
             @if ($markup)
-                <div class="folding" x-data="folding({{ count($steps) }})">
+                <div class="folding" x-data="folding({{ count($steps) }})" @resize.window="measure()">
                     @foreach ($problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
                     <div class="theatre" x-ref="theatre" @pointerdown="grab($event)" @pointermove="drag($event)" @pointerup="letGo($event)" @pointercancel="letGo()" role="img" aria-label="The base as it folds">{{ $markup }}</div>
                     <div class="slider fold-controls"><button class="btn-plain" type="button" @click="back()" aria-label="One fold back">←</button><button class="btn-main" type="button" @click="toggle()" x-text="playing ? 'Stop' : 'Fold'">Fold</button><button class="btn-plain" type="button" @click="forward()" aria-label="One fold on">→</button><input type="range" min="0" max="{{ count($steps) }}" step="0.01" x-model.number="at" aria-label="How far it is folded"></div>

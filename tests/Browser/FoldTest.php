@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** The book folds before one's eyes. */
 final class FoldTest extends BrowserTestCase
@@ -111,6 +112,34 @@ final class FoldTest extends BrowserTestCase
         $this->driver()->wait(5, 50)->until(static fn (): bool => $there() === $atFirst);
         $this->open($this->project('Perseid night album', 'fold').'?at=99');
         $this->driver()->wait(5, 50)->until(static fn (): bool => $there() === $all);
+    }
+
+    /** From both sides and turned by hand, on a laptop and on a phone: as large as it goes, and never beyond the edge. */
+    #[TestWith(['Orbit album', 1280, 800])]
+    #[TestWith(['Zenith sampler', 1280, 800])]
+    #[TestWith(['Leonid watch album', 390, 844])]
+    public function test_all_that_is_there_is_in_view_in_every_step(string $book, int $width, int $height): void
+    {
+        $this->open($this->project($book, 'fold'), $width, $height);
+        $free = $this->driver()->executeScript(<<<'JS'
+            const folding = Alpine.$data(document.querySelector('.folding'));
+            const within = document.querySelector('.theatre').getBoundingClientRect();
+            const free = [];
+            for (const [behind, spin, tilt] of [[false, -14, 28], [true, -14, 28], [false, 61, -40]]) {
+                Object.assign(folding, { seenFromBack: behind, spin, tilt });
+                for (folding.at = 0; folding.at <= folding.steps; folding.at++) {
+                    folding.show();
+                    const leaves = [...document.querySelectorAll('.leaf:not(.is-away)')].map((leaf) => leaf.getBoundingClientRect());
+                    free.push(Math.min(...leaves.flatMap((leaf) => [
+                        leaf.left - within.left, within.right - leaf.right, leaf.top - within.top, within.bottom - leaf.bottom,
+                    ])));
+                }
+            }
+            return free;
+            JS);
+        $this->assertIsArray($free);
+        $this->assertGreaterThan(11, min($free));
+        $this->assertLessThan(13, min($free), 'as large as it goes');
     }
 
     public function test_a_pattern_of_another_program_comes_in_and_folds(): void

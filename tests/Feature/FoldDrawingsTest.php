@@ -41,10 +41,10 @@ final class FoldDrawingsTest extends TestCase
                 $markup = (string) (new FoldingMarkup($scene, Prints::of($plan)))->html();
                 $xml = simplexml_load_string(str_replace('<br>', '<br/>', $markup));
                 $this->assertNotFalse($xml, "{$structure}, {$key}");
-                // What is glued is away until its step; of the others nothing is folded.
+                // What is joined is away until its step; of the others nothing is folded.
                 $leaves = $xml->xpath('//div[starts-with(@class, "leaf")]') ?: [];
                 $from = array_map(static fn (\SimpleXMLElement $leaf): int => (int) $leaf['data-from'], $leaves);
-                $this->assertSame($this->gluedIn($scene->root), $from, "{$structure}, {$key}");
+                $this->assertSame($this->joinedIn($scene->root), $from, "{$structure}, {$key}");
                 $away = array_filter($leaves, static fn (\SimpleXMLElement $leaf): bool => (string) $leaf['class'] === 'leaf is-away');
                 $this->assertCount(count(array_filter($from)), $away);
                 $this->assertDoesNotMatchRegularExpression('/NAN|INF|E[+-]\d/', $markup);
@@ -204,11 +204,11 @@ final class FoldDrawingsTest extends TestCase
      * @param int $step in which what it hangs on is glued
      * @return list<int> of every panel of a scene, in the order of the markup; 0 for what is there from the beginning
      */
-    private function gluedIn(SceneNode $node, int $step = 0): array
+    private function joinedIn(SceneNode $node, int $step = 0): array
     {
-        $step = $node->glued['step'] ?? $step;
+        $step = $node->glued === null ? $step : $node->joined();
 
-        return [$step, ...array_merge(...array_map(fn (SceneNode $child): array => $this->gluedIn($child, $step), $node->children))];
+        return [$step, ...array_merge(...array_map(fn (SceneNode $child): array => $this->joinedIn($child, $step), $node->children))];
     }
 
     private function book(string $structure, Unit $unit): \App\Models\Project

@@ -5,7 +5,7 @@
 @if ($sewing)
     <div class="leaves">@include('fold.choose')@include('leaves.sewing')</div>
 @elseif ($markup)
-    <div class="folding" x-data="folding({{ count($steps) }})" @keydown.window="onKey($event)">
+    <div class="folding" x-data="folding({{ count($steps) }})" @resize.window="measure()" @keydown.window="onKey($event)">
         <div>
             @include('fold.choose')
             @foreach ($problems as $problem)<p class="said is-stop">{{ $problem }}</p>@endforeach
