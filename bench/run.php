@@ -17,6 +17,8 @@ use Ephemeron\Format\DesignReader;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\Cache;
+use Symfony\Component\Process\Process;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Stopwatch.php';
@@ -228,5 +230,52 @@ foreach ($parts as $screen => $name) {
         }
     }
 }
+
+// With nothing remembered: the first page of what has much to work out, the rest of which comes when the page asks again.
+$cold = [];
+for ($round = 0; $round < 7; $round++) {
+    foreach (['/papers/makes' => 300.0, '/catalogue' => 100.0] as $path => $most) {
+        Cache::clear();
+        $cold[$path]['most'] = $most;
+        $cold[$path]['times'][] = $asked(static fn () => $get($path));
+    }
+}
+foreach ($cold as $path => ['most' => $most, 'times' => $times]) {
+    sort($times);
+    $time = $times[intdiv(count($times), 2)];
+    printf("%-52s %6.0f ms %5.0f ms %7.2f\n", "{$path} with nothing remembered", $time, $most, $time / $most);
+    $failed = $failed || $time > $most;
+}
+
+// The shelf, the more books stand on it (a thousand: bin/bench load), against the empty page of the same minute.
+$structures = Catalogue::ofTheHouse()->keys();
+foreach ([20 => 3.0, 200 => 4.0] as $books => $most) {
+    while (Project::query()->count() < $books) {
+        $editor->create(['structure' => $structures[Project::query()->count() % count($structures)]]);
+    }
+    $get('/');
+    $times = $stopwatch->medians(['empty' => static fn () => $get('/empty-page'), 'shelf' => static fn () => $get('/')], 30);
+    $ratio = $times['shelf'] / $times['empty'];
+    printf("%-52s %6.2f ms %5.1f ms %7.2f  (at most %.1f)\n", "the shelf with {$books} books", $times['shelf'], $times['empty'], $ratio, $most);
+    $failed = $failed || $ratio > $most;
+}
+
+// Many designs in one run of the command line, against one.
+$folder = sys_get_temp_dir().'/designs-'.bin2hex(random_bytes(6));
+mkdir($folder);
+foreach (Project::query()->where('name', '!=', $heavy->name)->limit(100)->get() as $number => $book) {
+    file_put_contents("{$folder}/{$number}.json", json_encode($book->design, JSON_THROW_ON_ERROR));
+}
+$planned = static function (string ...$files): float {
+    $began = hrtime(true);
+    (new Process([PHP_BINARY, 'artisan', 'ephemeron:plan', '--json', ...$files], dirname(__DIR__), timeout: 300))->mustRun();
+
+    return (hrtime(true) - $began) / 1e6;
+};
+$each = ($planned($folder) - $planned("{$folder}/0.json")) / 99;
+printf("%-52s %6.2f ms %5.1f ms %7.2f\n", 'ephemeron:plan, each of a hundred usual designs', $each, 15.0, $each / 15.0);
+$failed = $failed || $each > 15.0;
+array_map(unlink(...), glob("{$folder}/*.json") ?: []);
+rmdir($folder);
 
 exit($failed ? 1 : 0);

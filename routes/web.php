@@ -72,7 +72,7 @@ foreach (['project', 'paper', 'lent', 'supply', 'note', 'search', 'departure', '
     Route::pattern($kept, '[0-9]{1,18}');
 }
 
-Route::get('/', [ProjectController::class, 'index'])->name('shelf');
+Route::get('/', [ProjectController::class, 'index'])->name('shelf')->middleware(KeptPages::class);
 
 // One maker alone: tablets that may come. Many: signing in, oneself, the club. Each is not there where the other is.
 Route::get('tablet', [TabletController::class, 'show'])->name('tablet');

@@ -40,6 +40,7 @@ final class KeptPagesTest extends TestCase
     #[TestWith(['score'])]
     #[TestWith(['fold'])]
     #[TestWith(['bench'])]
+    #[TestWith(['shelf'])]
     public function test_a_stage_asked_for_again_is_the_same_and_asks_nothing(string $stage): void
     {
         $project = $this->book();
@@ -85,7 +86,7 @@ final class KeptPagesTest extends TestCase
     {
         $project = $this->book();
         $other = $this->book();
-        $stages = ['plan', 'cut', 'score', 'fold', 'bench'];
+        $stages = ['plan', 'cut', 'score', 'fold', 'bench', 'shelf'];
         foreach ($stages as $stage) {
             $this->page($project, $stage, $queries);
         }

@@ -45,6 +45,7 @@ final class TurnsTest extends TestCase
         app()->call($job->handle(...));
         $this->get("/projects/{$book->id}/plan")->assertOk()->assertDontSee('are being worked out');
         $this->get("/projects/{$book->id}/cut")->assertOk();
+        $this->get('/')->assertOk()->assertDontSee('It is being worked out');
     }
 
     public function test_where_nobody_takes_it_up_it_is_worked_out_at_once(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawer\TakenOff;
+use App\Http\Middleware\KeptPages;
 use App\Http\Requests\CreateProjectRequest;
 use App\Http\Requests\RenameProjectRequest;
 use App\Jobs\KeepDailyCopy;
@@ -35,6 +36,9 @@ final readonly class ProjectController
         }
         $sought = Sought::by($request);
         $books = $shelf->page($sought);
+        if (array_filter($books->items(), static fn (Shelved $book): bool => $book->isUnderWay) !== []) {
+            KeptPages::passes($request);
+        }
 
         return view('shelf', [
             'books' => $books,
