@@ -17,7 +17,7 @@
         <main class="workplace">
             <div class="drawn">
                 @if ($isGood)
-                    <img class="own-sheet" src="{{ route('papers.own.sheet', ['type' => 'look', ...$address]) }}" alt="The sheet, {{ $notation->size($paper->sheet) }}" width="700" style="aspect-ratio: {{ $paper->sheet->width->ticks }} / {{ $paper->sheet->height->ticks }}">
+                    <img class="own-sheet" loading="lazy" src="{{ route('papers.own.sheet', ['type' => 'look', ...$address]) }}" alt="The sheet, {{ $notation->size($paper->sheet) }}" width="700" style="aspect-ratio: {{ $paper->sheet->width->ticks }} / {{ $paper->sheet->height->ticks }}">
                 @else
                     <p class="fs-5 mt-3">{{ $motif === '' ? 'Draw or scan a motif, choose its picture, and it is laid side by side to a whole sheet at true size.' : 'There is something to mend beside.' }}</p>
                 @endif

@@ -54,7 +54,7 @@
                             @error('corners')<p class="field-error" role="alert">{{ $message }}</p>@enderror
                             @foreach (\Ephemeron\Paper\Side::cases() as $side)
                                 @if ($chosen->pictureOf($side))
-                                    <img class="paper-picture" src="{{ $chosen->pictureAddress($side, 320) }}" alt="Side {{ $side->value }} of {{ $chosen->name }}">
+                                    <img class="paper-picture" loading="lazy" src="{{ $chosen->pictureAddress($side, 320) }}" alt="Side {{ $side->value }} of {{ $chosen->name }}">
                                 @endif
                             @endforeach
                             @if ($chosen->lender() !== null)

@@ -18,9 +18,9 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response as Answer;
 
 /**
- * A stage that is come back to is there as it was, as long as nothing was written into the database since, or nothing of what its page was
- * made from: of every stage the last page a session has seen. What is said once is not kept, nor is what goes on by itself, like a clock
- * that runs.
+ * A stage, or the shelf, that is come back to is there as it was, as long as nothing was written into the database since, or nothing of
+ * what its page was made from: of each the last page a session has seen. What is said once is not kept, nor is what goes on by itself,
+ * like a clock that runs.
  */
 final readonly class KeptPages
 {
