@@ -80,6 +80,23 @@ final class KeptPagesTest extends TestCase
         $this->assertStringContainsString('Otherwise', $page ?? '');
     }
 
+    public function test_styles_and_scripts_that_were_built_anew_make_it_anew(): void
+    {
+        $project = $this->book();
+        $public = sys_get_temp_dir().'/public-'.bin2hex(random_bytes(6));
+        mkdir("{$public}/build", recursive: true);
+        file_put_contents("{$public}/build/manifest.json", (string) file_get_contents(public_path('build/manifest.json')));
+        $this->app->usePublicPath($public);
+        $this->page($project, 'plan', $queries);
+        $this->page($project, 'plan', $queries);
+        $this->assertSame(0, $queries);
+        file_put_contents("{$public}/build/manifest.json", "\n", FILE_APPEND);
+        $this->page($project, 'plan', $queries);
+        $this->assertGreaterThan(0, $queries);
+        unlink("{$public}/build/manifest.json");
+        array_map(rmdir(...), ["{$public}/build", $public]);
+    }
+
     /** Whatever is written, by whomever: what is kept is the page that would be made. */
     #[DataProvider('writes')]
     public function test_what_is_kept_is_what_would_be_made(\Closure $write): void

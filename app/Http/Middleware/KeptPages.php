@@ -12,6 +12,7 @@ use App\Planning\KeptPage;
 use App\Planning\Mark;
 use Closure;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Foundation\Vite;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -32,8 +33,12 @@ final readonly class KeptPages
     /** A page that is to be kept when it has been sent. */
     private const TO_KEEP = 'to-keep';
 
-    public function __construct(private Repository $cache, private ShelfEdition $edition, private Questions $questions)
-    {
+    public function __construct(
+        private Repository $cache,
+        private ShelfEdition $edition,
+        private Questions $questions,
+        private Vite $assets,
+    ) {
     }
 
     public static function passes(Request $request): void
@@ -49,7 +54,8 @@ final readonly class KeptPages
             return $next($request);
         }
         $key = 'page:'.Mark::of($session->token(), Club::atWork(), $request->path());
-        $mark = Mark::of(CodeEdition::shown(), $request->fullUrl());
+        // A page names its styles and scripts; when they were built anew the old ones are gone.
+        $mark = Mark::of(CodeEdition::shown(), $this->assets->manifestHash(), $request->fullUrl());
         $edition = $this->edition->now();
         $kept = $this->cache->get($key);
         if ($kept instanceof KeptPage && $kept->mark === $mark && $this->stands($kept, $edition)) {
