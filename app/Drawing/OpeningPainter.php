@@ -114,21 +114,21 @@ final class OpeningPainter
     {
         [$x, $y] = [$this->px($left + $area->left()->inMillimetres()), $this->px($top + $area->top()->inMillimetres())];
         [$right, $bottom] = [$this->px($left + $area->right()->inMillimetres()), $this->px($top + $area->bottom()->inMillimetres())];
-        $ground = $this->colour($image, $this->prints->colour($place) ?? (new Palette)->of($role));
-        imagefilledrectangle($image, $x, $y, $right, $bottom, $ground);
         $seen = $this->prints->seen($place);
-        if ($seen !== null) {
-            $this->paste($image, $seen, $x, $y, $right - $x + 1, $bottom - $y + 1);
+        // A print covers its ground: that is painted only where there is none.
+        if ($seen === null || ! $this->paste($image, $seen, $x, $y, $right - $x + 1, $bottom - $y + 1)) {
+            $ground = $this->colour($image, $this->prints->colour($place) ?? (new Palette)->of($role));
+            imagefilledrectangle($image, $x, $y, $right, $bottom, $ground);
         }
         imagerectangle($image, $x, $y, $right, $bottom, $this->colour($image, self::INK));
     }
 
-    /** Cut out of the picture of the sheet, turned, and put in. */
-    private function paste(\GdImage $image, SeenPrint $seen, int $x, int $y, int $width, int $height): void
+    /** Cut out of the picture of the sheet, turned, and put in; not where there is no picture. */
+    private function paste(\GdImage $image, SeenPrint $seen, int $x, int $y, int $width, int $height): bool
     {
         $sheet = $this->sheet($seen->picture);
         if ($sheet === null) {
-            return;
+            return false;
         }
         $place = $seen->crop->area;
         $left = $this->px($place->left()->inMillimetres() - $seen->picture->area->left()->inMillimetres());
@@ -138,16 +138,13 @@ final class OpeningPainter
         // What would lie beyond the sheet’s edge by a rounding is taken from inside of it.
         [$left, $top] = [max(0, min($left, imagesx($sheet) - $across)), max(0, min($top, imagesy($sheet) - $down))];
         if ($seen->crop->quarters === 0) {
-            imagecopy($image, $sheet, $x, $y, $left, $top, $across, $down);
-
-            return;
+            return imagecopy($image, $sheet, $x, $y, $left, $top, $across, $down);
         }
         $cut = imagecrop($sheet, ['x' => $left, 'y' => $top, 'width' => max(1, $across), 'height' => max(1, $down)]);
         // GD turns the other way round.
         $turned = $cut === false ? false : imagerotate($cut, -90 * $seen->crop->quarters, 0);
-        if ($turned !== false) {
-            imagecopy($image, $turned, $x, $y, 0, 0, $width, $height);
-        }
+
+        return $turned !== false && imagecopy($image, $turned, $x, $y, 0, 0, $width, $height);
     }
 
     /** The picture of a sheet as large as it is painted: it is made so once, and then only cut. */
