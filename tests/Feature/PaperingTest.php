@@ -132,7 +132,9 @@ final class PaperingTest extends TestCase
         $still = imagecreatefromstring((string) $this->get(route('opening.png', [$this->project, 3]))->assertOk()
             ->assertHeader('Content-Type', 'image/png')->getContent());
         $this->assertNotFalse($still);
-        $at = static fn (float $x): int => (int) imagecolorat($still, (int) ($x * imagesx($still)), intdiv(imagesy($still), 2));
+        $at = static function (float $x) use (&$still): int {
+            return (int) imagecolorat($still, (int) ($x * imagesx($still)), intdiv(imagesy($still), 2));
+        };
         $this->assertGreaterThan(0xC0, $at(0.25) >> 16 & 0xFF);
         $this->assertLessThan(0x30, $at(0.25) >> 8 & 0xFF);
         $this->assertGreaterThan(0x80, $at(0.75) >> 8 & 0xFF, 'page 4');
@@ -142,6 +144,11 @@ final class PaperingTest extends TestCase
         $this->assertStringContainsString('Page 3 and page 4', $pdf->getText());
         $labels = (new Parser)->parseContent((string) $this->get(route('print.pdf', [$this->project, 'labels']))->assertOk()->getContent());
         $this->assertStringContainsString('in Dew point', $labels->getText());
+        // The picture is lost: the page is of the print’s colour.
+        Storage::disk('local')->delete(Storage::disk('local')->allFiles('papers'));
+        $still = imagecreatefromstring((string) $this->get(route('opening.png', [$this->project, 3]))->assertOk()->getContent());
+        $this->assertNotFalse($still);
+        $this->assertSame(0xCC1122, $at(0.25) & 0xFFFFFF);
     }
 
     /** Everything is laid out from the pad; what was chosen by hand stays, what is asked for in vain is said beside it. */
