@@ -231,7 +231,8 @@ foreach ($parts as $screen => $name) {
     }
 }
 
-// With nothing remembered: the first page of what has much to work out, the rest of which comes when the page asks again.
+// With nothing remembered (a demo beside it forgets too, and works out again): the first page of what has much to work out, the rest of
+// which comes when the page asks again.
 $cold = [];
 for ($round = 0; $round < 7; $round++) {
     foreach (['/papers/makes' => 300.0, '/catalogue' => 100.0] as $path => $most) {

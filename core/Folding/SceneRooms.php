@@ -43,13 +43,12 @@ final class SceneRooms
             $glueing = $node->glueing($this->layer);
             $places = array_map(static fn (Isometry $place): Isometry => $place->after($glueing), $places);
         }
-        $raised = Isometry::identity();
-        if ($node->fold > 0 && $node->hinge !== null) {
+        if ($node->fold > 0) {
             $turn = $node->turn();
             $places = array_filter($places, static fn (int $since): bool => $since < $node->fold, ARRAY_FILTER_USE_KEY)
                 + array_map(static fn (Isometry $place): Isometry => $place->after($turn), self::since($places, $node->fold));
-            $raised = Isometry::shift(0, 0, $node->lift * $this->layer);
         }
+        $raised = Isometry::shift(0, 0, $node->fold > 0 ? $node->lift * $this->layer : 0);
         $ends = [...array_slice(array_keys($places), 1), $this->steps + 1];
         foreach (array_keys($places) as $index => $since) {
             $place = $since < $node->fold ? $places[$since] : $places[$since]->after($raised);
