@@ -34,7 +34,8 @@ final class FoldDrawingsTest extends TestCase
     {
         foreach (app(Catalogue::class)->keys() as $structure) {
             $plan = app(\App\Planning\Plans::class)->plan($this->book($structure, $unit));
-            $builder = new SceneBuilder($plan->blueprint, $plan->notation());
+            // In the order in which hands glue: a carrier may be glued after what it carries.
+            $builder = $plan->scenes();
             foreach (array_keys($builder->names()) as $key) {
                 $scene = $builder->scene((string) $key);
                 $this->assertNotNull($scene);
