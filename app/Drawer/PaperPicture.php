@@ -68,12 +68,34 @@ final readonly class PaperPicture
     /** @return string|null a JPEG no wider than asked for; null where there is no picture */
     public function contents(Paper $paper, Side $side, int $width = self::SIDE): ?string
     {
-        $name = $paper->pictureOf($side);
-        $whole = $name === null ? null : Storage::disk('local')->get("papers/{$name}");
-        if ($name === null || $whole === null || $width >= self::SIDE) {
+        return $this->ofFile((string) $paper->pictureOf($side), $width);
+    }
+
+    /**
+     * Where such a JPEG lies, for a print.
+     *
+     * @param string $name what it is kept as
+     * @return string|null null where there is no picture, or nothing that can be shown
+     */
+    public function printable(string $name, int $width): ?string
+    {
+        $disk = Storage::disk('local');
+        $isThere = rescue(fn (): bool => $this->ofFile($name, $width) !== null, false, report: false);
+        $small = self::small($name, $width);
+        $path = $disk->path($disk->exists($small) ? $small : "papers/{$name}");
+
+        $seen = $isThere ? @getimagesize($path) : false;
+
+        return $seen !== false && $seen[2] === IMAGETYPE_JPEG ? $path : null;
+    }
+
+    private function ofFile(string $name, int $width): ?string
+    {
+        $whole = $name === '' ? null : Storage::disk('local')->get("papers/{$name}");
+        if ($whole === null || $width >= self::SIDE) {
             return $whole;
         }
-        $small = sprintf('papers/small/%d-%s', $width, $name);
+        $small = self::small($name, $width);
         if (Storage::disk('local')->exists($small)) {
             return Storage::disk('local')->get($small);
         }
@@ -84,12 +106,17 @@ final readonly class PaperPicture
         return $picture;
     }
 
+    private static function small(string $name, int $width): string
+    {
+        return "papers/small/{$width}-{$name}";
+    }
+
     private function keep(Pixels $pixels, Paper $paper, Side $side): void
     {
         $name = "paper-{$paper->id}".($side === Side::A ? '' : '-b').'.jpg';
         CannotBeKept::put("papers/{$name}", $pixels->atMost(self::SIDE)->jpeg());
         foreach (self::WIDTHS as $width) {
-            Storage::disk('local')->delete(sprintf('papers/small/%d-%s', $width, $name));
+            Storage::disk('local')->delete(self::small($name, $width));
         }
         $swatch = self::SWATCHES[$side->value];
         $paper->fill([

@@ -6,14 +6,10 @@ namespace App\Drawing;
 
 use App\Drawer\Pictured;
 use Ephemeron\Blueprint\Face;
-use Ephemeron\Blueprint\Joint;
-use Ephemeron\Blueprint\Layer;
-use Ephemeron\Geometry\Rectangle;
-use Ephemeron\Paper\StockRole;
 use Ephemeron\WorkPlan;
 use Illuminate\Support\Facades\Storage;
 
-/** An opening in pixels, with the true prints: the book before it exists, to print or to send. Flaps lie shut. */
+/** An opening in pixels, with the true prints: the book before it exists, to send. Flaps lie shut. */
 final class OpeningPainter
 {
     private const INK = '#20264d';
@@ -25,7 +21,7 @@ final class OpeningPainter
     private array $sheets = [];
 
     /** @param float $scale pixels to a millimetre */
-    public function __construct(private readonly WorkPlan $plan, private readonly Prints $prints, private float $scale)
+    public function __construct(private readonly WorkPlan $plan, private readonly Prints $prints, private readonly float $scale)
     {
     }
 
@@ -35,21 +31,8 @@ final class OpeningPainter
      */
     public function png(array $opening): string
     {
-        return $this->encoded($this->painted($opening));
-    }
-
-    /**
-     * For paper, where nobody sees what it leaves out.
-     *
-     * @param list<Face> $opening
-     * @param float $scale pixels to a millimetre of this one
-     * @return string JPEG
-     */
-    public function jpeg(array $opening, float $scale): string
-    {
-        $this->scale = $scale;
         ob_start();
-        imagejpeg($this->painted($opening), null, 85);
+        imagepng($this->painted($opening), null, 6);
 
         return (string) ob_get_clean();
     }
@@ -57,67 +40,25 @@ final class OpeningPainter
     /** @param list<Face> $opening */
     private function painted(array $opening): \GdImage
     {
-        $places = FacePlaces::pages($opening);
-        $right = max(array_map(static fn (Rectangle $place): float => $place->right()->inMillimetres(), $places) ?: [1.0]);
-        $bottom = max(array_map(static fn (Rectangle $place): float => $place->bottom()->inMillimetres(), $places) ?: [1.0]);
-        $image = imagecreatetruecolor(max(1, $this->px($right) + 1), max(1, $this->px($bottom) + 1));
+        $seen = new OpeningAreas($this->plan->blueprint, $opening);
+        [$width, $height] = [$this->px($seen->size->width->inMillimetres()), $this->px($seen->size->height->inMillimetres())];
+        $image = imagecreatetruecolor(max(1, $width + 1), max(1, $height + 1));
         imagefill($image, 0, 0, $this->colour($image, Palette::GROUND));
-        foreach ($places as $key => $place) {
-            $this->face($image, $this->plan->blueprint->face($key), $place->left()->inMillimetres(), $place->top()->inMillimetres());
+        foreach ($seen->areas as $area) {
+            $this->area($image, $area);
         }
 
         return $image;
     }
 
-    /** One piece with its letter side up, as it is printed; null where there is no picture of its paper. */
-    public function piece(SeenPrint $seen): string
+    private function area(\GdImage $image, OpeningArea $shown): void
     {
-        $area = $seen->crop->area->size();
-        [$width, $height] = $seen->crop->quarters % 2 === 0 ? [$area->width, $area->height] : [$area->height, $area->width];
-        $image = imagecreatetruecolor(max(1, $this->px($width->inMillimetres())), max(1, $this->px($height->inMillimetres())));
-        $this->paste($image, $seen, 0, 0, imagesx($image), imagesy($image));
-
-        return $this->encoded($image);
-    }
-
-    private function face(\GdImage $image, Face $face, float $left, float $top): void
-    {
-        $this->area($image, Rectangle::whole($face->size), $left, $top, $face, $this->plan->blueprint->part($face->paper->part)->role);
-        $this->things($image, $face, $left, $top);
-    }
-
-    private function things(\GdImage $image, Face $face, float $left, float $top): void
-    {
-        $blueprint = $this->plan->blueprint;
-        foreach ($blueprint->on($face->key) as $joint) {
-            if ($joint->layer !== Layer::Flap) {
-                $this->area($image, $joint->area, $left, $top, $joint, $blueprint->part($joint->from->part)->role);
-            }
-        }
-        foreach ($blueprint->frontsOn($face->key) as $child) {
-            $joint = $child->turns ? null : (new FrontJoint($blueprint))->of($child, $face);
-            if ($joint !== null) {
-                $this->things($image, $child, $left + $joint->area->left()->inMillimetres(), $top + $joint->area->top()->inMillimetres());
-            }
-        }
-        foreach ($blueprint->flapsOn($face->key) as $flap) {
-            $this->face(
-                $image,
-                $blueprint->face($flap->front),
-                $left + $flap->area->left()->inMillimetres(),
-                $top + $flap->area->top()->inMillimetres(),
-            );
-        }
-    }
-
-    private function area(\GdImage $image, Rectangle $area, float $left, float $top, Joint|Face $place, StockRole $role): void
-    {
-        [$x, $y] = [$this->px($left + $area->left()->inMillimetres()), $this->px($top + $area->top()->inMillimetres())];
-        [$right, $bottom] = [$this->px($left + $area->right()->inMillimetres()), $this->px($top + $area->bottom()->inMillimetres())];
-        $seen = $this->prints->seen($place);
+        [$x, $y] = [$this->px($shown->area->left()->inMillimetres()), $this->px($shown->area->top()->inMillimetres())];
+        [$right, $bottom] = [$this->px($shown->area->right()->inMillimetres()), $this->px($shown->area->bottom()->inMillimetres())];
+        $seen = $this->prints->seen($shown->place);
         // A print covers its ground: that is painted only where there is none.
         if ($seen === null || ! $this->paste($image, $seen, $x, $y, $right - $x + 1, $bottom - $y + 1)) {
-            $ground = $this->colour($image, $this->prints->colour($place) ?? (new Palette)->of($role));
+            $ground = $this->colour($image, $this->prints->colour($shown->place) ?? (new Palette)->of($shown->role));
             imagefilledrectangle($image, $x, $y, $right, $bottom, $ground);
         }
         imagerectangle($image, $x, $y, $right, $bottom, $this->colour($image, self::INK));
@@ -178,10 +119,7 @@ final class OpeningPainter
 
     private function colour(\GdImage $image, string $colour): int
     {
-        [$red, $green, $blue] = array_map(
-            static fn (string $part): int => max(0, min(255, (int) hexdec($part))),
-            str_split(str_pad(substr($colour, 1), 6, '0'), 2),
-        );
+        [$red, $green, $blue] = Palette::parts($colour);
 
         return (int) imagecolorallocate($image, $red, $green, $blue);
     }
@@ -189,13 +127,5 @@ final class OpeningPainter
     private function px(float $millimetres): int
     {
         return (int) round($millimetres * $this->scale);
-    }
-
-    private function encoded(\GdImage $image): string
-    {
-        ob_start();
-        imagepng($image, null, 6);
-
-        return (string) ob_get_clean();
     }
 }

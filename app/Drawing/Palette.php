@@ -37,9 +37,19 @@ final readonly class Palette
     /** The other side of such a paper: the same, a shade darker. */
     public function behind(StockRole $role): string
     {
-        return sprintf('#%02x%02x%02x', ...array_map(
-            static fn (string $part): int => (int) round(0.93 * hexdec($part)),
-            str_split(substr($this->of($role), 1), 2),
-        ));
+        $darker = array_map(static fn (int $part): int => (int) round(0.93 * $part), self::parts($this->of($role)));
+
+        return sprintf('#%02x%02x%02x', ...$darker);
+    }
+
+    /**
+     * @param string $colour `#2b3a67`
+     * @return list<int<0, 255>> red, green and blue, 0 to 255; of less than three pairs of digits the others are 0
+     */
+    public static function parts(string $colour): array
+    {
+        $digits = str_split(str_pad(substr($colour, 1, 6), 6, '0'), 2);
+
+        return array_map(static fn (string $pair): int => min(255, max(0, (int) hexdec($pair))), $digits);
     }
 }

@@ -56,7 +56,7 @@ final readonly class CutListPdf
             $plan->design->unit->label(),
         ));
         $before === null ? null : $before($pages);
-        $thumbnail = new MotifThumbnail($plan);
+        $thumbnail = new MotifThumbnail($plan, $pages);
         foreach ($plan->blueprint->sections() as $section => $parts) {
             $this->section($pages, $plan, $section, $parts, $thumbnail);
         }
@@ -88,7 +88,7 @@ final readonly class CutListPdf
         $tall = max(5.8 + 4.6 * $rows + $said, $isShown ? 6.0 + self::PICTURE : 0.0);
         $pages->need($tall);
         if ($isShown) {
-            $thumbnail->draw($pages, $part, PdfPages::MARGIN + self::PICTURE, $pages->pdf->GetY() + 5.2, self::PICTURE);
+            $thumbnail->draw($part, PdfPages::MARGIN + self::PICTURE, $pages->pdf->GetY() + 5.2, self::PICTURE);
         }
         $pdf = $pages->pdf;
         $y = $pdf->GetY();

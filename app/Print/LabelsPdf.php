@@ -26,7 +26,7 @@ final readonly class LabelsPdf
     public function render(WorkPlan $plan, ?array $letters): string
     {
         $pages = new PdfPages($this->paper, "{$plan->design->name}, labels");
-        $thumbnail = new MotifThumbnail($plan);
+        $thumbnail = new MotifThumbnail($plan, $pages);
         $pages->addPage();
         $top = $pages->pdf->GetY();
         $column = 0;
@@ -48,7 +48,7 @@ final readonly class LabelsPdf
                     $taken = $thumbnail->isThere($part, $piece) ? self::PICTURE + 2 : 0.0;
                     $this->label($pages, $plan, $part, $section, $number, $column, $top, $taken);
                     $right = PdfPages::MARGIN + ($column + 1) * $pages->width() / self::COLUMNS - 2;
-                    $thumbnail->draw($pages, $part, $right, $top + 11.5, self::PICTURE, $piece);
+                    $thumbnail->draw($part, $right, $top + 11.5, self::PICTURE, $piece);
                     $column++;
                 }
             }

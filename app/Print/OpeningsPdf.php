@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace App\Print;
 
-use App\Drawing\FacePlaces;
-use App\Drawing\OpeningPainter;
+use App\Drawing\OpeningArea;
+use App\Drawing\OpeningAreas;
+use App\Drawing\Palette;
 use App\Drawing\Prints;
 use App\Drawing\SpreadDrawing;
 use Ephemeron\Blueprint\Face;
-use Ephemeron\Geometry\Rectangle;
 use Ephemeron\WorkPlan;
 
 /** Every opening with the prints that will be there: the book before it exists. */
 final readonly class OpeningsPdf
 {
     private const TALLEST = 92.0;
-
-    /** Pixels to a millimetre: what is kept of a picture is not finer. */
-    private const FINE = 4.0;
-
-    /** Pixels to a millimetre of the page: about 150 to the inch. */
-    private const ON_PAPER = 6.0;
 
     public function __construct(private PrintPaper $paper)
     {
@@ -32,21 +26,37 @@ final readonly class OpeningsPdf
         $pages = new PdfPages($this->paper, "{$plan->design->name}, opening by opening");
         $pages->addPage();
         $pages->heading($plan->design->name, 15);
-        $painter = new OpeningPainter($plan, Prints::of($plan), self::FINE);
+        $onPage = new PrintsOnPage($pages->pdf);
+        $prints = Prints::of($plan);
         foreach ((new SpreadDrawing($plan->layout))->openings() as $opening) {
-            $places = FacePlaces::pages($opening);
-            $width = max(array_map(static fn (Rectangle $place): float => $place->right()->inMillimetres(), $places) ?: [1.0]);
-            $height = max(array_map(static fn (Rectangle $place): float => $place->bottom()->inMillimetres(), $places) ?: [1.0]);
+            $seen = new OpeningAreas($plan->blueprint, $opening);
+            [$width, $height] = [$seen->size->width->inMillimetres(), $seen->size->height->inMillimetres()];
             $scale = min(1.0, $pages->width() / $width, self::TALLEST / $height);
             $pages->need($height * $scale + 9);
             $y = $pages->pdf->GetY();
-            $picture = $painter->jpeg($opening, min(self::FINE, self::ON_PAPER * $scale));
-            $pages->pdf->Image('@'.$picture, PdfPages::MARGIN, $y, $width * $scale, $height * $scale, 'JPEG');
+            foreach ($seen->areas as $area) {
+                $this->area($pages, $onPage, $prints, $area, $y, $scale);
+            }
             $pages->pdf->setY($y + $height * $scale + 1);
             $pages->paragraph(ucfirst(implode(' and ', array_map(static fn (Face $face): string => lcfirst($face->name), $opening))), 8.5);
             $pages->pdf->setY($pages->pdf->GetY() + 3);
         }
 
         return $pages->bytes();
+    }
+
+    /** Its print, or the colour of its paper, with an outline. */
+    private function area(PdfPages $pages, PrintsOnPage $onPage, Prints $prints, OpeningArea $shown, float $top, float $scale): void
+    {
+        $box = [
+            PdfPages::MARGIN + $shown->area->left()->inMillimetres() * $scale,
+            $top + $shown->area->top()->inMillimetres() * $scale,
+            $shown->area->width()->inMillimetres() * $scale,
+            $shown->area->height()->inMillimetres() * $scale,
+        ];
+        $seen = $prints->seen($shown->place);
+        $isPrinted = $seen !== null && $onPage->draw($seen, ...$box);
+        $ground = $isPrinted ? null : $prints->colour($shown->place) ?? (new Palette)->of($shown->role);
+        $pages->area($box, $ground);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use App\Drawing\Palette;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Measure\Length;
 use TCPDF;
@@ -90,6 +91,18 @@ final class PdfPages
     public function box(float $x, float $y, float $side = 3.6): void
     {
         $this->pdf->Rect($x, $y, $side, $side, 'D', ['all' => ['width' => 0.25, 'dash' => 0, 'color' => self::INK]]);
+    }
+
+    /**
+     * An area with its outline, over what lies there where it has no colour.
+     *
+     * @param array{float, float, float, float} $box left, top, width and height in millimetres
+     */
+    public function area(array $box, ?string $colour): void
+    {
+        $line = ['all' => ['width' => 0.15, 'dash' => 0, 'color' => self::INK]];
+        [$style, $fill] = $colour === null ? ['D', []] : ['DF', Palette::parts($colour)];
+        $this->pdf->Rect(...$box, style: $style, border_style: $line, fill_color: $fill);
     }
 
     public function width(): float

@@ -140,10 +140,12 @@ final class PaperingTest extends TestCase
         $this->assertGreaterThan(0x80, $at(0.75) >> 8 & 0xFF, 'page 4');
         $this->get(route('opening.png', [$this->project, 99]))->assertNotFound();
         $this->get(route('print', $this->project))->assertSee(route('opening.png', [$this->project, 3]), false);
-        $pdf = (new Parser)->parseContent((string) $this->get(route('print.pdf', [$this->project, 'openings']))->assertOk()->getContent());
-        $this->assertStringContainsString('Page 3 and page 4', $pdf->getText());
-        $labels = (new Parser)->parseContent((string) $this->get(route('print.pdf', [$this->project, 'labels']))->assertOk()->getContent());
-        $this->assertStringContainsString('in Dew point', $labels->getText());
+        $print = (string) $this->get(route('print.pdf', [$this->project, 'openings']))->assertOk()->getContent();
+        $this->assertStringContainsString('Page 3 and page 4', (new Parser)->parseContent($print)->getText());
+        $this->assertSame(1, substr_count($print, '/Subtype /Image'), 'the sheet is in it');
+        $labels = (string) $this->get(route('print.pdf', [$this->project, 'labels']))->assertOk()->getContent();
+        $this->assertStringContainsString('in Dew point', (new Parser)->parseContent($labels)->getText());
+        $this->assertSame(1, substr_count($labels, '/Subtype /Image'), 'and its motif beside the piece');
         // The picture is lost: the page is of the print’s colour.
         Storage::disk('local')->delete(Storage::disk('local')->allFiles('papers'));
         $still = imagecreatefromstring((string) $this->get(route('opening.png', [$this->project, 3]))->assertOk()->getContent());
