@@ -56,14 +56,14 @@ final readonly class SceneStill
     public function draw(SvgDrawing $drawing): void
     {
         $drawing->shifted($this->bounds->left()->times(-1), $this->bounds->top()->times(-1), function (SvgDrawing $drawing): void {
-            foreach ($this->seen as [$leaf, $outlines]) {
-                $this->leaf($drawing, $leaf, $outlines);
+            foreach ($this->seen as $index => [$leaf, $outlines]) {
+                $this->leaf($drawing, $leaf, $outlines, $index);
             }
         });
     }
 
     /** @param non-empty-list<Polygon> $outlines */
-    private function leaf(SvgDrawing $drawing, PosedLeaf $leaf, array $outlines): void
+    private function leaf(SvgDrawing $drawing, PosedLeaf $leaf, array $outlines, int $index): void
     {
         $side = $leaf->looks();
         $role = $leaf->node->part->role;
@@ -74,10 +74,10 @@ final readonly class SceneStill
             'stroke-width' => isset($this->new[$leaf->node->part->key]) ? '0.9' : '0.3',
         ]);
         $label = $side === null ? '' : $leaf->node->labels[$side->value] ?? '';
-        if ($label === '') {
+        $area = $outlines[0]->bounds();
+        if ($label === '' || $this->isCovered($area->middle(), $index)) {
             return;
         }
-        $area = $outlines[0]->bounds();
         $size = $area->size()->shortSide()->inMillimetres() / max(7.0, 0.8 * mb_strlen($label));
         $drawing->text(
             $area->middle()->x->inMillimetres(),
@@ -85,6 +85,20 @@ final readonly class SceneStill
             $label,
             $size,
         );
+    }
+
+    /** By a whole rectangle that lies higher; what is under anything else may be seen. */
+    private function isCovered(Point $at, int $index): bool
+    {
+        foreach (array_slice($this->seen, $index + 1) as [, $outlines]) {
+            $area = $outlines[0]->bounds();
+            $isWhole = count($outlines) === 1 && $outlines[0]->doubleArea() === 2 * $area->width()->ticks * $area->height()->ticks;
+            if ($isWhole && $area->contains(Rectangle::between($at->x->ticks, $at->y->ticks, $at->x->ticks, $at->y->ticks))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param non-empty-list<array{float, float, float}> $corners */

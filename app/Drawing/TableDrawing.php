@@ -16,6 +16,7 @@ use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Folding\Scene;
+use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Folding\ScenePose;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
@@ -28,8 +29,11 @@ final readonly class TableDrawing
 {
     private const GAP = 14.0;
 
+    private SceneBuilder $scenes;
+
     public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
     {
+        $this->scenes = $plan->scenes();
     }
 
     /** What is folded in it, or the first thing that is glued; none where nothing is. */
@@ -140,12 +144,11 @@ final readonly class TableDrawing
         foreach ($this->done($step) as $job) {
             array_push($made, ...$this->structural($job->acts));
         }
-        $scenes = $this->plan->scenes();
         $up = $this->sideUp($joint->onto, $made);
-        $before = $this->still($scenes->onTheTable($onto->key, $made), $up, []);
+        $before = $this->still($this->scenes->onTheTable($onto->key, $made), $up, []);
         // A second mat goes onto a first one that may be for many faces: one of each is shown.
         $now = array_map(static fn (Glue $act): Joint => $act->joint, $joint->face === null ? $glued : [$glued[0]]);
-        $after = $this->still($scenes->onTheTable($onto->key, [...$made, ...$now], $joint->face), $up, [$joint->from->part => true]);
+        $after = $this->still($this->scenes->onTheTable($onto->key, [...$made, ...$now], $joint->face), $up, [$joint->from->part => true]);
 
         return [
             $this->inHand($joint),
@@ -190,7 +193,7 @@ final readonly class TableDrawing
     /** @return list<Frame> */
     private function folded(Part $part): array
     {
-        $scene = $this->plan->scenes()->scene($part->key);
+        $scene = $this->scenes->scene($part->key);
         if ($scene === null) {
             return [];
         }

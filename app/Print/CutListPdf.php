@@ -27,10 +27,10 @@ final readonly class CutListPdf
     /** Millimetres on the page that a piece wants for its letter. */
     private const ROOM = 2.8;
 
-    /** Millimetres on the page that the picture of a step may take. */
     /** Millimetres on the page between the lines of a hatching. */
     private const HATCH = 1.0;
 
+    /** Millimetres on the page that the picture of a step may take. */
     private const STILL_WIDTH = 110.0;
 
     private const STILL_HEIGHT = 40.0;
@@ -220,8 +220,9 @@ final readonly class CutListPdf
     {
         $pages->addPage();
         $pages->heading('Steps', 16);
+        $table = new TableDrawing($plan);
         foreach ($plan->steps as $step) {
-            $still = (new TableDrawing($plan))->draw($step);
+            $still = $table->draw($step);
             $sentences = [...($step->text === '' ? [] : [$step->text]), ...$plan->linesOf($step)];
             // Words and still stay together on a page.
             $told = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $sentences);
@@ -231,8 +232,8 @@ final readonly class CutListPdf
             $pages->pdf->setFont('dejavuserif', '', 10);
             $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
             $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
-            foreach ($sentences as $sentence) {
-                $pages->paragraph($sentence, 8.5, 6.0);
+            foreach ($sentences as $index => $sentence) {
+                $pages->paragraph($sentence, 8.5, 6.0, $told[$index]);
             }
             $this->still($pages, $still);
             if ($step->caution !== null) {

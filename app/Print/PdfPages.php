@@ -61,9 +61,11 @@ final class PdfPages
         $this->pdf->Ln(1.0);
     }
 
-    public function paragraph(string $text, float $size = 9.5, float $indent = 0.0): void
+    /** @param float|null $tall what it takes, where that is known already */
+    public function paragraph(string $text, float $size = 9.5, float $indent = 0.0, ?float $tall = null): void
     {
-        $this->need($this->heightOf($text, $size, $indent) + 1);
+        $this->need(($tall ?? $this->heightOf($text, $size, $indent)) + 1);
+        $this->pdf->setFont('dejavusanscondensed', '', $size);
         $this->pdf->setX(self::MARGIN + $indent);
         $this->pdf->MultiCell($this->width() - $indent, $size * 0.46, $text, 0, 'L');
     }

@@ -105,6 +105,29 @@ final class WorkingTest extends BrowserTestCase
         $this->assertStringNotContainsString('will gape', $this->text('.findings'));
     }
 
+    public function test_a_print_is_begun_when_one_reaches_for_it(): void
+    {
+        $this->open($this->project('Perseid', 'print'));
+        $begun = fn (): array => array_map(
+            static fn (string $address): string => (string) preg_replace('~^.*/print/~', '', $address),
+            array_filter((array) $this->driver()->executeScript(
+                'return performance.getEntriesByType("resource").map((one) => one.name).filter((name) => name.includes("/print/"));',
+            ), is_string(...)),
+        );
+        $this->driver()->wait(20, 100)->until(static fn (): bool => $begun() !== []);
+        $this->assertSame(['cut-list.pdf?paper=letter'], $begun());
+        $this->driver()->executeScript('document.getElementById("scale").focus();');
+        $this->driver()->wait(20, 100)->until(static fn (): bool => count($begun()) > 1);
+        $this->driver()->executeScript('document.activeElement.blur(); const scale = document.getElementById("scale"); scale.focus(); scale.select();');
+        $this->press('1/3', WebDriverKeys::TAB);
+        $this->driver()->wait(20, 100)->until(static fn (): bool => count($begun()) > 2);
+        $this->assertSame(
+            ['cut-list.pdf?paper=letter', 'mock-up.pdf?paper=letter&scale=1%2F4', 'mock-up.pdf?paper=letter&scale=1%2F3'],
+            $begun(),
+            'each once',
+        );
+    }
+
     public function test_a_pocket_is_put_on_a_page_that_was_pressed_in_the_drawing(): void
     {
         $this->open($this->project('Perseid', 'plan'));

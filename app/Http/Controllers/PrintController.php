@@ -21,9 +21,9 @@ use App\Print\TemplatesPdf;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 
 final readonly class PrintController
 {
@@ -38,19 +38,17 @@ final readonly class PrintController
         return view('print', ['project' => $project, 'plan' => $plan, 'progress' => new Progress($project, $plan)]);
     }
 
-    public function pdf(PrintRequest $request, Project $project, string $document): Response|RedirectResponse
+    public function pdf(PrintRequest $request, Project $project, string $document): Response
     {
         $notes = $document === 'cut-list' ? $this->notes($project) : [];
         $asked = [$request->paper(), $request->scale()->factor, $request->letters(), $request->price(), $request->count(), $notes];
         $print = fn (): ?string => $this->printed($request, $project, $document, $notes);
         $pdf = $this->kept->of($project, "print-{$document}", $asked, $print);
         if ($pdf === null) {
-            return redirect()->route('print', $project, 303)->withErrors(
-                ['scale' => sprintf(
-                    'At that scale a piece is larger than the page: at most %.2f fits.',
-                    (new MockupPdf($request->paper()))->largestFor($this->plans->plan($project))
-                )],
-            )->withInput();
+            throw ValidationException::withMessages(['scale' => sprintf(
+                'At that scale a piece is larger than the page: at most %.2f fits.',
+                (new MockupPdf($request->paper()))->largestFor($this->plans->plan($project)),
+            )])->redirectTo(route('print', $project));
         }
 
         return response($pdf, 200, [

@@ -31,7 +31,8 @@ final class SvgDrawing
         '⅜' => "\u{200A}3⁄8", '⅝' => "\u{200A}5⁄8", '⅞' => "\u{200A}7⁄8",
     ];
 
-    private const PLAIN = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789 #-.,:()/';
+    /** Anything but signs that stand for themselves. */
+    private const TO_ESCAPE = '~[^ !#-%(-;=?-\~]~';
 
     private string $body = '';
 
@@ -555,7 +556,7 @@ final class SvgDrawing
     private static function escape(string $text): string
     {
         // Most are colours, classes and numbers, with nothing in them to escape.
-        if (strspn($text, self::PLAIN) === strlen($text)) {
+        if (preg_match(self::TO_ESCAPE, $text) === 0) {
             return $text;
         }
 
