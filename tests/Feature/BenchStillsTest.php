@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawing\Lying;
+use App\Drawing\SceneStill;
 use App\Drawing\TableDrawing;
 use Ephemeron\Assembly\Job;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Folding\SceneBuilder;
+use Ephemeron\Folding\ScenePose;
 use Ephemeron\Format\DesignReader;
+use Ephemeron\Format\Svg\SvgDrawing;
 use Ephemeron\Structure\Catalogue;
 use Ephemeron\WorkPlan;
 use Ephemeron\Workshop;
@@ -55,6 +58,58 @@ final class BenchStillsTest extends TestCase
         $this->assertGreaterThan(30, $shown);
     }
 
+    /** Read from the drawing: leaves in their order, each with its label unless a later one that is a whole rectangle lies over that. */
+    public function test_a_label_under_another_leaf_is_not_written(): void
+    {
+        $hidden = $written = $throughWindows = 0;
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            $scenes = $this->plan($structure, isFramed: true)->scenes();
+            foreach (array_keys($scenes->names()) as $name) {
+                $scene = $scenes->scene((string) $name);
+                $this->assertNotNull($scene);
+                $pose = ScenePose::of($scene, count($scene->steps), layer: SceneStill::LAYER);
+                $drawing = new SvgDrawing(0.0, 0.0, 1.0, 1.0, '');
+                (new SceneStill($pose))->draw($drawing);
+                preg_match_all('~<path d="([^"]*)"[^>]*/>(<text)?~', $drawing->file(), $found, PREG_SET_ORDER);
+                $this->assertCount(count($pose->leaves), $found);
+                foreach ($pose->leaves as $index => $leaf) {
+                    $side = $leaf->looks();
+                    $label = $side === null ? '' : $leaf->node->labels[$side->value] ?? '';
+                    [$left, $top, $right, $bottom] = $this->box($found[$index][1]);
+                    [$x, $y] = [($left + $right) / 2, ($top + $bottom) / 2];
+                    $over = array_filter(array_slice($found, $index + 1), function (array $upper) use ($x, $y): bool {
+                        [$left, $top, $right, $bottom] = $this->box($upper[1]);
+
+                        return $left <= $x && $x <= $right && $top <= $y && $y <= $bottom;
+                    });
+                    $whole = array_filter($over, static fn (array $upper): bool => preg_match(
+                        '~^M(\S+) (\S+)L(\S+) (\S+)L(\S+) (\S+)L(\S+) (\S+)Z$~',
+                        $upper[1],
+                        $at
+                    ) === 1 && ([$at[1], $at[2]] === [$at[7], $at[4]] || [$at[1], $at[2]] === [$at[3], $at[8]]));
+                    $isWritten = isset($found[$index][2]);
+                    $this->assertSame($label !== '' && $whole === [], $isWritten, "{$structure}, {$name}, {$label}");
+                    $hidden += (int) ($label !== '' && ! $isWritten);
+                    $written += (int) $isWritten;
+                    $throughWindows += (int) ($isWritten && $over !== []);
+                }
+            }
+        }
+        $this->assertGreaterThan(20, $hidden);
+        $this->assertGreaterThan(20, $written);
+        $this->assertGreaterThan(0, $throughWindows);
+    }
+
+    /** @return array{float, float, float, float} round a path of straight lines */
+    private function box(string $path): array
+    {
+        preg_match_all('~(-?[\d.]+) (-?[\d.]+)~', explode('Z', $path)[0], $corners);
+        [$xs, $ys] = [array_map(floatval(...), $corners[1]), array_map(floatval(...), $corners[2])];
+        assert($xs !== [] && $ys !== []);
+
+        return [min($xs), min($ys), max($xs), max($ys)];
+    }
+
     public function test_what_lies_there_before_a_step_and_after(): void
     {
         $plan = $this->plan('nested-gusset-album');
@@ -87,12 +142,18 @@ final class BenchStillsTest extends TestCase
         $this->assertTrue(Lying::after($folder->blueprint, $folder->workings->jobs)->hangs($flap));
     }
 
-    private function plan(string $structure): WorkPlan
+    private function plan(string $structure, bool $isFramed = false): WorkPlan
     {
-        return Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray([
-            'format' => DesignReader::FORMAT,
-            'version' => DesignReader::VERSION,
-            'structure' => $structure,
-        ]));
+        $design = ['format' => DesignReader::FORMAT, 'version' => DesignReader::VERSION, 'structure' => $structure];
+        $plan = Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray($design));
+        if (! $isFramed) {
+            return $plan;
+        }
+        $design['furniture'] = array_map(
+            static fn (string $page): array => ['on' => $page, 'kind' => 'photo-frame'],
+            array_keys($plan->blueprint->pages()),
+        );
+
+        return Workshop::ofTheHouse()->plan(DesignReader::ofTheHouse()->fromArray($design));
     }
 }
