@@ -92,12 +92,12 @@ final readonly class CutListPdf
         }
         $pdf = $pages->pdf;
         $y = $pdf->GetY();
-        $pdf->setFont('dejavuserif', '', 11);
+        $pdf->setFont(Pdf::SERIF, '', 11);
         $pdf->setXY(PdfPages::MARGIN, $y);
         $pdf->Cell(9, 5, $part->letter, 0, 0, 'L');
         $pdf->Cell(12, 5, "{$plan->countOf($part)} ×", 0, 0, 'R');
         $pdf->Cell(40, 5, $plan->notation()->number($part->size->width).' × '.$plan->notation()->number($part->size->height), 0, 0, 'L');
-        $pdf->setFont('dejavusanscondensed', '', 9);
+        $pdf->setFont(Pdf::SANS, '', 9);
         $pdf->Cell(70, 5, $part->name, 0, 0, 'L');
         $pdf->Cell($pages->width() - 131, 5, $plan->papersOf($part->key), 0, 1, 'R');
         if ($scores !== '') {
@@ -168,7 +168,7 @@ final readonly class CutListPdf
         $pages->heading($title, 11);
         $top = $pdf->GetY() + 1;
         $this->miniature($pages, $pattern, $outside, $top, $scale);
-        $pdf->setFont('dejavusanscondensed', '', 8.5);
+        $pdf->setFont(Pdf::SANS, '', 8.5);
         $half = (int) ceil(count($lines) / 2);
         foreach ($lines === [] ? ['Used whole: nothing to cut.'] : $lines as $index => $line) {
             $column = $half > 0 ? intdiv($index, max(1, $half)) : 0;
@@ -198,12 +198,12 @@ final readonly class CutListPdf
                 $blank ? [] : [239, 233, 218],
             );
             if ($blank && ! LetterOutside::isFor($leaf, self::ROOM / $scale)) {
-                $pages->pdf->setFont('dejavuserif', '', max(6.0, min(9.0, min($width, $height) * 1.6)));
+                $pages->pdf->setFont(Pdf::SERIF, '', max(6.0, min(9.0, min($width, $height) * 1.6)));
                 $pages->pdf->setXY($x, $y + $height / 2 - 2);
                 $pages->pdf->Cell($width, 4, $leaf->label(), 0, 0, 'C');
             }
         }
-        $pages->pdf->setFont('dejavuserif', '', 6.0);
+        $pages->pdf->setFont(Pdf::SERIF, '', 6.0);
         foreach ($outside as $letter) {
             [$x, $y] = [PdfPages::MARGIN + $letter->x * $scale, $top + $letter->y * $scale];
             foreach ($letter->from as [$fromX, $fromY]) {
@@ -229,7 +229,7 @@ final readonly class CutListPdf
             $pages->need(12.0 + array_sum($told) + $this->heightOf($still));
             $y = $pages->pdf->GetY();
             $pages->box(PdfPages::MARGIN, $y + 0.6);
-            $pages->pdf->setFont('dejavuserif', '', 10);
+            $pages->pdf->setFont(Pdf::SERIF, '', 10);
             $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
             $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
             foreach ($sentences as $index => $sentence) {
@@ -253,6 +253,8 @@ final readonly class CutListPdf
         $scale = $this->scaleOf($drawing);
         $y = $pages->pdf->GetY() + 1.0;
         $legible = $drawing->legible(PdfPages::LEAST / $scale)->file(self::HATCH / $scale);
+        // In a typeface that goes into the print.
+        $legible = str_replace('font-family="serif"', 'font-family="'.Pdf::SERIF.'"', $legible);
         $pages->pdf->ImageSVG("@{$legible}", PdfPages::MARGIN + 6, $y, $width * $scale, $height * $scale);
         $pages->pdf->setXY(PdfPages::MARGIN, $y + $height * $scale + 1.0);
     }

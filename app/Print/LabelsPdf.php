@@ -71,13 +71,13 @@ final readonly class LabelsPdf
         $width = $pages->width() / self::COLUMNS;
         $left = PdfPages::MARGIN + $column * $width;
         $pdf->Rect($left, $top, $width, self::HEIGHT, 'D', ['all' => ['width' => 0.15, 'dash' => '2,1.5']]);
-        $pdf->setFont('dejavuserif', '', 18);
+        $pdf->setFont(Pdf::SERIF, '', 18);
         $pdf->setXY($left + 2, $top + 2);
         $pdf->Cell(14, 8, $part->letter, 0, 0, 'L');
-        $pdf->setFont('dejavuserif', '', 10.5);
+        $pdf->setFont(Pdf::SERIF, '', 10.5);
         $pdf->setXY($left + 16, $top + 2.2);
         $pdf->Cell($width - 18, 5, $plan->notation()->size($part->size), 0, 0, 'R');
-        $pdf->setFont('dejavusanscondensed', '', 8);
+        $pdf->setFont(Pdf::SANS, '', 8);
         $pdf->setXY($left + 16, $top + 7);
         $pdf->Cell($width - 18, 4, $plan->countOf($part) > 1 ? "{$number} of {$plan->countOf($part)}" : '', 0, 0, 'R');
         $this->line($pages, $left, $top + 11.5, $width - $taken, $part->name, 9.0);
@@ -99,7 +99,7 @@ final readonly class LabelsPdf
     /** Squeezed rather than cut off when it is long. */
     private function line(PdfPages $pages, float $left, float $top, float $width, string $text, float $size): void
     {
-        $pages->pdf->setFont('dejavusanscondensed', '', $size);
+        $pages->pdf->setFont(Pdf::SANS, '', $size);
         $pages->pdf->setXY($left + 2, $top);
         $pages->pdf->Cell($width - 4, 4, mb_strimwidth($text, 0, 64, '…'), 0, 0, 'L', false, '', 1);
     }

@@ -183,7 +183,7 @@ final readonly class MockupPdf
             $this->line($pages, $slit->line, LineKind::Slit, $left, $top, $factor);
         }
         $short = $part->size->shortSide()->inMillimetres() * $factor;
-        $pdf->setFont('dejavuserif', '', max(6.0, min(10.0, $short * 0.9)));
+        $pdf->setFont(Pdf::SERIF, '', max(6.0, min(10.0, $short * 0.9)));
         $pdf->setXY($left + 0.6, $top + 0.4);
         $pdf->Cell(8, 4, $part->letter, 0, 0, 'L');
         foreach ($this->facesOf($map, $part, $which) as $face) {
@@ -224,7 +224,7 @@ final readonly class MockupPdf
         $pdf = $pages->pdf;
         $pdf->StartTransform();
         $pdf->Rotate($turn, $x, $y);
-        $pdf->setFont('dejavusanscondensed', '', $size);
+        $pdf->setFont(Pdf::SANS, '', $size);
         $height = $size * 0.5;
         $pdf->setXY($x - 20, $y - $height);
         $pdf->Cell(40, $height, '↑', 0, 0, 'C');
@@ -232,7 +232,7 @@ final readonly class MockupPdf
         $pdf->Cell(40, $height, $face->face->shortName(), 0, 0, 'C');
         $pdf->StopTransform();
         if ($face->opening !== null) {
-            $pdf->setFont('dejavusanscondensed', '', max(6.0, $size * 0.3));
+            $pdf->setFont(Pdf::SANS, '', max(6.0, $size * 0.3));
             $pdf->setXY($x - 20, $y + $height);
             $pdf->Cell(40, $size * 0.2, "opens {$face->opening->value}", 0, 0, 'C');
         }

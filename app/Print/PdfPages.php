@@ -7,7 +7,6 @@ namespace App\Print;
 use App\Drawing\Palette;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Measure\Length;
-use TCPDF;
 
 /** Pages of a print: margins, type, rules, and on every page the check marks that prove its scale. */
 final class PdfPages
@@ -21,19 +20,18 @@ final class PdfPages
 
     private const INK = [32, 38, 77];
 
-    public readonly TCPDF $pdf;
+    public readonly Pdf $pdf;
 
     public function __construct(PrintPaper $paper, private readonly string $title)
     {
         $size = $paper->size();
-        $this->pdf = new TCPDF('P', 'mm', [$size->width->inMillimetres(), $size->height->inMillimetres()], true, 'UTF-8');
+        $this->pdf = new Pdf([$size->width->inMillimetres(), $size->height->inMillimetres()], app(UsualLetters::class));
         $this->pdf->setCreator('Ephemeron');
         $this->pdf->setTitle($title);
         $this->pdf->setPrintHeader(false);
         $this->pdf->setPrintFooter(false);
         $this->pdf->setMargins(self::MARGIN, self::MARGIN, self::MARGIN);
         $this->pdf->setAutoPageBreak(false);
-        $this->pdf->setFontSubsetting(true);
         $this->pdf->setTextColorArray(self::INK);
         $this->pdf->setDrawColorArray(self::INK);
     }
@@ -56,7 +54,7 @@ final class PdfPages
 
     public function heading(string $text, float $size): void
     {
-        $this->pdf->setFont('dejavuserif', '', $size);
+        $this->pdf->setFont(Pdf::SERIF, '', $size);
         $this->pdf->MultiCell($this->width(), $size * 0.5, $text, 0, 'L');
         $this->pdf->Ln(1.0);
     }
@@ -65,7 +63,7 @@ final class PdfPages
     public function paragraph(string $text, float $size = 9.5, float $indent = 0.0, ?float $tall = null): void
     {
         $this->need(($tall ?? $this->heightOf($text, $size, $indent)) + 1);
-        $this->pdf->setFont('dejavusanscondensed', '', $size);
+        $this->pdf->setFont(Pdf::SANS, '', $size);
         $this->pdf->setX(self::MARGIN + $indent);
         $this->pdf->MultiCell($this->width() - $indent, $size * 0.46, $text, 0, 'L');
     }
@@ -73,7 +71,7 @@ final class PdfPages
     /** What a paragraph takes, in millimetres. */
     public function heightOf(string $text, float $size = 9.5, float $indent = 0.0): float
     {
-        $this->pdf->setFont('dejavusanscondensed', '', $size);
+        $this->pdf->setFont(Pdf::SANS, '', $size);
 
         return $this->pdf->getStringHeight($this->width() - $indent, $text);
     }
@@ -84,7 +82,7 @@ final class PdfPages
         $y = $this->pdf->GetY() + 3;
         $this->pdf->Line(self::MARGIN, $y, self::MARGIN + $this->width(), $y, ['width' => 0.2, 'dash' => '2,1.5', 'color' => self::INK]);
         $this->pdf->setLineStyle(['width' => 0.2, 'dash' => 0, 'color' => self::INK]);
-        $this->pdf->setFont('dejavusanscondensed', '', 7);
+        $this->pdf->setFont(Pdf::SANS, '', 7);
         $this->pdf->setXY(self::MARGIN, $y + 0.3);
         $this->pdf->Cell($this->width(), 3, $label, 0, 0, 'R');
         $this->pdf->setXY(self::MARGIN, $y + 4);
@@ -122,7 +120,7 @@ final class PdfPages
         $pages = $this->pdf->getNumPages();
         for ($page = 1; $page <= $pages; $page++) {
             $this->pdf->setPage($page);
-            $this->pdf->setFont('dejavusanscondensed', '', 7.5);
+            $this->pdf->setFont(Pdf::SANS, '', 7.5);
             $this->pdf->setXY(self::MARGIN, $this->pdf->getPageHeight() - 9);
             $this->pdf->Cell($this->width(), 4, "{$this->title} · {$page} of {$pages}", 0, 0, 'R');
         }
@@ -136,7 +134,7 @@ final class PdfPages
         $y = $this->pdf->getPageHeight() - 10.0;
         $this->scale(self::MARGIN, $y, Length::inches(1)->inMillimetres(), '1 in');
         $this->scale(self::MARGIN + 38, $y, Length::millimetres(30)->inMillimetres(), '3 cm');
-        $this->pdf->setFont('dejavusanscondensed', '', 7);
+        $this->pdf->setFont(Pdf::SANS, '', 7);
         $this->pdf->setXY(self::MARGIN + 70, $y - 4);
         $this->pdf->Cell(50, 4, 'Measure these: print at 100 %.', 0, 0, 'L');
     }
@@ -152,7 +150,7 @@ final class PdfPages
         $y = $this->pdf->getPageHeight() - 12.0;
         foreach ($kinds as $kind) {
             $this->pdf->Line($x, $y, $x + 9, $y, self::style($kind));
-            $this->pdf->setFont('dejavusanscondensed', '', 7);
+            $this->pdf->setFont(Pdf::SANS, '', 7);
             $this->pdf->setXY($x + 9.5, $y - 2);
             $this->pdf->Cell(18, 4, $kind->label(), 0, 0, 'L');
             $x += 28;
@@ -178,7 +176,7 @@ final class PdfPages
         $this->pdf->Line($x, $y, $x + $length, $y, $style);
         $this->pdf->Line($x, $y - 1.5, $x, $y + 1.5, $style);
         $this->pdf->Line($x + $length, $y - 1.5, $x + $length, $y + 1.5, $style);
-        $this->pdf->setFont('dejavusanscondensed', '', 7);
+        $this->pdf->setFont(Pdf::SANS, '', 7);
         $this->pdf->setXY($x, $y + 0.6);
         $this->pdf->Cell($length, 3, $label, 0, 0, 'C');
     }

@@ -47,13 +47,13 @@ final readonly class TagsPdf
         $pdf = $pages->pdf;
         $top = $pdf->GetY();
         $pdf->Rect(PdfPages::MARGIN, $top, $pages->width(), self::SHELF, 'D', ['all' => ['width' => 0.15, 'dash' => '2,1.5']]);
-        $pdf->setFont('dejavuserif', '', 26);
+        $pdf->setFont(Pdf::SERIF, '', 26);
         $pdf->setXY(PdfPages::MARGIN + 6, $top + 7);
         $pdf->Cell($pages->width() - 12, 12, mb_strimwidth($plan->design->name, 0, 60, '…'), 0, 0, 'L', false, '', 1);
-        $pdf->setFont('dejavusanscondensed', '', 11);
+        $pdf->setFont(Pdf::SANS, '', 11);
         $pdf->setXY(PdfPages::MARGIN + 6, $top + 21);
         $pdf->Cell($pages->width() - 12, 6, $this->about($plan), 0, 0, 'L', false, '', 1);
-        $pdf->setFont('dejavuserif', '', 30);
+        $pdf->setFont(Pdf::SERIF, '', 30);
         $pdf->setXY(PdfPages::MARGIN + 6, $top + 33);
         $pdf->Cell($pages->width() - 12, 14, $price, 0, 0, 'R');
         $pdf->setY($top + self::SHELF);
@@ -67,7 +67,7 @@ final readonly class TagsPdf
         $pdf->Rect($left, $top, $width, self::HEIGHT, 'D', ['all' => ['width' => 0.15, 'dash' => '2,1.5']]);
         $pdf->Circle($left + $width / 2, $top + 6, 2.0, 0, 360, 'D', ['width' => 0.15, 'dash' => 0]);
         foreach ([[$plan->design->name, 10.5, 11.0], [$this->about($plan), 7.0, 18.0], [$price, 16.0, 25.0]] as [$text, $size, $down]) {
-            $pdf->setFont($size > 9 ? 'dejavuserif' : 'dejavusanscondensed', '', $size);
+            $pdf->setFont($size > 9 ? Pdf::SERIF : Pdf::SANS, '', $size);
             $pdf->setXY($left + 2, $top + $down);
             $pdf->Cell($width - 4, 6, mb_strimwidth($text, 0, 60, '…'), 0, 0, 'C', false, '', 1);
         }

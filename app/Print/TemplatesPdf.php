@@ -112,7 +112,7 @@ final readonly class TemplatesPdf
             $this->cross($pages, $holeX, $holeY, ['width' => 0.15, 'dash' => 0, 'color' => self::INK]);
         }
         if ($offsetX + $offsetY === 0.0) {
-            $pdf->setFont('dejavuserif', '', 16);
+            $pdf->setFont(Pdf::SERIF, '', 16);
             $pdf->setXY($x + 6, $y + 8);
             $pdf->Cell(12, 8, $part->letter, 0, 0, 'L');
         }
