@@ -9,7 +9,7 @@ import { papering } from './papering.js';
 import { pinning } from './pinning.js';
 import { keepInHand, placing } from './placing.js';
 import { ordering } from './ordering.js';
-import { printing } from './printing.js';
+import { printing, reaching } from './printing.js';
 import { stitching } from './stitching.js';
 import { sums } from './sums.js';
 import { words } from './words.js';
@@ -32,6 +32,7 @@ keepPlace(document);
 keepInHand(document);
 keepScoreInHand(document);
 pinning(document);
+reaching(document);
 sums(document);
 words(document);
 

@@ -2,8 +2,8 @@
     @if ($plan->report->stops())
         <p class="said is-stop">Something still stops the work: {{ $plan->report->findings[0]->text }}</p>
     @endif
-    <div class="prints" x-data="printing" x-on:pointerover="reach" x-on:focusin="reach" x-on:change="reach">
-        <form class="sheet" method="get" action="{{ route('print.pdf', [$project, 'cut-list']) }}" target="_blank" data-long>
+    <div class="prints">
+        <form class="sheet" method="get" action="{{ route('print.pdf', [$project, 'cut-list']) }}" target="_blank" x-data="printing">
             <h2 class="section-title">Cut list</h2>
             <p>All pieces by section, with a box to tick for each one and lines to clip along, the sheets they come from, and the steps.</p>
             @include('partials.print-paper', ['id' => 'cut-list'])

@@ -126,6 +126,10 @@ final class WorkingTest extends BrowserTestCase
             $begun(),
             'each once',
         );
+        $this->open($this->project('Perseid', 'log'));
+        $this->driver()->executeScript('document.querySelector("a[href$=\'pattern.pdf\']").focus();');
+        $this->driver()->wait(20, 100)->until(static fn (): bool => $begun() !== []);
+        $this->assertSame(['pattern.pdf'], $begun(), 'behind a link too');
     }
 
     public function test_a_pocket_is_put_on_a_page_that_was_pressed_in_the_drawing(): void
