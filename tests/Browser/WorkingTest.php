@@ -127,7 +127,9 @@ final class WorkingTest extends BrowserTestCase
             'each once',
         );
         $this->open($this->project('Perseid', 'log'));
-        $this->driver()->executeScript('document.querySelector("a[href$=\'pattern.pdf\']").focus();');
+        $this->driver()->executeScript(
+            'document.getElementById("write-up").open = true; document.querySelector("a[href$=\'pattern.pdf\']").focus();',
+        );
         $this->driver()->wait(20, 100)->until(static fn (): bool => $begun() !== []);
         $this->assertSame(['pattern.pdf'], $begun(), 'behind a link too');
     }
