@@ -50,11 +50,13 @@ final readonly class PartDrawing
             $prints->drawPiece($drawing, $part, $up);
             $drawing->close('g');
         }
+        foreach ([true, false] as $isTape) {
+            foreach ($this->fields($part, $isTape) as $field) {
+                $drawing->hatch($field, $isTape);
+            }
+        }
         foreach ($part->glueZones as $zone) {
-            $drawing->open('g', ['class' => $zone->side === Side::B ? 'glue-behind' : 'glue-front']);
-            $drawing->hatch($zone->area, $zone->adhesive === Adhesive::Tape);
             $drawing->rectangle($zone->area, LineKind::Hidden->attributes());
-            $drawing->close('g');
         }
         foreach ($part->corners as $corner) {
             $drawing->corner($corner, $part->size, Palette::GROUND);
@@ -75,6 +77,22 @@ final readonly class PartDrawing
         foreach ($part->holes as $hole) {
             $drawing->hole($hole->at, $hole->diameter, Palette::GROUND);
         }
+    }
+
+    /** @return list<Rectangle> where something is stuck on, strips that lie side by side as one */
+    private function fields(Part $part, bool $isTape): array
+    {
+        $fields = [];
+        foreach ($part->glueZones as $zone) {
+            if (($zone->adhesive === Adhesive::Tape) !== $isTape) {
+                continue;
+            }
+            $last = array_pop($fields);
+            $joined = $last?->joined($zone->area);
+            array_push($fields, ...($joined !== null ? [$joined] : ($last === null ? [$zone->area] : [$last, $zone->area])));
+        }
+
+        return $fields;
     }
 
     private function letters(SvgDrawing $drawing, Part $part): void

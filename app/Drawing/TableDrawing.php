@@ -70,7 +70,7 @@ final readonly class TableDrawing
         $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30);
         // A label wants its room too: somewhat more than half its size for each letter.
         $slots = array_map(
-            static fn (Frame $frame, float $own): float => max($own, 0.56 * $size * mb_strlen($frame->label)),
+            static fn (Frame $frame, float $own): float => max($own, 0.62 * $size * mb_strlen($frame->label)),
             $frames,
             $widths
         );

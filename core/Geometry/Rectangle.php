@@ -152,6 +152,22 @@ final readonly class Rectangle
         );
     }
 
+    /** Both as one; null where they do not have a whole edge of each in common. */
+    public function joined(self $other): ?self
+    {
+        $isBeside = $this->top === $other->top && $this->height === $other->height
+            && ($this->left + $this->width === $other->left || $other->left + $other->width === $this->left);
+        $isBelow = $this->left === $other->left && $this->width === $other->width
+            && ($this->top + $this->height === $other->top || $other->top + $other->height === $this->top);
+
+        return $isBeside || $isBelow ? self::between(
+            min($this->left, $other->left),
+            min($this->top, $other->top),
+            max($this->left + $this->width, $other->left + $other->width),
+            max($this->top + $this->height, $other->top + $other->height),
+        ) : null;
+    }
+
     /** The edge beyond which another one lies that it does not overlap. */
     public function edgeTowards(self $other): Edge
     {

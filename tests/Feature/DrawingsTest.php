@@ -17,6 +17,7 @@ use App\Planning\ProjectEditor;
 use App\View\Measured;
 use App\View\Stage;
 use App\View\Typeset;
+use Ephemeron\Blueprint\Adhesive;
 use Ephemeron\Design\Design;
 use Ephemeron\Filling\Keepsake;
 use Ephemeron\Filling\KeepsakeKind;
@@ -145,6 +146,33 @@ final class DrawingsTest extends TestCase
             [LineKind::Outline, LineKind::Valley, LineKind::Mountain, LineKind::Hidden],
         );
         $this->assertSame($dashes, array_unique($dashes));
+    }
+
+    /** Strips that lie side by side are one hatching: as much is hatched, and nothing twice. */
+    public function test_where_something_is_stuck_on_is_hatched_field_by_field(): void
+    {
+        $joined = 0;
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            foreach ($this->plan($structure)->blueprint->parts as $part) {
+                $drawing = new SvgDrawing(0.0, 0.0, 1.0, 1.0, '');
+                (new PartDrawing(Notation::usual(Unit::Inch), false))->bare($drawing, $part);
+                $field = '~ width="(\S+)" height="(\S+)" class="line-(glue|tape)"~';
+                preg_match_all($field, $drawing->inline(), $found, PREG_SET_ORDER);
+                $hatched = ['glue' => 0.0, 'tape' => 0.0];
+                foreach ($found as [, $width, $height, $with]) {
+                    $hatched[$with] += (float) $width * (float) $height;
+                }
+                $zones = ['glue' => 0.0, 'tape' => 0.0];
+                foreach ($part->glueZones as $zone) {
+                    $area = $zone->area->width()->inMillimetres() * $zone->area->height()->inMillimetres();
+                    $zones[$zone->adhesive === Adhesive::Tape ? 'tape' : 'glue'] += $area;
+                }
+                $this->assertEqualsWithDelta($zones, $hatched, 0.5, "{$structure}, {$part->key}");
+                $this->assertLessThanOrEqual(count($part->glueZones), count($found));
+                $joined += count($part->glueZones) - count($found);
+            }
+        }
+        $this->assertGreaterThan(5, $joined);
     }
 
     public function test_the_board_shows_where_to_score(): void
