@@ -31,6 +31,9 @@ final readonly class SceneStill
     /** @var list<array{PosedLeaf, non-empty-list<Polygon>}> every leaf with its outline and its windows as they are seen */
     private array $seen;
 
+    /** @var list<Rectangle|null> of each that is a whole rectangle the place it takes */
+    private array $wholes;
+
     private Rectangle $bounds;
 
     /** @param array<string, true> $new keys of the parts that have just come to it */
@@ -41,6 +44,7 @@ final readonly class SceneStill
             static fn (PosedLeaf $leaf): array => [$leaf, array_map(self::polygon(...), [$leaf->outline(), ...$leaf->windows()])],
             $pose->leaves,
         );
+        $this->wholes = array_map(static fn (array $seen): ?Rectangle => self::whole($seen[1]), $this->seen);
         $corners = array_merge(...array_map(static fn (array $seen): array => $seen[1][0]->corners, $this->seen));
         $xs = array_map(static fn (Point $corner): int => $corner->x->ticks, $corners) ?: [0];
         $ys = array_map(static fn (Point $corner): int => $corner->y->ticks, $corners) ?: [0];
@@ -90,15 +94,23 @@ final readonly class SceneStill
     /** By a whole rectangle that lies higher; what is under anything else may be seen. */
     private function isCovered(Point $at, int $index): bool
     {
-        foreach (array_slice($this->seen, $index + 1) as [, $outlines]) {
-            $area = $outlines[0]->bounds();
-            $isWhole = count($outlines) === 1 && $outlines[0]->doubleArea() === 2 * $area->width()->ticks * $area->height()->ticks;
-            if ($isWhole && $area->contains(Rectangle::between($at->x->ticks, $at->y->ticks, $at->x->ticks, $at->y->ticks))) {
+        $spot = Rectangle::between($at->x->ticks, $at->y->ticks, $at->x->ticks, $at->y->ticks);
+        foreach (array_slice($this->wholes, $index + 1) as $whole) {
+            if ($whole?->contains($spot)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @param non-empty-list<Polygon> $outlines */
+    private static function whole(array $outlines): ?Rectangle
+    {
+        $area = $outlines[0]->bounds();
+        $isWhole = count($outlines) === 1 && $outlines[0]->doubleArea() === 2 * $area->width()->ticks * $area->height()->ticks;
+
+        return $isWhole ? $area : null;
     }
 
     /** @param non-empty-list<array{float, float, float}> $corners */

@@ -280,7 +280,7 @@ final class SceneBuilder
     /**
      * @param array<int, int> $steps by edge
      * @param array{dx: int, dy: int, quarters: int, over: bool, behind: bool, step: int, px: int, py: int}|null $glued
-     * @param list<array{Joint, string, bool}> $joints
+     * @param array<int, array{Joint, string, bool}> $joints
      * @param array<int, array{int, Hinge}>|null $parents
      */
     private function node(
@@ -310,16 +310,17 @@ final class SceneBuilder
         array_push($children, ...$this->whatIsGluedOn($part, $panel, $joints, $gluedSteps, $page));
         $edge = $hinge === null ? null : $pattern->edges[$hinge->edge];
         $parentFace = $parents[$face][0] ?? null;
+        $outline = $pattern->faces === [] ? null : $pattern->outline($face);
 
         return new SceneNode(
             $part,
             $panel,
-            $pattern->faces === [] ? [
+            $outline ?? [
                 [0, 0],
                 [$part->size->width->ticks, 0],
                 [$part->size->width->ticks, $part->size->height->ticks],
                 [0, $part->size->height->ticks],
-            ] : $pattern->outline($face),
+            ],
             $pattern->faces === [] ? [] : $pattern->windows($face),
             $edge === null ? null : [$pattern->vertices[$edge->from], $pattern->vertices[$edge->to]],
             $hinge === null || $parentFace === null ? 0 : FoldAngles::turn($pattern, $hinge, $parentFace),
@@ -331,7 +332,7 @@ final class SceneBuilder
                 array_filter(
                     $part->glueZones,
                     static fn ($zone): bool => self::isWithin(
-                        $pattern->faces === [] ? [] : $pattern->outline($face),
+                        $outline ?? [],
                         $zone->area->left()->ticks + intdiv($zone->area->width()->ticks, 2),
                         $zone->area->top()->ticks + intdiv($zone->area->height()->ticks, 2),
                     ),
@@ -353,7 +354,7 @@ final class SceneBuilder
     }
 
     /**
-     * @param list<array{Joint, string, bool}> $joints
+     * @param array<int, array{Joint, string, bool}> $joints
      * @return list<SceneNode>
      */
     private function whatIsGluedOn(Part $part, string $panel, array $joints, int $gluedSteps, ?string $page): array
@@ -370,7 +371,8 @@ final class SceneBuilder
             }
             $other = $this->blueprint->part($brings);
             $there = $isGlued ? $joint->from : $joint->onto;
-            $rest = array_values(array_filter($joints, static fn (int $each): bool => $each !== $index, ARRAY_FILTER_USE_KEY));
+            $rest = $joints;
+            unset($rest[$index]);
             $folded = $this->foldedSheet($other);
             $base = $folded->pattern->faceOf($there->panel) ?? $folded->base;
             $children[] = $this->node(

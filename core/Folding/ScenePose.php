@@ -30,9 +30,10 @@ final readonly class ScenePose
             ? Isometry::shift($scene->root->part->size->width->ticks, 0)->after(Isometry::about($leftEdge, 2))
             : Isometry::identity();
         self::gather($scene->root, $turned, 0, [], $at, $layer, $leaves);
-        usort($leaves, static fn (PosedLeaf $one, PosedLeaf $other): int => $one->height() <=> $other->height());
+        $heights = array_map(static fn (PosedLeaf $leaf): float => $leaf->height(), $leaves);
+        asort($heights);
 
-        return new self($leaves);
+        return new self(array_map(static fn (int $index): PosedLeaf => $leaves[$index], array_keys($heights)));
     }
 
     /**
