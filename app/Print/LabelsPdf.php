@@ -45,10 +45,9 @@ final readonly class LabelsPdf
                         $top = $pages->pdf->GetY();
                     }
                     $piece = ($number - 1) % $part->quantity;
-                    $taken = $thumbnail->isThere($part, $piece) ? self::PICTURE + 2 : 0.0;
-                    $this->label($pages, $plan, $part, $section, $number, $column, $top, $taken);
                     $right = PdfPages::MARGIN + ($column + 1) * $pages->width() / self::COLUMNS - 2;
-                    $thumbnail->draw($part, $right, $top + 11.5, self::PICTURE, $piece);
+                    $isShown = $thumbnail->draw($part, $right, $top + 11.5, self::PICTURE, $piece);
+                    $this->label($pages, $plan, $part, $section, $number, $column, $top, $isShown ? self::PICTURE + 2 : 0.0);
                     $column++;
                 }
             }
@@ -77,9 +76,11 @@ final readonly class LabelsPdf
         $pdf->setFont(Pdf::SERIF, '', 10.5);
         $pdf->setXY($left + 16, $top + 2.2);
         $pdf->Cell($width - 18, 5, $plan->notation()->size($part->size), 0, 0, 'R');
-        $pdf->setFont(Pdf::SANS, '', 8);
-        $pdf->setXY($left + 16, $top + 7);
-        $pdf->Cell($width - 18, 4, $plan->countOf($part) > 1 ? "{$number} of {$plan->countOf($part)}" : '', 0, 0, 'R');
+        if ($plan->countOf($part) > 1) {
+            $pdf->setFont(Pdf::SANS, '', 8);
+            $pdf->setXY($left + 16, $top + 7);
+            $pdf->Cell($width - 18, 4, "{$number} of {$plan->countOf($part)}", 0, 0, 'R');
+        }
         $this->line($pages, $left, $top + 11.5, $width - $taken, $part->name, 9.0);
         $this->line($pages, $left, $top + 15.5, $width - $taken, $section, 8.0);
         $this->line($pages, $left, $top + 19.5, $width - $taken, $this->where($plan, $part, $number), 9.0);

@@ -30,20 +30,20 @@ final readonly class MotifThumbnail
     }
 
     /**
-     * Nothing where there is no picture.
-     *
      * @param float $right of the picture, mm
      * @param float $side of the square it stands in, mm
      * @param int $number which of the pieces, from 0
+     * @return bool whether there is a picture; where there is none nothing is drawn
      */
-    public function draw(Part $part, float $right, float $top, float $side, int $number = 0): void
+    public function draw(Part $part, float $right, float $top, float $side, int $number = 0): bool
     {
         $seen = $this->prints->piece($part, $part->shows, null, $number);
         if ($seen === null) {
-            return;
+            return false;
         }
         $scale = $side / $part->size->longSide()->inMillimetres();
         $width = $part->size->width->inMillimetres() * $scale;
-        $this->shown->draw($seen, $right - $width, $top, $width, $part->size->height->inMillimetres() * $scale);
+
+        return $this->shown->draw($seen, $right - $width, $top, $width, $part->size->height->inMillimetres() * $scale);
     }
 }
