@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ephemeron\Blueprint\Adhesive;
+use Ephemeron\Blueprint\GlueZone;
 use Ephemeron\Blueprint\Panel;
 use Ephemeron\Blueprint\Part;
 use Ephemeron\Format\Svg\LineKind;
 use Ephemeron\Format\Svg\SvgDrawing;
+use Ephemeron\Geometry\Polygon;
 use Ephemeron\Geometry\Rectangle;
 use Ephemeron\Measure\Notation;
 use Ephemeron\Paper\Side;
@@ -55,9 +57,8 @@ final readonly class PartDrawing
                 $drawing->hatch($field, $isTape);
             }
         }
-        foreach ($part->glueZones as $zone) {
-            $drawing->rectangle($zone->area, LineKind::Hidden->attributes());
-        }
+        $strips = array_map(static fn (GlueZone $zone): Polygon => Polygon::of($zone->area), $part->glueZones);
+        $strips === [] ? null : $drawing->shape($strips, LineKind::Hidden->attributes());
         foreach ($part->corners as $corner) {
             $drawing->corner($corner, $part->size, Palette::GROUND);
         }
