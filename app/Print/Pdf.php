@@ -8,7 +8,7 @@ use Closure;
 use TCPDF;
 use TCPDF_FONTS;
 
-/** A print set in {@see UsualLetters}; a text that they do not suffice for is set in the whole typeface, which is cut down for this print. */
+/** A print set in {@see UsualLetters}; a text for which they do not suffice is in the whole typeface, which is cut down for this print. */
 final class Pdf extends TCPDF
 {
     public const SANS = 'dejavusanscondensed';
