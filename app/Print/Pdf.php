@@ -26,6 +26,8 @@ final class Pdf extends TCPDF
     {
         parent::__construct('P', 'mm', $size, true, 'UTF-8');
         $this->setFontSubsetting(true);
+        // Nothing on a print leads elsewhere.
+        $this->tcpdflink = false;
         foreach ([self::SANS, self::SERIF] as $typeface) {
             $file = $letters->of($typeface);
             if ($file !== null) {

@@ -47,6 +47,7 @@ final class UsualLettersTest extends TestCase
             $cutDown = '~/BaseFont /[A-Z]{6}\+~';
             $this->assertSame([$isUsual ? 0 : 2, 2], [preg_match_all($cutDown, $cut), preg_match_all($cutDown, $whole)]);
             $this->assertLessThan(150_000, strlen($cut));
+            $this->assertStringNotContainsString('/URI', $cut, 'nothing leads elsewhere');
         }
     }
 
