@@ -12,13 +12,14 @@ use Ephemeron\Paper\Side;
 use Ephemeron\Papering\Crop;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\TestWith;
-use Symfony\Component\Process\Process;
 use TCPDF;
 use Tests\TestCase;
 
 /** A place of a picture on a page, rendered by poppler and looked at: turned as it is said, no wider than its box, in the file once. */
 final class PrintsOnPageTest extends TestCase
 {
+    use SeenByPoppler;
+
     private const RED = 0xCC1122;
 
     private const GREEN = 0x118833;
@@ -26,8 +27,6 @@ final class PrintsOnPageTest extends TestCase
     private const BLUE = 0x1133CC;
 
     private const YELLOW = 0xEEDD22;
-
-    private const MILLIMETRE = 25.4;
 
     private TCPDF $pdf;
 
@@ -61,7 +60,7 @@ final class PrintsOnPageTest extends TestCase
         $place = Rectangle::between(64 * 16, 64 * 12, 64 * 46, 64 * 22);
         [$width, $height] = $quarters % 2 === 0 ? [60.0, 20.0] : [20.0, 60.0];
         $this->assertTrue($this->onPage()->draw($this->seen($place, $quarters), 50.0, 40.0, $width, $height));
-        $page = $this->rendered();
+        $page = $this->rendered($this->pdf->Output('', 'S'));
         $corners = [[51, 41], [49 + $width, 41], [49 + $width, 39 + $height], [51, 39 + $height]];
         foreach ($corners as $index => [$x, $y]) {
             $this->assertColour($seen[$index], $page, $x, $y);
@@ -83,7 +82,7 @@ final class PrintsOnPageTest extends TestCase
         // Cut off at 5 in from the left and 3 in from the top: all of it is yellow.
         $picture = new Pictured('', Rectangle::between(-64 * 40, -64 * 24, 64 * 24, 64 * 8), 'quarters.jpg');
         $this->onPage()->draw($this->seen(Rectangle::between(0, 0, 64 * 8, 64 * 8), 0, $picture), 20.0, 20.0, 30.0, 30.0);
-        $page = $this->rendered();
+        $page = $this->rendered($this->pdf->Output('', 'S'));
         $this->assertColour(self::YELLOW, $page, 21, 21);
         $this->assertColour(self::YELLOW, $page, 49, 49);
     }
@@ -123,21 +122,6 @@ final class PrintsOnPageTest extends TestCase
         $picture ??= new Pictured('', Rectangle::between(0, 0, 64 * 64, 64 * 32), 'quarters.jpg');
 
         return new SeenPrint(new Crop('1', 'Quarters', 'quarters-1 #1', Side::A, $place, $quarters), $picture);
-    }
-
-    /** Ten dots to the millimetre. */
-    private function rendered(): \GdImage
-    {
-        $folder = sys_get_temp_dir().'/ephemeron-print-'.bin2hex(random_bytes(4));
-        mkdir($folder);
-        file_put_contents("{$folder}/print.pdf", $this->pdf->Output('', 'S'));
-        (new Process(['pdftoppm', '-r', (string) (10 * self::MILLIMETRE), '-png', "{$folder}/print.pdf", "{$folder}/page"]))->mustRun();
-        $image = imagecreatefrompng((string) (glob("{$folder}/page*.png") ?: [''])[0]);
-        array_map(unlink(...), glob("{$folder}/*") ?: []);
-        rmdir($folder);
-        assert($image instanceof \GdImage);
-
-        return $image;
     }
 
     private function assertColour(int $colour, \GdImage $page, float $x, float $y): void

@@ -8,13 +8,13 @@ use App\Models\Project;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Smalot\PdfParser\Parser;
-use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** Cut, score, bench and print: what is used at the table. */
 final class TableTest extends TestCase
 {
     use RefreshDatabase;
+    use SeenByPoppler;
 
     private Project $project;
 
@@ -264,7 +264,8 @@ final class TableTest extends TestCase
      */
     public function test_a_template_measures_what_it_says(): void
     {
-        $page = $this->rendered("/projects/{$this->project->id}/print/templates.pdf?paper=letter&letters[]=J");
+        $print = $this->get("/projects/{$this->project->id}/print/templates.pdf?paper=letter&letters[]=J");
+        $page = $this->rendered((string) $print->assertOk()->getContent());
         // A line of dots across the middle of the piece meets nothing but its two sides; so does one down, left of the notch.
         $this->assertEqualsWithDelta(1238.25, $this->span($page, row: 700), 3.0);
         $this->assertEqualsWithDelta(984.25, $this->span($page, column: 420, from: 200, to: 1400), 3.0);
@@ -272,20 +273,6 @@ final class TableTest extends TestCase
         $foot = imagesy($page) - 100;
         $this->assertEqualsWithDelta(254, $this->span($page, row: $foot, from: 100, to: 440), 3.0);
         $this->assertEqualsWithDelta(300, $this->span($page, row: $foot, from: 470, to: 860), 3.0);
-    }
-
-    private function rendered(string $uri): \GdImage
-    {
-        $folder = sys_get_temp_dir().'/ephemeron-print-'.bin2hex(random_bytes(4));
-        mkdir($folder);
-        file_put_contents("{$folder}/print.pdf", (string) $this->get($uri)->assertOk()->getContent());
-        (new Process(['pdftoppm', '-r', '254', '-gray', '-png', "{$folder}/print.pdf", "{$folder}/page"]))->mustRun();
-        $image = imagecreatefrompng((string) (glob("{$folder}/page*.png") ?: [''])[0]);
-        array_map(unlink(...), glob("{$folder}/*") ?: []);
-        rmdir($folder);
-        assert($image instanceof \GdImage);
-
-        return $image;
     }
 
     /** Between the middles of the first and the last dark dots along a row or a column. */
