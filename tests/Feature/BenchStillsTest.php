@@ -11,6 +11,7 @@ use Ephemeron\Assembly\Job;
 use Ephemeron\Blueprint\Flap;
 use Ephemeron\Blueprint\Layer;
 use Ephemeron\Blueprint\Phase;
+use Ephemeron\Folding\PosedLeaf;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Folding\ScenePose;
 use Ephemeron\Format\DesignReader;
@@ -68,6 +69,10 @@ final class BenchStillsTest extends TestCase
                 $scene = $scenes->scene((string) $name);
                 $this->assertNotNull($scene);
                 $pose = ScenePose::of($scene, count($scene->steps), layer: SceneStill::LAYER);
+                $heights = array_map(static fn (PosedLeaf $leaf): float => $leaf->height(), $pose->leaves);
+                $upwards = $heights;
+                sort($upwards);
+                $this->assertSame($upwards, $heights, 'from the table up');
                 $drawing = new SvgDrawing(0.0, 0.0, 1.0, 1.0, '');
                 (new SceneStill($pose))->draw($drawing);
                 preg_match_all('~<path d="([^"]*)"[^>]*/>(<text)?~', $drawing->file(), $found, PREG_SET_ORDER);
