@@ -29,6 +29,9 @@ final readonly class TableDrawing
 {
     private const GAP = 14.0;
 
+    /** How many radii of the ring around a letter are as wide as a still. */
+    private const RINGS = 70;
+
     private SceneBuilder $scenes;
 
     public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
@@ -235,7 +238,8 @@ final readonly class TableDrawing
             }
             $drawing->rectangle($area, [...LineKind::Outline->attributes(), 'stroke-width' => '0.9']);
             $drawing->close('g');
-            $radius = min(7.0, $part->size->shortSide()->inMillimetres() * 0.2);
+            // Seen as large beside a small piece as beside a wide one: a still is fitted to where it is shown.
+            $radius = min(max(7.0, $drawing->size()[0] / self::RINGS), $part->size->shortSide()->inMillimetres() * 0.2);
             if ($part->shows !== $panel->side) {
                 $drawing->ring(2.2 * $radius, 2.2 * $radius, $part->letter, $radius);
             }

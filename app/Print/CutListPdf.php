@@ -221,26 +221,33 @@ final readonly class CutListPdf
         $pages->addPage();
         $pages->heading('Steps', 16);
         $table = new TableDrawing($plan);
-        foreach ($plan->steps as $step) {
-            $still = $table->draw($step);
-            $sentences = [...($step->text === '' ? [] : [$step->text]), ...$plan->linesOf($step)];
-            // Words and still stay together on a page.
-            $told = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $sentences);
-            $pages->need(12.0 + array_sum($told) + $this->heightOf($still));
-            $y = $pages->pdf->GetY();
-            $pages->box(PdfPages::MARGIN, $y + 0.6);
-            $pages->pdf->setFont(Pdf::SERIF, '', 10);
-            $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
-            $pages->pdf->MultiCell($pages->width() - 6, 4.8, "{$step->number}. {$step->title}", 0, 'L');
-            foreach ($sentences as $index => $sentence) {
-                $pages->paragraph($sentence, 8.5, 6.0, $told[$index]);
+        foreach (StepsTold::of($plan) as $told) {
+            $still = $table->draw($told->steps[0]);
+            $heights = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $told->sentences);
+            $after = array_sum($heights) + $this->heightOf($still);
+            foreach ($told->steps as $index => $step) {
+                // The last title, the words and the still stay together on a page.
+                $pages->need(12.0 + ($index === count($told->steps) - 1 ? $after : 0.0));
+                $this->title($pages, "{$step->number}. {$step->title}");
+            }
+            foreach ($told->sentences as $index => $sentence) {
+                $pages->paragraph($sentence, 8.5, 6.0, $heights[$index]);
             }
             $this->still($pages, $still);
-            if ($step->caution !== null) {
-                $pages->paragraph($step->caution->text(), 8.0, 6.0);
-            }
+            $caution = $told->steps[0]->caution;
+            $caution === null ? null : $pages->paragraph($caution->text(), 8.0, 6.0);
             $pages->pdf->Ln(1.6);
         }
+    }
+
+    /** With the box that is ticked for it. */
+    private function title(PdfPages $pages, string $title): void
+    {
+        $y = $pages->pdf->GetY();
+        $pages->box(PdfPages::MARGIN, $y + 0.6);
+        $pages->pdf->setFont(Pdf::SERIF, '', 10);
+        $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
+        $pages->pdf->MultiCell($pages->width() - 6, 4.8, $title, 0, 'L');
     }
 
     /** The table at this step, as the bench shows it. */
