@@ -26,6 +26,9 @@ final readonly class SceneStill
 
     private const RISE = 0.35;
 
+    /** As many lines side by side on a drawing can be told apart. */
+    private const LINES = 200;
+
     private Palette $palette;
 
     /** @var list<array{PosedLeaf, non-empty-list<Polygon>}> every leaf with its outline and its windows as they are seen */
@@ -60,8 +63,9 @@ final readonly class SceneStill
     public function draw(SvgDrawing $drawing): void
     {
         $drawing->shifted($this->bounds->left()->times(-1), $this->bounds->top()->times(-1), function (SvgDrawing $drawing): void {
+            $between = $this->between($drawing->size()[0] * Length::TICKS_PER_MILLIMETRE / self::LINES);
             foreach ($this->seen as $index => [$leaf, $outlines]) {
-                $this->leaf($drawing, $leaf, $outlines, $index);
+                isset($between[$index]) || $this->leaf($drawing, $leaf, $outlines, $index);
             }
         });
     }
@@ -89,6 +93,56 @@ final readonly class SceneStill
             $label,
             $size,
         );
+    }
+
+    /**
+     * Leaves of one kind in the midst of a stack, whose edges cannot be told from those above and beneath: drawn, they were a dark band.
+     *
+     * @param float $apart ticks between lines that can be told apart
+     * @return array<int, true>
+     */
+    private function between(float $apart): array
+    {
+        $kinds = $between = [];
+        foreach (array_reverse($this->seen, true) as $index => [$leaf]) {
+            $whole = $this->wholes[$index];
+            if ($whole !== null && ! isset($this->new[$leaf->node->part->key])) {
+                $edges = [$whole->left()->ticks, $whole->top()->ticks, $whole->right()->ticks, $whole->bottom()->ticks];
+                $kinds["{$leaf->node->part->role->value} {$leaf->looks()?->value}"][] = [$index, $edges];
+            }
+        }
+        foreach ($kinds as $stack) {
+            $drawn = [];
+            $beneath = array_column($stack, 1);
+            foreach ($stack as [$index, $edges]) {
+                array_shift($beneath);
+                if (self::isNear($edges, $drawn, $apart) && self::isNear($edges, $beneath, $apart)) {
+                    $between[$index] = true;
+                } else {
+                    $drawn[] = $edges;
+                }
+            }
+        }
+
+        return $between;
+    }
+
+    /**
+     * Whether all edges lie near those of one of the others, in ticks.
+     *
+     * @param array{int, int, int, int} $edges left, top, right, bottom
+     * @param list<array{int, int, int, int}> $others
+     */
+    private static function isNear(array $edges, array $others, float $apart): bool
+    {
+        [$left, $top, $right, $bottom] = $edges;
+        foreach ($others as $other) {
+            if (max(abs($left - $other[0]), abs($top - $other[1]), abs($right - $other[2]), abs($bottom - $other[3])) < $apart) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** By a whole rectangle that lies higher; what is under anything else may be seen. */
