@@ -29,9 +29,6 @@ final readonly class TableDrawing
 {
     private const GAP = 14.0;
 
-    /** How many radii of the ring around a letter are as wide as a still. */
-    private const RINGS = 70;
-
     private SceneBuilder $scenes;
 
     public function __construct(private WorkPlan $plan, private Prints $prints = new Prints)
@@ -70,7 +67,13 @@ final readonly class TableDrawing
     private function sideBySide(array $frames, string $title): SvgDrawing
     {
         $widths = array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames);
-        $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30);
+        $height = array_reduce(
+            $frames,
+            static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()),
+            1.0,
+        );
+        // Wherever a still is fitted to, a label can be read: it takes its share of the width as of the height.
+        $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30, $height / 14);
         // A label wants its room too: somewhat more than half its size for each letter.
         $slots = array_map(
             static fn (Frame $frame, float $own): float => max($own, 0.62 * $size * mb_strlen($frame->label)),
@@ -78,11 +81,6 @@ final readonly class TableDrawing
             $widths
         );
         $width = array_sum($slots) + self::GAP * (count($frames) + 1);
-        $height = array_reduce(
-            $frames,
-            static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()),
-            1.0,
-        );
         $drawing = new SvgDrawing(0.0, 0.0, $width, $height + 4.5 * $size, $title);
         $x = self::GAP;
         foreach ($frames as $index => $frame) {
@@ -239,7 +237,8 @@ final readonly class TableDrawing
             $drawing->rectangle($area, [...LineKind::Outline->attributes(), 'stroke-width' => '0.9']);
             $drawing->close('g');
             // Seen as large beside a small piece as beside a wide one: a still is fitted to where it is shown.
-            $radius = min(max(7.0, $drawing->size()[0] / self::RINGS), $part->size->shortSide()->inMillimetres() * 0.2);
+            $shown = max(7.0, $drawing->size()[0] / 70, $drawing->size()[1] / 20);
+            $radius = min($shown, $part->size->shortSide()->inMillimetres() * 0.2);
             if ($part->shows !== $panel->side) {
                 $drawing->ring(2.2 * $radius, 2.2 * $radius, $part->letter, $radius);
             }

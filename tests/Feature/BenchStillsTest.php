@@ -39,6 +39,31 @@ final class BenchStillsTest extends TestCase
         }
     }
 
+    /** Six points on the page of a cut list, where nothing is written smaller; a still is fitted into 110 × 40 mm there. */
+    public function test_labels_have_their_room_and_can_be_read_in_print(): void
+    {
+        foreach (Catalogue::ofTheHouse()->keys() as $structure) {
+            $plan = $this->plan($structure);
+            foreach ($plan->steps as $step) {
+                $drawing = (new TableDrawing($plan))->draw($step);
+                if ($drawing === null) {
+                    continue;
+                }
+                $scale = min(110 / $drawing->size()[0], 40 / $drawing->size()[1]);
+                $written = $drawing->legible(6 * 25.4 / 72 / $scale)->file();
+                preg_match_all('~<text x="([^"]*)"[^>]* font-size="([^"]*)" text-anchor="start"[^>]*>([^<]*)~', $written, $labels, PREG_SET_ORDER);
+                $end = 0.0;
+                foreach ($labels as [, $x, $size, $label]) {
+                    $this->assertGreaterThan($end, (float) $x, "{$structure}, {$step->key}, {$label}");
+                    $this->assertLessThan(13 * 25.4 / 72, (float) $size * $scale);
+                    // A letter of DejaVu Serif is 0.6 of its size wide in the mean, measured here.
+                    $end = (float) $x + 0.6 * (float) $size * mb_strlen($label);
+                }
+                $this->assertLessThan($drawing->size()[0], $end, "{$structure}, {$step->key}");
+            }
+        }
+    }
+
     public function test_what_is_glued_on_is_seen_in_motion_at_its_own_place_in_the_scene_of_the_book(): void
     {
         $shown = 0;
