@@ -29,6 +29,7 @@ final readonly class FaceDrawing
      * @param list<string> $lifted keys of flaps
      * @param Lying|null $lying what lies there so far; null for all of it
      * @param bool $hasFlaps whether its flaps are drawn with it
+     * @param float $ring millimetres, the radius of the ring around a letter
      */
     public function __construct(
         private Layout $layout,
@@ -36,6 +37,7 @@ final readonly class FaceDrawing
         private ?Lying $lying = null,
         private Prints $prints = new Prints,
         private bool $hasFlaps = true,
+        private float $ring = 4.6,
     ) {
         $this->palette = new Palette;
     }
@@ -71,8 +73,7 @@ final readonly class FaceDrawing
 
     private function drawThings(SvgDrawing $drawing, Face $face, bool $lettered): void
     {
-        $depth = 0;
-        $rings = [];
+        $named = [];
         foreach ($this->layout->blueprint->on($face->key) as $joint) {
             if ($joint->layer === Layer::Flap || $this->lying?->isThere($joint) === false) {
                 continue;
@@ -81,13 +82,10 @@ final readonly class FaceDrawing
             $drawing->shifted($joint->area->left(), $joint->area->top(), function (SvgDrawing $drawing) use ($part, $joint): void {
                 $this->drawThing($drawing, $part, $joint);
             });
-            $rings[] = [$joint, $part->letter, $depth];
-            $depth += $joint->layer === Layer::Mat ? 1 : 0;
+            $named[] = $joint;
         }
         // Letters last: an upper mat must not hide that of the lower one.
-        foreach ($lettered ? $rings : [] as [$joint, $letter, $depth]) {
-            $this->letter($drawing, $joint, $letter, $depth);
-        }
+        $this->drawLetters($drawing, $lettered ? $named : []);
         foreach ($this->layout->blueprint->frontsOn($face->key) as $child) {
             $joint = $child->turns ? null : (new FrontJoint($this->layout->blueprint))->of($child, $face);
             if ($joint !== null && $this->lying?->isThere($joint) !== false) {
@@ -219,16 +217,24 @@ final readonly class FaceDrawing
         }
     }
 
-    /** Mats name themselves side by side at the head, other things at their foot. */
-    private function letter(SvgDrawing $drawing, Joint $joint, string $letter, int $depth): void
+    /**
+     * Mats name themselves at the head, other things at their foot; beside each other where they lie on each other.
+     *
+     * @param list<Joint> $joints
+     */
+    private function drawLetters(SvgDrawing $drawing, array $joints): void
     {
-        $radius = min(4.6, $joint->area->size()->shortSide()->inMillimetres() * 0.2);
-        $isMat = $joint->layer === Layer::Mat;
-        $drawing->ring(
-            $joint->area->left()->inMillimetres() + ($isMat ? 7.0 + 15.0 * $depth : 2 * $radius),
-            $isMat ? $joint->area->top()->inMillimetres() + 7.5 : $joint->area->bottom()->inMillimetres() - 2 * $radius,
-            $letter,
-            $radius,
-        );
+        $taken = [];
+        foreach ($joints as $joint) {
+            $radius = min($this->ring, $joint->area->size()->shortSide()->inMillimetres() * 0.2);
+            $isMat = $joint->layer === Layer::Mat;
+            $x = $joint->area->left()->inMillimetres() + ($isMat ? 1.5 * $this->ring : 2 * $radius);
+            $y = $isMat ? $joint->area->top()->inMillimetres() + 1.6 * $this->ring : $joint->area->bottom()->inMillimetres() - 2 * $radius;
+            while (array_filter($taken, fn (array $at): bool => hypot($at[0] - $x, $at[1] - $y) < 2.2 * $this->ring) !== []) {
+                $x += 3.25 * $this->ring;
+            }
+            $drawing->ring($x, $y, $this->layout->blueprint->part($joint->from->part)->letter, $radius);
+            $taken[] = [$x, $y];
+        }
     }
 }

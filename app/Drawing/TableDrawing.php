@@ -101,7 +101,7 @@ final readonly class TableDrawing
         $here = array_values(array_filter($glued, static fn (Glue $act): bool => $act->joint->face === $joint->face));
         $before = $this->before($step);
         $shown = fn (Lying $lying, bool $isNew): \Closure => function (SvgDrawing $drawing) use ($lying, $isNew, $face, $joint): void {
-            (new FaceDrawing($this->plan->layout, [], $lying, $this->prints))->draw($drawing, $face, $isNew);
+            (new FaceDrawing($this->plan->layout, [], $lying, $this->prints, ring: self::ring($drawing)))->draw($drawing, $face, $isNew);
             $drawing->rectangle($joint->contact(), [...LineKind::Hidden->attributes(), 'stroke-width' => '0.8']);
         };
 
@@ -222,6 +222,12 @@ final readonly class TableDrawing
         return $part->shows === $side ? 'letter down' : 'letter up';
     }
 
+    /** The radius of a ring around a letter: as large beside a small piece as on a wide one, as a still is fitted to where it is shown. */
+    private static function ring(SvgDrawing $still): float
+    {
+        return max(7.0, $still->size()[0] / 70, $still->size()[1] / 24);
+    }
+
     /** Lying with this side up, the panel that is meant lit where it is glued. */
     private function piece(Part $part, PanelRef $panel, ?Adhesive $with): \Closure
     {
@@ -236,9 +242,7 @@ final readonly class TableDrawing
             }
             $drawing->rectangle($area, [...LineKind::Outline->attributes(), 'stroke-width' => '0.9']);
             $drawing->close('g');
-            // Seen as large beside a small piece as beside a wide one: a still is fitted to where it is shown.
-            $shown = max(7.0, $drawing->size()[0] / 70, $drawing->size()[1] / 20);
-            $radius = min($shown, $part->size->shortSide()->inMillimetres() * 0.2);
+            $radius = min(self::ring($drawing), $part->size->shortSide()->inMillimetres() * 0.2);
             if ($part->shows !== $panel->side) {
                 $drawing->ring(2.2 * $radius, 2.2 * $radius, $part->letter, $radius);
             }

@@ -42,6 +42,7 @@ final class BenchStillsTest extends TestCase
     /** Six points on the page of a cut list, where nothing is written smaller; a still is fitted into 110 × 40 mm there. */
     public function test_labels_have_their_room_and_can_be_read_in_print(): void
     {
+        $stand = 0;
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
             $plan = $this->plan($structure);
             foreach ($plan->steps as $step) {
@@ -60,8 +61,20 @@ final class BenchStillsTest extends TestCase
                     $end = (float) $x + 0.6 * (float) $size * mb_strlen($label);
                 }
                 $this->assertLessThan($drawing->size()[0], $end, "{$structure}, {$step->key}");
+                // Rings on one face stand apart, and are as large as their letters.
+                foreach (preg_split('~</?g~', $written) ?: [] as $face) {
+                    preg_match_all('~<circle cx="([^"]*)" cy="([^"]*)" r="([^"]*)" class="ring~', $face, $rings, PREG_SET_ORDER);
+                    foreach ($rings as $index => $ring) {
+                        foreach (array_slice($rings, 0, $index) as $other) {
+                            $apart = hypot((float) $ring[1] - (float) $other[1], (float) $ring[2] - (float) $other[2]);
+                            $this->assertGreaterThan((float) $ring[3] + (float) $other[3], $apart, "{$structure}, {$step->key}");
+                            $stand++;
+                        }
+                    }
+                }
             }
         }
+        $this->assertGreaterThan(5, $stand);
     }
 
     public function test_what_is_glued_on_is_seen_in_motion_at_its_own_place_in_the_scene_of_the_book(): void
