@@ -62,10 +62,13 @@ final readonly class Prints
     /** A part of a piece as it lies with this side up, and the picture of the sheet it is cut from; null where there is none. */
     public function piece(Part $part, Side $side, ?Rectangle $within = null, int $number = 0): ?SeenPrint
     {
-        $crop = $this->crops?->ofPart($part, $side, $number)?->part($within ?? Rectangle::whole($part->size));
+        $crop = $this->crops?->ofPart($part, $side, $number);
         $picture = $crop === null ? null : $this->pictures?->side($crop->supply, $crop->side);
+        if ($crop === null || $picture === null) {
+            return null;
+        }
 
-        return $crop === null || $picture === null ? null : new SeenPrint($crop, $picture);
+        return new SeenPrint($crop->part($within ?? Rectangle::whole($part->size)), $picture);
     }
 
     /** What of which picture lies there; null where there is none. */
