@@ -120,11 +120,12 @@ final readonly class SpreadDrawing
             return SvgDrawing::around($whole, 3.0, "The book opened at {$names}");
         }
         $depth = Ruler::depth($whole->width(), $whole->height());
+        [$left, $top, $width, $height] = $whole->inMillimetres();
         $drawing = new SvgDrawing(
-            $whole->left()->inMillimetres() - 2.7 * $depth,
-            $whole->top()->inMillimetres() - 2.2 * $depth,
-            $whole->width()->inMillimetres() + 3.4 * $depth,
-            $whole->height()->inMillimetres() + 2.9 * $depth,
+            $left - 2.7 * $depth,
+            $top - 2.2 * $depth,
+            $width + 3.4 * $depth,
+            $height + 2.9 * $depth,
             "The book opened at {$names}",
         );
         $drawing->shifted(

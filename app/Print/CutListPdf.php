@@ -182,11 +182,8 @@ final readonly class CutListPdf
     private function miniature(PdfPages $pages, SheetPattern $pattern, array $outside, float $top, float $scale): void
     {
         foreach ($pattern->leaves() as $leaf) {
-            $area = $leaf->area();
-            $x = PdfPages::MARGIN + $area->left()->inMillimetres() * $scale;
-            $y = $top + $area->top()->inMillimetres() * $scale;
-            $width = $area->width()->inMillimetres() * $scale;
-            $height = $area->height()->inMillimetres() * $scale;
+            [$left, $above, $width, $height] = array_map(static fn (float $at): float => $at * $scale, $leaf->area()->inMillimetres());
+            [$x, $y] = [PdfPages::MARGIN + $left, $top + $above];
             $blank = $leaf instanceof Blank;
             $pages->pdf->Rect(
                 $x,

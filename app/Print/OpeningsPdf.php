@@ -48,12 +48,8 @@ final readonly class OpeningsPdf
     /** Its print, or the colour of its paper, with an outline. */
     private function area(PdfPages $pages, PrintsOnPage $onPage, Prints $prints, OpeningArea $shown, float $top, float $scale): void
     {
-        $box = [
-            PdfPages::MARGIN + $shown->area->left()->inMillimetres() * $scale,
-            $top + $shown->area->top()->inMillimetres() * $scale,
-            $shown->area->width()->inMillimetres() * $scale,
-            $shown->area->height()->inMillimetres() * $scale,
-        ];
+        [$x, $y, $width, $height] = $shown->area->inMillimetres();
+        $box = [PdfPages::MARGIN + $x * $scale, $top + $y * $scale, $width * $scale, $height * $scale];
         $seen = $prints->seen($shown->place);
         $isPrinted = $seen !== null && $onPage->draw($seen, ...$box);
         $ground = $isPrinted ? null : $prints->colour($shown->place) ?? (new Palette)->of($shown->role);

@@ -6,7 +6,6 @@ namespace App\Print;
 
 use App\Drawer\PaperPicture;
 use App\Drawing\SeenPrint;
-use Ephemeron\Geometry\Rectangle;
 use TCPDF;
 
 /** Puts what is seen of a picture on a page, as it is kept: each picture is in the print once, however often a place of it is shown. */
@@ -28,14 +27,14 @@ final class PrintsOnPage
     public function draw(SeenPrint $seen, float $left, float $top, float $width, float $height): bool
     {
         $picture = $this->known[$seen->picture->file] ??= (string) app(PaperPicture::class)->printable($seen->picture->file, $this->wide);
-        $place = self::inMillimetres($seen->crop->area);
+        $place = $seen->crop->area->inMillimetres();
         if ($picture === '' || $place[2] <= 0.0 || $place[3] <= 0.0) {
             return false;
         }
         $isTurned = $seen->crop->quarters % 2 === 1;
         [$across, $down] = [($isTurned ? $height : $width) / $place[2], ($isTurned ? $width : $height) / $place[3]];
         [$middleX, $middleY] = [$left + $width / 2, $top + $height / 2];
-        $whole = self::inMillimetres($seen->picture->area);
+        $whole = $seen->picture->area->inMillimetres();
         $this->pdf->StartTransform();
         $this->pdf->Rect($left, $top, $width, $height, 'CNZ');
         // The other way round than prints are turned.
@@ -51,16 +50,5 @@ final class PrintsOnPage
         $this->pdf->StopTransform();
 
         return true;
-    }
-
-    /** @return array{float, float, float, float} */
-    private static function inMillimetres(Rectangle $area): array
-    {
-        return [
-            $area->left()->inMillimetres(),
-            $area->top()->inMillimetres(),
-            $area->width()->inMillimetres(),
-            $area->height()->inMillimetres(),
-        ];
     }
 }

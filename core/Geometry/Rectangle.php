@@ -121,6 +121,18 @@ final readonly class Rectangle
         return Length::ofTicks($this->top + $this->height);
     }
 
+    /**
+     * For drawings and prints only: computation stays in ticks.
+     *
+     * @return array{float, float, float, float} left, top, width and height
+     */
+    public function inMillimetres(): array
+    {
+        $millimetre = Length::TICKS_PER_MILLIMETRE;
+
+        return [$this->left / $millimetre, $this->top / $millimetre, $this->width / $millimetre, $this->height / $millimetre];
+    }
+
     public function contains(self $other): bool
     {
         return $other->left >= $this->left

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ephemeron\Geometry\Rectangle;
+use Ephemeron\Measure\Length;
+use Ephemeron\Measure\Size;
 use PHPUnit\Framework\TestCase;
 
 /** By areas: two that do not overlap are one rectangle when what is round both is no larger than they are. */
@@ -30,6 +32,13 @@ final class RectanglesTest extends TestCase
             }
         }
         $this->assertGreaterThan(20, $joined);
+    }
+
+    public function test_it_is_drawn_where_its_edges_are(): void
+    {
+        $area = Rectangle::at(Length::inches(2), Length::millimetres(-3), new Size(Length::inches(1), Length::millimetres(40)));
+        // An inch is 25.4 mm by definition (ISO 31-1).
+        $this->assertEqualsWithDelta([50.8, -3.0, 25.4, 40.0], $area->inMillimetres(), 1e-9);
     }
 
     /** @param array{int, int, int, int} $sides left, top, right, bottom */

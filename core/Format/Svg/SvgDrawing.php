@@ -56,13 +56,9 @@ final class SvgDrawing
     /** Around a rectangle, with a margin in millimetres. */
     public static function around(Rectangle $area, float $margin, string $title): self
     {
-        return new self(
-            $area->left()->inMillimetres() - $margin,
-            $area->top()->inMillimetres() - $margin,
-            $area->width()->inMillimetres() + 2 * $margin,
-            $area->height()->inMillimetres() + 2 * $margin,
-            $title,
-        );
+        [$x, $y, $width, $height] = $area->inMillimetres();
+
+        return new self($x - $margin, $y - $margin, $width + 2 * $margin, $height + 2 * $margin, $title);
     }
 
     public function line(Segment $segment, LineKind $kind): self
@@ -101,13 +97,9 @@ final class SvgDrawing
     /** @param array<string, string|int|float> $attributes */
     public function rectangle(Rectangle $area, array $attributes = []): self
     {
-        return $this->element('rect', [
-            'x' => $area->left()->inMillimetres(),
-            'y' => $area->top()->inMillimetres(),
-            'width' => $area->width()->inMillimetres(),
-            'height' => $area->height()->inMillimetres(),
-            ...$attributes,
-        ]);
+        [$x, $y, $width, $height] = $area->inMillimetres();
+
+        return $this->element('rect', ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, ...$attributes]);
     }
 
     /**
@@ -127,23 +119,20 @@ final class SvgDrawing
     public function picture(Rectangle $area, string $address, ?Rectangle $within = null): self
     {
         if ($within !== null) {
-            [$x, $y, $width, $height] = [
-                $within->left()->inMillimetres(),
-                $within->top()->inMillimetres(),
-                $within->width()->inMillimetres(),
-                $within->height()->inMillimetres(),
-            ];
+            [$x, $y, $width, $height] = $within->inMillimetres();
             $this->open('svg', ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'viewBox' => "{$x} {$y} {$width} {$height}"]);
             $this->picture($area, $address);
 
             return $this->close('svg');
         }
 
+        [$x, $y, $width, $height] = $area->inMillimetres();
+
         return $this->element('image', [
-            'x' => $area->left()->inMillimetres(),
-            'y' => $area->top()->inMillimetres(),
-            'width' => $area->width()->inMillimetres(),
-            'height' => $area->height()->inMillimetres(),
+            'x' => $x,
+            'y' => $y,
+            'width' => $width,
+            'height' => $height,
             'preserveAspectRatio' => 'none',
             'href' => $address,
         ]);
@@ -158,10 +147,10 @@ final class SvgDrawing
      */
     public function cropped(Rectangle $area, Rectangle $whole, string $address, Rectangle $place, int $quarters): self
     {
-        [$width, $height] = [$area->width()->inMillimetres(), $area->height()->inMillimetres()];
+        [$left, $top, $width, $height] = $area->inMillimetres();
         $this->open('svg', [
-            'x' => $area->left()->inMillimetres(),
-            'y' => $area->top()->inMillimetres(),
+            'x' => $left,
+            'y' => $top,
             'width' => $width,
             'height' => $height,
             'viewBox' => sprintf('0 0 %s %s', self::number($width), self::number($height)),
@@ -248,10 +237,7 @@ final class SvgDrawing
 
     private function hatchLines(Rectangle $area, bool $crossed, float $gap): string
     {
-        $left = $area->left()->inMillimetres();
-        $top = $area->top()->inMillimetres();
-        $width = $area->width()->inMillimetres();
-        $height = $area->height()->inMillimetres();
+        [$left, $top, $width, $height] = $area->inMillimetres();
         $path = '';
         for ($offset = $gap; $offset < $width + $height; $offset += $gap) {
             // From the left or bottom side up to the top or right side of the rectangle.
