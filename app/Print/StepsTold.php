@@ -40,9 +40,9 @@ final readonly class StepsTold
     /** What is glued is shown for each: where it comes to lie is in its picture. */
     private function saysAlso(self $next): bool
     {
-        $step = $next->steps[0];
+        [$last, $step] = [$this->steps[0], $next->steps[0]];
+        $glues = array_filter($step->acts, static fn (Act $act): bool => $act instanceof Glue) !== [];
 
-        return $next->sentences === $this->sentences && $step->caution === $this->steps[0]->caution && $step->phase === $this->steps[0]->phase
-            && ! array_filter($step->acts, static fn (Act $act): bool => $act instanceof Glue);
+        return ! $glues && [$next->sentences, $step->caution, $step->phase] === [$this->sentences, $last->caution, $last->phase];
     }
 }
