@@ -170,7 +170,8 @@ final readonly class ProvenPlanner implements CutPlanner
         $search->sets->tryEveryWay($bound, $aPart);
         $search->fillCorners($aPart);
         $search->sets->price($bound, $aPart);
-        $search->sets->tryEveryWay($bound, $search->bound() > 1 ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
+        $isExact = $search->bound() > 1 || $search->sets->areOneSheet();
+        $search->sets->tryEveryWay($bound, $isExact ? $effort->left() - self::FOR_THE_REST : 2 * $aPart);
     }
 
     /** Where there are few kinds patterns do it, and of very many pieces parts are a small matter. */

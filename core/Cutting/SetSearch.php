@@ -17,6 +17,8 @@ final class SetSearch
 
     private ?EveryWay $every = null;
 
+    private ?FullSheet $full = null;
+
     /** @param list<Supply> $supplies one, of which there is enough */
     public function __construct(
         private readonly Measured $task,
@@ -34,6 +36,17 @@ final class SetSearch
         return array_sum($this->wanted) <= SheetSets::MOST_PIECES;
     }
 
+    /** Whether they are few and as good as fill the one sheet that they may go on. */
+    public function areOneSheet(): bool
+    {
+        if (! $this->areFew() || $this->plans->bound() > 1) {
+            return false;
+        }
+        $this->full ??= new FullSheet($this->task, Measured::each($this->wanted), $this->forEveryWay);
+
+        return $this->full->isFull();
+    }
+
     /**
      * Of a few pieces every way, with as many sheets as the bound says, then one more: until there is a plan or nothing less is left. Asked
      * again it has still in mind what comes out of a sheet and what does not.
@@ -47,6 +60,21 @@ final class SetSearch
         }
         $before = $this->forEveryWay->spent();
         $this->forEveryWay->grant(min($units, $this->effort->left()));
+        $this->areOneSheet() ? $this->fillSheet() : $this->lookThroughSheets($bound);
+        $this->effort->spend($this->forEveryWay->spent() - $before);
+    }
+
+    private function fillSheet(): void
+    {
+        $comesOut = $this->full?->comesOut();
+        if ($comesOut === false) {
+            $this->plans->raise(2);
+        }
+        $this->keep($comesOut === true && $this->full !== null ? [$this->full->slab()] : null);
+    }
+
+    private function lookThroughSheets(LowerBound $bound): void
+    {
         $every = $this->every ??= new EveryWay(
             $this->task,
             Measured::each($this->wanted),
@@ -61,7 +89,6 @@ final class SetSearch
             }
         } while ($isNone && ! $this->plans->isProved());
         $this->keep($slabs);
-        $this->effort->spend($this->forEveryWay->spent() - $before);
     }
 
     /**

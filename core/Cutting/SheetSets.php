@@ -24,8 +24,7 @@ final class SheetSets
      */
     private array $shapes = [];
 
-    /** @var list<int> the pieces of a kind that has more than one */
-    private readonly array $alike;
+    private readonly AlikePieces $alike;
 
     private readonly TightRectangles $tight;
 
@@ -40,12 +39,10 @@ final class SheetSets
         private readonly Effort $effort,
     ) {
         $this->tight = new TightRectangles($width, $height, $task, $effort);
-        $ofKind = [];
         foreach ($pieces as $piece => $kind) {
             $this->shapes[1 << $piece ^ 1 << $piece >> 12] = $this->tight->ofPiece($kind);
-            $ofKind[$kind] = ($ofKind[$kind] ?? 0) | 1 << $piece;
         }
-        $this->alike = array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0));
+        $this->alike = AlikePieces::among($pieces);
     }
 
     /**
@@ -85,15 +82,7 @@ final class SheetSets
     /** As many of each kind, the lowest ones: sets that differ only in which of equal pieces they have come out alike. */
     public function firstOfTheirKind(int $set): int
     {
-        foreach ($this->alike as $pieces) {
-            $mine = $set & $pieces;
-            $set ^= $mine;
-            for ($open = $pieces; $mine !== 0; $mine &= $mine - 1, $open &= $open - 1) {
-                $set |= $open & -$open;
-            }
-        }
-
-        return $set;
+        return $this->alike->firsts($set);
     }
 
     /** @throws \LogicException where it does not come out of a sheet */
@@ -154,7 +143,7 @@ final class SheetSets
     private function firstOnes(int $set): array
     {
         $firsts = [0];
-        foreach ($this->alike as $pieces) {
+        foreach ($this->alike->groups as $pieces) {
             $alike = $set & $pieces;
             if (($alike & ($alike - 1)) === 0) {
                 continue;
