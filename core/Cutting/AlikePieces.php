@@ -37,7 +37,7 @@ final readonly class AlikePieces
         return $set;
     }
 
-    /** As many of each kind, the highest ones: two sets have room beside each other if the first ones of one are not among these of the other. */
+    /** As many of each kind, the highest ones: where none of them is among the first ones of another set there are enough for both. */
     public function lasts(int $set): int
     {
         foreach ($this->groups as $pieces) {

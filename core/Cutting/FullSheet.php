@@ -48,7 +48,7 @@ final class FullSheet
     /** @var array{int, int} width and height that pieces can take */
     private readonly array $sides;
 
-    /** @var array{list<int>, list<int>} what must stay free of a line across the sheet, by what a rectangle takes of it; of the other side */
+    /** @var array{list<int>, list<int>} what stays free of a line across the sheet, by what is taken of it, and from head to foot */
     private readonly array $unused;
 
     /** Which of the numbers of sets it is at. */
@@ -86,7 +86,7 @@ final class FullSheet
     /** @var array<int, int> the first rectangle with so many pieces; one more, where the next begins */
     private array $from = [1 => 0];
 
-    /** @var array<int, array{array<int, list<int>>, array<int, list<int>>}> rectangles by pieces, as they lie and on their side, and height */
+    /** @var array<int, array{array<int, list<int>>, array<int, list<int>>}> rectangles by pieces, as they lie or on their side, and height */
     private array $rows = [];
 
     /** @var array<int, array{int, int}> by pieces, as they lie and on their side: the narrowest rectangle */
