@@ -86,7 +86,7 @@ final class FullSheet
     /** @var array<int, int> the first rectangle with so many pieces; one more, where the next begins */
     private array $from = [1 => 0];
 
-    /** @var array<int, array{array<int, list<int>>, array<int, list<int>>}> rectangles by pieces, as they lie or on their side, and height */
+    /** @var array<int, array{array<int, list<int>>, array<int, list<int>>}> by pieces, as they lie and on their side: rectangles by height */
     private array $rows = [];
 
     /** @var array<int, array{int, int}> by pieces, as they lie and on their side: the narrowest rectangle */
