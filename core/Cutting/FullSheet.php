@@ -86,10 +86,10 @@ final class FullSheet
     /** @var array<int, int> the first rectangle with so many pieces; one more, where the next begins */
     private array $from = [1 => 0];
 
-    /** @var array<int, array{array<int, list<int>>, array<int, list<int>>}> by pieces, as they lie and on their side: rectangles by height */
+    /** @var array<int, array{array<int, list<int>>, array<int, list<int>>}> rectangles by pieces, as they lie and turned, and height */
     private array $rows = [];
 
-    /** @var array<int, array{int, int}> by pieces, as they lie and on their side: the narrowest rectangle */
+    /** @var array<int, array{int, int}> how wide the narrowest of them is, by pieces, as they lie and turned */
     private array $narrowest = [];
 
     /** @param list<int> $pieces kinds, not more than {@see SheetSets::MOST_PIECES} */
