@@ -81,6 +81,20 @@ final class FullSheetTest extends TestCase
         $this->assertFalse($this->full($pieces, 60, 40, $isTurnable)->comesOut());
     }
 
+    /** Sixteen pieces drawn by lot, of which the fullest rectangles alone do not make the sheet that is there. */
+    public function test_what_is_left_out_at_first_is_looked_at_later(): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(519));
+        $pieces = [];
+        for ($piece = 0; $piece < 16; $piece++) {
+            $pieces[] = [$chance->getInt(3, 16), $chance->getInt(3, 12)];
+        }
+        $task = $this->task($pieces, 40, 30, false);
+        $full = new FullSheet($task, Measured::each($task->wanted()), Effort::ofSeconds(2.0));
+        $this->assertTrue($full->comesOut());
+        $this->assertIsCut($full->slab(), $task);
+    }
+
     /**
      * Twenty-four pieces of classes 4 and 2 ({@see PublishedClasses}): their area would go on one sheet, and they do not come out of it.
      * A look at every set of them would take weeks.
