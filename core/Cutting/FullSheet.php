@@ -24,7 +24,7 @@ final class FullSheet
     private const SETS = [1 << 10, 1 << 12, 1 << 14, 1 << 17];
 
     /** Rectangles that are kept in mind: some two hundred bytes each. */
-    private const MOST_RECTANGLES = 1_000_000;
+    private const MOST_RECTANGLES = 900_000;
 
     /** So many times the sets that are kept are found until the emptier ones are sought no longer. */
     private const FOUND = 3;

@@ -12,9 +12,10 @@ use Ephemeron\Measure\Size;
  * Quick ways first: patterns that are repeated as often as they go, then some orders and rules of laying pieces out, then many. Where that
  * meets the bound, it is proved and done. If not, column generation ({@see PatternSearch}) sharpens the bound and proposes patterns, whose
  * whole part is taken and whose rest is laid out again. Where few pieces go on a sheet, sets of them are priced ({@see SetSearch}), which
- * proves most of what is left and makes plans; where there are few pieces, every way is looked through. Then a plan with one sheet fewer
- * is sought, part by part ({@see FullerCorners}), from all patterns that were met ({@see PatternChoice}), and by taking sheets of the best
- * plan apart; at last cheaper sheets are.
+ * proves most of what is left and makes plans; where there are few pieces, every way is looked through ({@see EveryWay}), and one sheet
+ * that they as good as fill is put together from rectangles ({@see FullSheet}). Then a plan with one sheet fewer is sought, part by part
+ * ({@see FullerCorners}), from all patterns that were met ({@see PatternChoice}), and by taking sheets of the best plan apart; at last
+ * cheaper sheets are.
  *
  * The same input gives the same plan: chance comes from a fixed seed, effort is counted and not timed, so that it does not
  * matter how fast the machine is.
