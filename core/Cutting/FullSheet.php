@@ -152,7 +152,8 @@ final class FullSheet
         $found = [];
         for ($id = $this->from[$last]; $id < $this->from[$last + 1]; $id++) {
             foreach ($this->isTurnable ? [0, 1] : [0] as $way) {
-                $found[$this->sizes[$way][$id]] = $this->sizes[1 - $way][$id];
+                $width = $this->sizes[$way][$id];
+                $found[$width] = min($found[$width] ?? PHP_INT_MAX, $this->sizes[1 - $way][$id]);
             }
         }
         $rectangles = $tight->smallest($found);
