@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-use Ephemeron\Measure\Axis;
-
 /**
  * Whether a few pieces that leave next to nothing of a sheet come out of it, exactly: whatever is cut from edge to edge falls into two
  * rectangles that are cut so themselves, so that all there may be are put together of two with fewer pieces, side by side or one below the
@@ -364,13 +362,9 @@ final class FullSheet
     {
         $kinds = $this->kinds($set);
         if (count($kinds) === 1) {
-            foreach ($this->task->ways[$kinds[0]] as [$wide, $tall, $turned]) {
-                if ($wide <= $width && $tall <= $height) {
-                    $slab->place($kinds[0], $wide, $tall, $turned, $slab->width - $wide <= $slab->height - $tall);
+            $slab->placeWithin($kinds[0], $this->task->ways[$kinds[0]], $width, $height);
 
-                    return;
-                }
-            }
+            return;
         }
         for ($id = 0; $id < $this->from[intdiv(count($kinds), 2) + 1]; $id++) {
             $one = $this->sets[$id];
@@ -380,19 +374,15 @@ final class FullSheet
             $other = $this->alike->firsts($set ^ $one);
             for ($with = $first[$other] ?? PHP_INT_MAX; ($this->sets[$with] ?? null) === $other; $with++) {
                 foreach ($this->isTurnable ? [[0, 0], [0, 1], [1, 0], [1, 1]] : [[0, 0]] as [$way, $wayToo]) {
-                    [$w, $h] = [$this->sizes[$way][$id], $this->sizes[1 - $way][$id]];
-                    [$v, $k] = [$this->sizes[$wayToo][$with], $this->sizes[1 - $wayToo][$with]];
-                    if ($w + $v <= $width && max($h, $k) <= $height) {
-                        $second = $slab->divide(Axis::Width, $w);
-                    } elseif ($h + $k <= $height && max($w, $v) <= $width) {
-                        $second = $slab->divide(Axis::Height, $h);
-                    } else {
-                        continue;
-                    }
-                    $this->build($slab->first ?? $slab, $one, $w, $h, $first);
-                    $this->build($second, $other, $v, $k, $first);
+                    $these = [$this->sizes[$way][$id], $this->sizes[1 - $way][$id]];
+                    $those = [$this->sizes[$wayToo][$with], $this->sizes[1 - $wayToo][$with]];
+                    $parts = $slab->part($these, $those, $width, $height);
+                    if ($parts !== null) {
+                        $this->build($parts[0], $one, $these[0], $these[1], $first);
+                        $this->build($parts[1], $other, $those[0], $those[1], $first);
 
-                    return;
+                        return;
+                    }
                 }
             }
         }

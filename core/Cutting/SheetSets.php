@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ephemeron\Cutting;
 
-use Ephemeron\Measure\Axis;
-
 /**
  * Which sets of a few pieces come out of one sheet by cuts from edge to edge, exactly: for every set the smallest rectangles that hold it
  * ({@see TightRectangles}). Of equal pieces it matters only how many there are.
@@ -170,7 +168,7 @@ final class SheetSets
     {
         if (($set & ($set - 1)) === 0) {
             for ($piece = 0; $set >> $piece !== 1; $piece++);
-            $this->place($slab, $this->pieces[$piece], $width, $height);
+            $slab->placeWithin($this->pieces[$piece], $this->task->ways[$this->pieces[$piece]], $width, $height);
 
             return;
         }
@@ -181,18 +179,14 @@ final class SheetSets
             [$these, $those] = [$this->shapes($one), $this->shapes($other)];
             for ($i = 0, $m = count($these); $i < $m; $i += 2) {
                 for ($j = 0, $n = count($those); $j < $n; $j += 2) {
-                    [$w, $h, $v, $k] = [$these[$i], $these[$i + 1], $those[$j], $those[$j + 1]];
-                    if ($w + $v <= $width && max($h, $k) <= $height) {
-                        $second = $slab->divide(Axis::Width, $w);
-                    } elseif ($h + $k <= $height && max($w, $v) <= $width) {
-                        $second = $slab->divide(Axis::Height, $h);
-                    } else {
-                        continue;
-                    }
-                    $this->build($slab->first ?? $slab, $one, $w, $h);
-                    $this->build($second, $other, $v, $k);
+                    [$first, $second] = [[$these[$i], $these[$i + 1]], [$those[$j], $those[$j + 1]]];
+                    $parts = $slab->part($first, $second, $width, $height);
+                    if ($parts !== null) {
+                        $this->build($parts[0], $one, ...$first);
+                        $this->build($parts[1], $other, ...$second);
 
-                    return;
+                        return;
+                    }
                 }
             }
         }
@@ -209,17 +203,6 @@ final class SheetSets
                 if (($ones | $singles) !== $set) {
                     yield $ones | $singles;
                 }
-            }
-        }
-    }
-
-    private function place(Slab $slab, int $kind, int $width, int $height): void
-    {
-        foreach ($this->task->ways[$kind] as [$w, $h, $turned]) {
-            if ($w <= $width && $h <= $height) {
-                $slab->place($kind, $w, $h, $turned, $slab->width - $w <= $slab->height - $h);
-
-                return;
             }
         }
     }

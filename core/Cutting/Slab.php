@@ -67,6 +67,44 @@ final class Slab
             : new self($this->width, $this->height - $at);
     }
 
+    /**
+     * Divides it so that a rectangle lies in the corner of each part, side by side or one below the other.
+     *
+     * @param array{int, int} $one width and height
+     * @param array{int, int} $other likewise
+     * @param int $width that both together may take
+     * @param int $height likewise
+     * @return array{self, self}|null the part of each; null: they do not go so, and nothing is changed
+     */
+    public function part(array $one, array $other, int $width, int $height): ?array
+    {
+        if ($one[0] + $other[0] <= $width && max($one[1], $other[1]) <= $height) {
+            $second = $this->divide(Axis::Width, $one[0]);
+        } elseif ($one[1] + $other[1] <= $height && max($one[0], $other[0]) <= $width) {
+            $second = $this->divide(Axis::Height, $one[1]);
+        } else {
+            return null;
+        }
+
+        return [$this->first ?? $this, $second];
+    }
+
+    /**
+     * Puts a piece into the corner in the first way that takes no more than this width and height.
+     *
+     * @param list<array{int, int, bool}> $ways in which it may lie, see {@see Measured}
+     */
+    public function placeWithin(int $kind, array $ways, int $width, int $height): void
+    {
+        foreach ($ways as [$wide, $tall, $turned]) {
+            if ($wide <= $width && $tall <= $height) {
+                $this->place($kind, $wide, $tall, $turned, $this->width - $wide <= $this->height - $tall);
+
+                return;
+            }
+        }
+    }
+
     /** Is divided from now on as another of its size is. */
     public function becomes(self $other): void
     {
