@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Print;
 
 use Ephemeron\Bench\Step;
-use Ephemeron\Blueprint\Act\Act;
-use Ephemeron\Blueprint\Act\Glue;
 use Ephemeron\WorkPlan;
 
 /** Steps one after another that are said with the same words: the words once, and the picture of the first. */
@@ -37,12 +35,8 @@ final readonly class StepsTold
         return $told;
     }
 
-    /** What is glued is shown for each: where it comes to lie is in its picture. */
     private function saysAlso(self $next): bool
     {
-        [$last, $step] = [$this->steps[0], $next->steps[0]];
-        $glues = array_filter($step->acts, static fn (Act $act): bool => $act instanceof Glue) !== [];
-
-        return ! $glues && [$next->sentences, $step->caution, $step->phase] === [$this->sentences, $last->caution, $last->phase];
+        return [$next->sentences, $next->steps[0]->caution] === [$this->sentences, $this->steps[0]->caution];
     }
 }

@@ -65,6 +65,7 @@ final class BenchStillsTest extends TestCase
                 foreach (preg_split('~</?g~', $written) ?: [] as $face) {
                     preg_match_all('~<circle cx="([^"]*)" cy="([^"]*)" r="([^"]*)" class="ring~', $face, $rings, PREG_SET_ORDER);
                     foreach ($rings as $index => $ring) {
+                        $this->assertLessThan(3.0, (float) $ring[3] * $scale);
                         foreach (array_slice($rings, 0, $index) as $other) {
                             $apart = hypot((float) $ring[1] - (float) $other[1], (float) $ring[2] - (float) $other[2]);
                             $this->assertGreaterThan((float) $ring[3] + (float) $other[3], $apart, "{$structure}, {$step->key}");

@@ -24,8 +24,13 @@ final class LabelsTest extends TestCase
             'version' => DesignReader::VERSION,
             'structure' => 'nested-gusset-album',
         ]));
-        $pages = $this->pages((new LabelsPdf($paper))->render($plan, null));
+        $pdf = (new LabelsPdf($paper))->render($plan, null);
+        $this->assertSame(count($plan->blueprint->parts), substr_count($pdf, '/Subtype /Form'), 'what is the same for all of a part is there once');
+        $pages = $this->pages($pdf);
         $this->assertCount((int) ceil($plan->pieces() / (3 * $rows)), $pages);
+        foreach (array_slice($pages, 0, -1) as $page) {
+            $this->assertSame(3 * $rows, preg_match_all('~^\d[^a-z]* × [^a-z]* in$~mu', $page));
+        }
         $all = implode("\n", $pages);
         $sections = 0;
         foreach ($plan->blueprint->sections() as $section => $parts) {
