@@ -14,7 +14,6 @@ use Ephemeron\Blueprint\Face;
 use Ephemeron\Blueprint\Joint;
 use Ephemeron\Blueprint\PanelRef;
 use Ephemeron\Blueprint\Part;
-use Ephemeron\Blueprint\Phase;
 use Ephemeron\Folding\Scene;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\Folding\ScenePose;
@@ -47,8 +46,9 @@ final readonly class TableDrawing
     /** @return list<Frame> */
     private function frames(Step $step): array
     {
-        if ($step->phase === Phase::Fold && $step->picture->kind === 'part') {
-            return $this->folded($this->plan->blueprint->part($step->picture->of));
+        $folded = $step->folds();
+        if ($folded !== null) {
+            return $this->folded($this->plan->blueprint->part($folded));
         }
         $glued = array_values(array_filter($step->acts, static fn (Act $act): bool => $act instanceof Glue));
         $joint = $glued[0]->joint ?? null;
@@ -67,11 +67,7 @@ final readonly class TableDrawing
     private function sideBySide(array $frames, string $title): SvgDrawing
     {
         $widths = array_map(static fn (Frame $frame): float => $frame->size->width->inMillimetres(), $frames);
-        $height = array_reduce(
-            $frames,
-            static fn (float $most, Frame $frame): float => max($most, $frame->size->height->inMillimetres()),
-            1.0,
-        );
+        $height = max(1.0, ...array_map(static fn (Frame $frame): float => $frame->size->height->inMillimetres(), $frames));
         // Wherever a still is fitted to, a label can be read: it takes its share of the width as of the height.
         $size = max(5.5, (array_sum($widths) + self::GAP * (count($frames) + 1)) / 30, $height / 14);
         // A label wants its room too: somewhat more than half its size for each letter.

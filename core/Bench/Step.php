@@ -57,6 +57,12 @@ final readonly class Step
         return $this->with($this->number, $this->acts, $needs);
     }
 
+    /** @return string|null key of the part that is folded; null where none is */
+    public function folds(): ?string
+    {
+        return $this->phase === Phase::Fold && $this->picture->kind === 'part' ? $this->picture->of : null;
+    }
+
     /** @return list<string> keys of faces and panels that nobody gets at any more afterwards */
     public function covers(): array
     {

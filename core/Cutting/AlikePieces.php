@@ -7,8 +7,11 @@ namespace Ephemeron\Cutting;
 /** Of equal pieces it matters only how many a set has: pieces are the bits of a set. */
 final readonly class AlikePieces
 {
-    /** @param list<int> $groups the pieces of each kind that has more than one */
-    private function __construct(public array $groups)
+    /**
+     * @param list<int> $pieces kind of each
+     * @param list<int> $groups the pieces of each kind that has more than one
+     */
+    private function __construct(private array $pieces, public array $groups)
     {
     }
 
@@ -20,7 +23,20 @@ final readonly class AlikePieces
             $ofKind[$kind] = ($ofKind[$kind] ?? 0) | 1 << $piece;
         }
 
-        return new self(array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0)));
+        return new self($pieces, array_values(array_filter($ofKind, static fn (int $set): bool => ($set & ($set - 1)) !== 0)));
+    }
+
+    /** @return list<int> kinds of the pieces of a set */
+    public function kinds(int $set): array
+    {
+        $kinds = [];
+        foreach ($this->pieces as $piece => $kind) {
+            if (($set >> $piece & 1) === 1) {
+                $kinds[] = $kind;
+            }
+        }
+
+        return $kinds;
     }
 
     /** As many of each kind, the lowest ones: sets that differ only in which of equal pieces they have come out alike. */

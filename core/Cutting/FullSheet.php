@@ -283,7 +283,7 @@ final class FullSheet
         foreach ($this->least as $set => $rectangles) {
             ksort($rectangles);
             $lowest = PHP_INT_MAX;
-            $area = $this->task->areaOf($this->kinds($set));
+            $area = $this->task->areaOf($this->alike->kinds($set));
             foreach ($rectangles as $width => $height) {
                 if ($height < $lowest) {
                     $lowest = $height;
@@ -308,19 +308,6 @@ final class FullSheet
             min([PHP_INT_MAX, ...array_keys($this->rows[$many][1])]),
             min([PHP_INT_MAX, ...array_keys($this->rows[$many][0])]),
         ];
-    }
-
-    /** @return list<int> */
-    private function kinds(int $set): array
-    {
-        $kinds = [];
-        foreach ($this->pieces as $piece => $kind) {
-            if (($set >> $piece & 1) === 1) {
-                $kinds[] = $kind;
-            }
-        }
-
-        return $kinds;
     }
 
     /**
@@ -360,7 +347,7 @@ final class FullSheet
      */
     private function build(Slab $slab, int $set, int $width, int $height, array $first): void
     {
-        $kinds = $this->kinds($set);
+        $kinds = $this->alike->kinds($set);
         if (count($kinds) === 1) {
             $slab->placeWithin($kinds[0], $this->task->ways[$kinds[0]], $width, $height);
 

@@ -72,9 +72,7 @@ final class SheetSets
 
     public function comesOut(int $set): bool
     {
-        return $this->tight->comeOff($this->shapes($set), fn (): array => array_values(
-            array_filter($this->pieces, static fn (int $piece): bool => ($set >> $piece & 1) === 1, ARRAY_FILTER_USE_KEY),
-        ));
+        return $this->tight->comeOff($this->shapes($set), fn (): array => $this->alike->kinds($set));
     }
 
     /** As many of each kind, the lowest ones: sets that differ only in which of equal pieces they have come out alike. */

@@ -9,6 +9,7 @@ use App\Print\PrintPaper;
 use App\Print\StepsTold;
 use Ephemeron\Bench\Step;
 use Ephemeron\Blueprint\Act\Glue;
+use Ephemeron\Blueprint\Part;
 use Ephemeron\Blueprint\Phase;
 use Ephemeron\Format\DesignReader;
 use Ephemeron\Structure\Catalogue;
@@ -22,7 +23,7 @@ final class StepsToldTest extends TestCase
 {
     public function test_all_steps_are_told_in_their_order_with_the_words_they_have_alone(): void
     {
-        $together = 0;
+        $together = $others = 0;
         foreach (Catalogue::ofTheHouse()->keys() as $structure) {
             $plan = $this->plan($structure);
             $steps = [];
@@ -35,9 +36,20 @@ final class StepsToldTest extends TestCase
                     $glues = $glues || array_filter($step->acts, static fn ($act): bool => $act instanceof Glue) !== [];
                 }
                 $this->assertFalse($glues && count($told->steps) > 1, 'what is glued is shown for each: its words name the pieces');
-                // What was not told with the one before is not the same as that.
+                $folded = array_map(static fn (Step $step): ?Part => self::folded($plan, $step), $told->steps);
+                foreach ($folded as $part) {
+                    $this->assertSame(count($folded[0]->creases ?? []), count($part->creases ?? []), 'the words tell of every fold');
+                    $this->assertTrue($part == null || $part->size->width == $folded[0]?->size->width || $part->size->height == $folded[0]?->size->height);
+                }
+                // What was not told with the one before is not the same as that, or is a piece of other sides.
                 $isSame = [$before?->sentences, $before?->steps[0]->caution] === [$told->sentences, $told->steps[0]->caution];
-                $this->assertFalse($isSame, "{$structure}, {$told->steps[0]->key}");
+                $isOther = $isSame && $folded[0] !== null && $before !== null;
+                $this->assertSame($isOther, $isSame, "{$structure}, {$told->steps[0]->key}");
+                if ($isOther) {
+                    $others++;
+                    $first = self::folded($plan, $before->steps[0]);
+                    $this->assertFalse($first?->size->width == $folded[0]->size->width || $first?->size->height == $folded[0]->size->height);
+                }
                 $before = $told;
                 $together += count($told->steps) - 1;
                 array_push($steps, ...$told->steps);
@@ -45,6 +57,7 @@ final class StepsToldTest extends TestCase
             $this->assertSame($plan->steps, $steps, $structure);
         }
         $this->assertGreaterThan(50, $together);
+        $this->assertGreaterThan(2, $others);
     }
 
     /** The text of the print as poppler reads it. */
@@ -65,6 +78,11 @@ final class StepsToldTest extends TestCase
             count(array_filter(StepsTold::of($plan), static fn (StepsTold $told): bool => $told->steps[0]->text === $first->text)),
             substr_count($text, $first->text),
         );
+    }
+
+    private static function folded(WorkPlan $plan, Step $step): ?Part
+    {
+        return $step->folds() === null ? null : $plan->blueprint->part($step->folds());
     }
 
     /** @return list<string> */

@@ -16,7 +16,6 @@ use App\Planning\Waiting;
 use Ephemeron\Bench\Step;
 use Ephemeron\Binding\Sew;
 use Ephemeron\Blueprint\Act\Act;
-use Ephemeron\Blueprint\Phase;
 use Ephemeron\Folding\SceneBuilder;
 use Ephemeron\WorkPlan;
 use Illuminate\Contracts\View\View;
@@ -64,8 +63,9 @@ final readonly class BenchController
     /** @return array{scene: string, at: int}|null where on the Fold screen the step is seen in motion: just before it */
     private function motion(WorkPlan $plan, Step $step): ?array
     {
-        if ($step->phase === Phase::Fold && $step->picture->kind === 'part') {
-            return $plan->blueprint->part($step->picture->of)->creases === [] ? null : ['scene' => $step->picture->of, 'at' => 0];
+        $folded = $step->folds();
+        if ($folded !== null) {
+            return $plan->blueprint->part($folded)->creases === [] ? null : ['scene' => $folded, 'at' => 0];
         }
         if (array_filter($step->acts, static fn (Act $act): bool => $act instanceof Sew) !== []) {
             return ['scene' => FoldController::SEWING, 'at' => 0];
