@@ -35,6 +35,9 @@ final readonly class CutListPdf
 
     private const STILL_HEIGHT = 40.0;
 
+    /** Millimetres that a line below it takes. */
+    private const LINE = 4.0;
+
     /** @param array<string, list<string>> $notes what is noted about pieces, by their keys */
     public function __construct(private PrintPaper $paper, private array $notes = [])
     {
@@ -219,9 +222,10 @@ final readonly class CutListPdf
         $pages->heading('Steps', 16);
         $table = new TableDrawing($plan);
         foreach (StepsTold::of($plan) as $told) {
-            $still = $table->draw($told->steps[0]);
+            $still = $told->isShown ? $table->draw($told->steps[0]) : null;
             $heights = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $told->sentences);
-            $after = array_sum($heights) + $this->heightOf($still);
+            $alsoShown = $this->alsoShown($told);
+            $after = array_sum($heights) + $this->heightOf($still) + ($alsoShown === null ? 0.0 : self::LINE);
             foreach ($told->steps as $index => $step) {
                 // The last title, the words and the still stay together on a page.
                 $pages->need(12.0 + ($index === count($told->steps) - 1 ? $after : 0.0));
@@ -231,6 +235,7 @@ final readonly class CutListPdf
                 $pages->paragraph($sentence, 8.5, 6.0, $heights[$index]);
             }
             $this->still($pages, $still);
+            $alsoShown === null ? null : $pages->paragraph($alsoShown, 8.0, 6.0);
             $caution = $told->steps[0]->caution;
             $caution === null ? null : $pages->paragraph($caution->text(), 8.0, 6.0);
             $pages->pdf->Ln(1.6);
@@ -245,6 +250,19 @@ final readonly class CutListPdf
         $pages->pdf->setFont(Pdf::SERIF, '', 10);
         $pages->pdf->setXY(PdfPages::MARGIN + 6, $y);
         $pages->pdf->MultiCell($pages->width() - 6, 4.8, $title, 0, 'L');
+    }
+
+    /** What is said below a picture that does for later steps too. */
+    private function alsoShown(StepsTold $told): ?string
+    {
+        $next = $told->steps[0]->number + 1;
+
+        return match ($last = $told->last?->number) {
+            null => null,
+            $next => "Step {$next} looks like this too, with the pieces it names.",
+            $next + 1 => "Steps {$next} and {$last} look like this too, with the pieces they name.",
+            default => "Steps {$next} to {$last} look like this too, with the pieces they name.",
+        };
     }
 
     /** The table at this step, as the bench shows it. */

@@ -71,6 +71,30 @@ final readonly class Joint implements Fact
         return $this->held ?? $this->area;
     }
 
+    /**
+     * The same for all joints that hold other pieces as this one does: the same panels and sides of them on each other, in the same way.
+     *
+     * @return string|null null on a face, where each has its place, and of what is held by a part of its panel
+     */
+    public function likeness(): ?string
+    {
+        if ($this->face !== null || $this->held !== null || $this->shape !== null) {
+            return null;
+        }
+
+        return implode(' ', [
+            $this->from->panel,
+            $this->from->side->value,
+            $this->onto->panel,
+            $this->onto->side->value,
+            $this->adhesive->value,
+            $this->layer->value,
+            $this->isLap ? 'lap' : '',
+            $this->by?->value,
+            $this->towards?->value,
+        ]);
+    }
+
     public function depth(): Depth
     {
         return $this->depth ?? $this->layer->depth();
