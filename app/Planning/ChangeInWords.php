@@ -174,12 +174,20 @@ final readonly class ChangeInWords
         foreach ($after + $before as $place => $value) {
             [$was, $is] = [self::said($before[$place] ?? null), self::said($after[$place] ?? null)];
             if ($was !== $is && ! (is_array($was) || is_array($is))) {
-                $changes[] = sprintf('%s %s → %s', $this->place((string) $place), $this->shown($was), $this->shown($is));
+                $changes[] = $this->difference($this->place((string) $place), $this->shown($was), $this->shown($is));
             }
         }
         $said = implode(', ', array_slice($changes, 0, self::MOST));
 
         return count($changes) > self::MOST ? sprintf('%s and %d more', $said, count($changes) - self::MOST) : $said;
+    }
+
+    /** `covers last → covers first` names its place by itself. */
+    private function difference(string $place, string $was, string $is): string
+    {
+        $isNamed = str_starts_with($was, "{$place} ") && str_starts_with($is, "{$place} ");
+
+        return $isNamed ? "{$was} → {$is}" : "{$place} {$was} → {$is}";
     }
 
     /** A word that is empty says as little as none. */

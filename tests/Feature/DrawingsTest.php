@@ -260,7 +260,8 @@ final class DrawingsTest extends TestCase
         $this->assertSame('', $said([]));
         $this->assertSame('leaf width 5 in → 6 in', $said(['parameters.leaf-width' => '6']));
         $this->assertSame('ribbon yes → no', $said(['parameters.ribbon' => 'false']));
-        $this->assertSame('covers covers last → covers first', $said(['schools.covers' => 'covers-first']));
+        $this->assertSame('covers last → covers first', $said(['schools.covers' => 'covers-first']));
+        $this->assertSame('pockets mat first → pocket first', $said(['schools.pockets' => 'pocket-first']));
         $this->assertSame('mats page 1 corners left open → mitred', $said(['mats.faces.page-1.corners' => 'mitred']));
         $this->assertSame(
             'leaf width 5 in → 6 in, sheets 4 → 3 and 1 more',
