@@ -35,9 +35,6 @@ final readonly class CutListPdf
 
     private const STILL_HEIGHT = 40.0;
 
-    /** Millimetres that a line below it takes. */
-    private const LINE = 4.0;
-
     /** @param array<string, list<string>> $notes what is noted about pieces, by their keys */
     public function __construct(private PrintPaper $paper, private array $notes = [])
     {
@@ -225,9 +222,9 @@ final readonly class CutListPdf
             $still = $told->isShown ? $table->draw($told->steps[0]) : null;
             $heights = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $told->sentences);
             $alsoShown = $this->alsoShown($told);
-            $after = array_sum($heights) + $this->heightOf($still) + ($alsoShown === null ? 0.0 : self::LINE);
+            $after = array_sum($heights) + $this->heightOf($still);
             foreach ($told->steps as $index => $step) {
-                // The last title, the words and the still stay together on a page.
+                // The last title, the words and the still stay together on a page, with room for a line below it.
                 $pages->need(12.0 + ($index === count($told->steps) - 1 ? $after : 0.0));
                 $this->title($pages, "{$step->number}. {$step->title}");
             }
