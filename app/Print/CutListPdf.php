@@ -221,7 +221,6 @@ final readonly class CutListPdf
         foreach (StepsTold::of($plan) as $told) {
             $still = $told->isShown ? $table->draw($told->steps[0]) : null;
             $heights = array_map(static fn (string $sentence): float => $pages->heightOf($sentence, 8.5, 6.0), $told->sentences);
-            $alsoShown = $this->alsoShown($told);
             $after = array_sum($heights) + $this->heightOf($still);
             foreach ($told->steps as $index => $step) {
                 // The last title, the words and the still stay together on a page, with room for a line below it.
@@ -232,6 +231,7 @@ final readonly class CutListPdf
                 $pages->paragraph($sentence, 8.5, 6.0, $heights[$index]);
             }
             $this->still($pages, $still);
+            $alsoShown = $this->alsoShown($told);
             $alsoShown === null ? null : $pages->paragraph($alsoShown, 8.0, 6.0);
             $caution = $told->steps[0]->caution;
             $caution === null ? null : $pages->paragraph($caution->text(), 8.0, 6.0);

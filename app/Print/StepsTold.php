@@ -44,10 +44,10 @@ final readonly class StepsTold
             $next = self::alone($plan, $step);
             $index = count($told);
             if ($index > 0 && $told[$index - 1]->saysAlso($next)) {
-                $told[$index - 1] = $told[$index - 1]->and($step);
+                $told[$index - 1] = $told[$index - 1]->with(steps: [...$told[$index - 1]->steps, $step]);
             } elseif ($index > 0 && $told[$first]->gluesAlso($next)) {
-                $told[$first] = $told[$first]->upTo($step);
-                $told[] = $next->shownBefore();
+                $told[$first] = $told[$first]->with(last: $step);
+                $told[] = $next->with(isShown: false);
             } else {
                 $told[] = $next;
                 $first = $index;
@@ -69,19 +69,17 @@ final readonly class StepsTold
         );
     }
 
-    private function and(Step $step): self
+    /** @param non-empty-list<Step>|null $steps */
+    private function with(?array $steps = null, ?Step $last = null, ?bool $isShown = null): self
     {
-        return new self([...$this->steps, $step], $this->sentences, $this->shown, $this->glued, $this->last, $this->isShown);
-    }
-
-    private function upTo(Step $last): self
-    {
-        return new self($this->steps, $this->sentences, $this->shown, $this->glued, $last, $this->isShown);
-    }
-
-    private function shownBefore(): self
-    {
-        return new self($this->steps, $this->sentences, $this->shown, $this->glued, $this->last, false);
+        return new self(
+            $steps ?? $this->steps,
+            $this->sentences,
+            $this->shown,
+            $this->glued,
+            $last ?? $this->last,
+            $isShown ?? $this->isShown,
+        );
     }
 
     private function saysAlso(self $next): bool

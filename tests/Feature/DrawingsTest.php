@@ -261,6 +261,9 @@ final class DrawingsTest extends TestCase
         $this->assertSame('leaf width 5 in → 6 in', $said(['parameters.leaf-width' => '6']));
         $this->assertSame('ribbon yes → no', $said(['parameters.ribbon' => 'false']));
         $this->assertSame('covers last → covers first', $said(['schools.covers' => 'covers-first']));
+        $named = $reader->changed($before, ['name' => 'name day']);
+        $this->assertSame("name {$before->name} → name day", $words->between($before, $named));
+        $this->assertSame("name name day → {$before->name}", $words->between($named, $before));
         $this->assertSame('pockets mat first → pocket first', $said(['schools.pockets' => 'pocket-first']));
         $this->assertSame('mats page 1 corners left open → mitred', $said(['mats.faces.page-1.corners' => 'mitred']));
         $this->assertSame(
